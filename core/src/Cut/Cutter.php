@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut;
+
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\Layout;
+use Incastro\Core\Document\Material;
+use Incastro\Core\Document\Project;
+use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Text;
+
+/** Turns fitted panels into parts to cut and lays them on sheets; uses the accepted layout for as long as it holds. */
+final readonly class Cutter
+{
+    public function __construct(private Project $project) {}
+
+    /** @param list<Panel> $panels */
+    public function cut(array $panels): Cutting
+    {
+        $parts = array_map($this->part(...), $panels);
+        $nested = $accepted = [];
+        foreach ($this->project->stock as $id => $material) {
+            $items = self::items($parts, $id);
+            if ($items === []) {
+                continue;
+            }
+            $stock = self::stock($material, $this->project);
+            $layout = $this->project->layouts[$id] ?? null;
+            $kept = $layout === null ? null : $this->kept($layout, $items, $stock);
+            $nested[$id] = $kept ?? Nester::nest($items, $stock);
+            $accepted = $kept === null ? $accepted : [...$accepted, $id];
+        }
+
+        return new Cutting($parts, $nested, $accepted);
+    }
+
+    public static function stock(Material $material, Project $project): Stock
+    {
+        return new Stock($material->name, $material->sheetLength->units, $material->sheetWidth->units,
+            $project->workshop->trim->units, $project->workshop->kerf->units);
+    }
+
+    /**
+     * @param  list<Part>  $parts
+     * @return list<Item>
+     */
+    public static function items(array $parts, string $material): array
+    {
+        $items = [];
+        foreach ($parts as $part) {
+            if ($part->panel->material === $material && ! $part->panel->bought) {
+                $items[] = new Item($part->panel->id, $part->length->value->units, $part->width->value->units, ! $part->grainFixed);
+            }
+        }
+
+        return $items;
+    }
+
+    private function part(Panel $panel): Part
+    {
+        $band = $this->project->workshop->banding;
+        $width = $panel->width;
+        foreach ($panel->banded as $edge) {
+            $width = $width->minus($band, Text::of("cut.banding_$edge"));
+        }
+        $grain = $this->project->stock[$panel->material]->grain && $panel->role->grainMatters();
+
+        return new Part(
+            $panel,
+            $panel->length,
+            $panel->banded === [] ? $width : $width->named(Text::of('cut.cut_width')),
+            $grain,
+        );
+    }
+
+    /**
+     * The accepted layout if it still holds exactly these parts, inside the trim and sawable; else null.
+     *
+     * @param  list<Item>  $items
+     */
+    private function kept(Layout $layout, array $items, Stock $stock): ?Nested
+    {
+        $byId = array_column(array_map(fn (Item $i): array => [$i->id, $i], $items), 1, 0);
+        [$fitting, $unplaced] = Nester::sorted($items, $stock);
+        $sheets = [];
+        $placed = 0;
+        foreach ($layout->sheets as $sheet) {
+            $placements = [];
+            foreach ($sheet as $place) {
+                $item = $byId[$place['part']] ?? null;
+                if ($item === null || ($place['turned'] && ! $item->mayTurn)) {
+                    return null;
+                }
+                unset($byId[$place['part']]);
+                [$l, $w] = $place['turned'] ? [$item->width, $item->length] : [$item->length, $item->width];
+                $placements[] = new Placement($item->id, $place['x'], $place['y'], $l, $w, $place['turned']);
+            }
+            if ($placements === [] || ! self::holds($placements, $stock)) {
+                return null;
+            }
+            $placed += count($placements);
+            $sheets[] = $placements;
+        }
+
+        return $placed === count($fitting) ? new Nested($stock, $sheets, $unplaced, LowerBound::sheets($fitting, $stock)) : null;
+    }
+
+    /** @param list<Placement> $placements */
+    private static function holds(array $placements, Stock $stock): bool
+    {
+        foreach ($placements as $p) {
+            if ($p->x < $stock->trim || $p->y < $stock->trim
+                || $p->right() > $stock->length - $stock->trim || $p->top() > $stock->width - $stock->trim) {
+                return false;
+            }
+        }
+
+        return Sawing::of($placements, $stock)->isSeparable;
+    }
+}

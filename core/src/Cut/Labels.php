@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut;
+
+/** Short marks for boards: one letter for each size, one number for each board of it. Marks are for reading, not identity. */
+final class Labels
+{
+    /**
+     * @param  list<Part>  $parts
+     * @return array<string, string> by part id
+     */
+    public static function of(array $parts): array
+    {
+        $letters = $counts = $labels = [];
+        foreach ($parts as $part) {
+            $p = $part->panel;
+            $key = implode('|', [$p->role->value, $p->hand->value ?? '', $p->material, $part->length->value->units,
+                $part->width->value->units, implode(',', $p->banded)]);
+            $letters[$key] ??= self::letter(count($letters));
+            $counts[$key] = ($counts[$key] ?? 0) + 1;
+            $labels[$p->id] = $letters[$key].$counts[$key];
+        }
+
+        return $labels;
+    }
+
+    private static function letter(int $index): string
+    {
+        return ($index >= 26 ? chr(64 + intdiv($index, 26)) : '').chr(65 + $index % 26);
+    }
+}

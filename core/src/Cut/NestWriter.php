@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut;
+
+use Incastro\Core\Measure\Length;
+
+/** One sheet as data: placements, cuts in order, leftovers; lengths in mm from the full sheet's corner. */
+final class NestWriter
+{
+    /**
+     * @param  list<Placement>  $placements
+     * @param  array<string, string>  $labels  by part id
+     * @return array{placements: list<array<string, mixed>>, cuts: list<array<string, mixed>>, offcuts: list<array<string, mixed>>}
+     */
+    public static function sheet(array $placements, Stock $stock, array $labels): array
+    {
+        $sawing = Sawing::of($placements, $stock);
+
+        return [
+            'placements' => array_map(fn (Placement $p): array => [
+                'part' => $p->item, 'label' => $labels[$p->item] ?? $p->item, ...self::rect(new Rect($p->x, $p->y, $p->length, $p->width)), 'turned' => $p->turned,
+            ], $placements),
+            'cuts' => array_map(self::cut(...), $sawing->cuts),
+            'offcuts' => array_map(self::rect(...), $sawing->offcuts),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function cut(SawCut $cut): array
+    {
+        return [
+            'order' => $cut->order,
+            'kind' => $cut->kind(),
+            'axis' => $cut->axis,
+            'at_mm' => Length::ofUnits($cut->at),
+            'from_mm' => Length::ofUnits($cut->from),
+            'to_mm' => Length::ofUnits($cut->to),
+            'piece' => $cut->piece,
+            'trim' => $cut->isTrim,
+        ];
+    }
+
+    /** @return array{x_mm: Length, y_mm: Length, length_mm: Length, width_mm: Length} */
+    public static function rect(Rect $rect): array
+    {
+        return [
+            'x_mm' => Length::ofUnits($rect->x),
+            'y_mm' => Length::ofUnits($rect->y),
+            'length_mm' => Length::ofUnits($rect->length),
+            'width_mm' => Length::ofUnits($rect->width),
+        ];
+    }
+}

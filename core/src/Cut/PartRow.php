@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut;
+
+use Incastro\Core\Measure\Length;
+
+/** One line of a parts list. */
+final readonly class PartRow
+{
+    public function __construct(
+        public string $name,
+        public int $quantity,
+        public Length $length,
+        public Length $width,
+        public string $grain,
+        public string $material,
+        public ?Length $thickness,
+    ) {}
+
+    /** @return list<Item> one a copy; the id is `name#copy` */
+    public function items(): array
+    {
+        return array_map(fn (int $copy): Item => new Item(
+            "$this->name#$copy", $this->length->units, $this->width->units, $this->grain === 'free', $this->grain === 'width',
+        ), range(1, $this->quantity));
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut;
+
+/**
+ * Finds the cuts that free the parts of a sheet, and what is left over. Cutting wherever a cut is possible never
+ * spoils a later one (every subset of a separable set is separable), so the choice is free: the cut that sets free
+ * the largest empty piece first, rips before crosscuts where nothing is set free.
+ */
+final class Sawing
+{
+    /** @var list<SawCut> */
+    public array $cuts = [];
+
+    /** @var list<Rect> */
+    public array $offcuts = [];
+
+    /** What stays together although a blade should pass between: empty when the sheet can be sawn. */
+    public bool $isSeparable = true;
+
+    private function __construct(private readonly Stock $stock) {}
+
+    /** @param list<Placement> $placements */
+    public static function of(array $placements, Stock $stock): self
+    {
+        $sawing = new self($stock);
+        $piece = $sawing->trimmed();
+        $usable = new Rect($stock->trim, $stock->trim, $stock->usableLength(), $stock->usableWidth());
+        $sawing->divide($usable, $placements, $piece);
+        usort($sawing->offcuts, fn (Rect $a, Rect $b): int => $b->area() <=> $a->area());
+
+        return $sawing;
+    }
+
+    /** Four cuts off the factory edges; the id of what remains. */
+    private function trimmed(): string
+    {
+        $s = $this->stock;
+        if ($s->trim === 0) {
+            return '1';
+        }
+        $this->cut('y', $s->trim - $s->kerf, 0, $s->length, '1', true);
+        $this->cut('y', $s->width - $s->trim, 0, $s->length, '1.2', true);
+        $this->cut('x', $s->trim - $s->kerf, $s->trim, $s->width - $s->trim, '1.2.1', true);
+        $this->cut('x', $s->length - $s->trim, $s->trim, $s->width - $s->trim, '1.2.1.2', true);
+
+        return '1.2.1.2.1';
+    }
+
+    /** @param list<Placement> $parts */
+    private function divide(Rect $piece, array $parts, string $id): void
+    {
+        if ($parts === []) {
+            $this->offcuts[] = $piece;
+
+            return;
+        }
+        $cut = $this->bestCut($piece, $parts);
+        if ($cut === null) {
+            $this->isSeparable = $this->isSeparable && count($parts) === 1;
+
+            return;
+        }
+        [$axis, $at] = $cut;
+        $k = $this->stock->kerf;
+        [$x, $y, $l, $w] = [$piece->x, $piece->y, $piece->length, $piece->width];
+        if ($axis === 'x') {
+            $this->cut('x', $at, $y, $y + $w, $id);
+            $near = new Rect($x, $y, $at - $x, $w);
+            $far = $x + $l - $at - $k > 0 ? new Rect($at + $k, $y, $x + $l - $at - $k, $w) : null;
+        } else {
+            $this->cut('y', $at, $x, $x + $l, $id);
+            $near = new Rect($x, $y, $l, $at - $y);
+            $far = $y + $w - $at - $k > 0 ? new Rect($x, $at + $k, $l, $y + $w - $at - $k) : null;
+        }
+        $this->divide($near, self::within($parts, $near), "$id.1");
+        if ($far !== null) {
+            $this->divide($far, self::within($parts, $far), "$id.2");
+        }
+    }
+
+    /**
+     * @param  list<Placement>  $parts
+     * @return array{string, int}|null axis and where the kerf begins
+     */
+    private function bestCut(Rect $piece, array $parts): ?array
+    {
+        $best = null;
+        $most = [-1, 0, 0];
+        foreach ($this->candidates($piece, $parts) as [$axis, $at, $last]) {
+            // Is everything beyond the last part's edge empty? Then this cut frees the remainder whole.
+            $free = ! $last ? 0 : ($axis === 'x'
+                ? max(0, $piece->x + $piece->length - $at - $this->stock->kerf) * $piece->width
+                : max(0, $piece->y + $piece->width - $at - $this->stock->kerf) * $piece->length);
+            $rank = [$free, $axis === 'y' ? 1 : 0, -$at];
+            if ($rank > $most) {
+                [$most, $best] = [$rank, [$axis, $at]];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Lines at the far edge of a part that no part crosses and where the blade touches none.
+     *
+     * @param  list<Placement>  $parts
+     * @return list<array{string, int, bool}> axis, where, whether nothing lies beyond
+     */
+    private function candidates(Rect $piece, array $parts): array
+    {
+        $found = [];
+        foreach (['y', 'x'] as $axis) {
+            $spans = array_map(fn (Placement $p): array => $axis === 'x' ? [$p->x, $p->right()] : [$p->y, $p->top()], $parts);
+            sort($spans);
+            $end = $spans[0][1];
+            foreach (array_slice($spans, 1) as [$from, $to]) {
+                if ($from >= $end + $this->stock->kerf) {
+                    $found[] = [$axis, $end, false];
+                }
+                $end = max($end, $to);
+            }
+            $edge = $axis === 'x' ? $piece->x + $piece->length : $piece->y + $piece->width;
+            if ($end < $edge) {
+                $found[] = [$axis, $end, true];
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param  list<Placement>  $parts
+     * @return list<Placement>
+     */
+    private static function within(array $parts, Rect $r): array
+    {
+        return array_values(array_filter($parts, fn (Placement $p): bool => $p->x >= $r->x && $p->y >= $r->y
+            && $p->right() <= $r->x + $r->length && $p->top() <= $r->y + $r->width));
+    }
+
+    private function cut(string $axis, int $at, int $from, int $to, string $piece, bool $isTrim = false): void
+    {
+        $this->cuts[] = new SawCut(count($this->cuts) + 1, $axis, $at, $from, $to, $piece, $isTrim);
+    }
+}

@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+use Incastro\Core\Measure\Text;
+
+/** Applies changes to documents and says how to take them back. */
+final class Changes
+{
+    /**
+     * All operations or none; the result is read as a whole before it is given back.
+     *
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws DocumentRejected with everything wrong in the changed document
+     */
+    public static function apply(array $document, Change $change): Applied
+    {
+        $inverse = [];
+        foreach ($change->operations as $i => $operation) {
+            [$document, $undo] = self::step($document, $operation, "/ops/$i");
+            if ($undo !== null) {
+                array_unshift($inverse, $undo);
+            }
+        }
+        ProjectReader::read($document);
+
+        return new Applied($document, $inverse);
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  array{op: string, path: list<string>, value: mixed}  $operation
+     * @return array{array<array-key, mixed>, array{op: string, path: list<string>, value: mixed}|null}
+     */
+    private static function step(array $document, array $operation, string $at): array
+    {
+        ['op' => $op, 'path' => $path, 'value' => $value] = $operation;
+        $found = self::find($document, $path);
+        self::refuseImpossible($op, $found, $document, $path, $value, $at);
+        $undo = fn (string $name, mixed $old = null): array => ['op' => $name, 'path' => $path, 'value' => $old];
+
+        return match ($op) {
+            'add' => [self::put($document, $path, $value), $undo('remove')],
+            'remove' => [self::put($document, $path, null), $undo('add', $found)],
+            // A fact that is already there is the same fact sent twice: nothing to do, nothing to undo.
+            'append' => $found === null ? [self::put($document, $path, $value), $undo('strike')] : [$document, null],
+            'strike' => [self::put($document, [...$path, 'struck'], true), $undo('restore')],
+            'restore' => [self::put($document, [...$path, 'struck'], null), $undo('strike')],
+            default => [self::put($document, $path, $value), $undo('set', $found)],
+        };
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  list<string>  $path
+     */
+    private static function refuseImpossible(string $op, mixed $found, array $document, array $path, mixed $value, string $at): void
+    {
+        $parent = self::find($document, array_slice($path, 0, -1));
+        $says = match (true) {
+            in_array($op, ['remove', 'strike', 'restore'], true) && $found === null => 'change.element_gone',
+            $op === 'add' && $found !== null => 'change.element_exists',
+            in_array($op, ['add', 'append'], true) && ! is_array($value) => 'change.unknown_operation',
+            $op === 'set' && count($path) > 1 && ! is_array($parent) => 'change.element_gone',
+            default => null,
+        };
+        if ($says !== null) {
+            throw DocumentRejected::because(new Problem($at, Text::of($says)));
+        }
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  list<string>  $path
+     */
+    private static function find(array $document, array $path): mixed
+    {
+        $value = $document;
+        foreach ($path as $key) {
+            $value = is_array($value) ? ($value[$key] ?? null) : null;
+        }
+
+        return $value;
+    }
+
+    /**
+     * Null takes the key away.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @param  list<string>  $path
+     * @return array<array-key, mixed>
+     */
+    private static function put(array $document, array $path, mixed $value): array
+    {
+        $key = array_shift($path);
+        if ($path !== []) {
+            $inner = $document[$key] ?? [];
+            $document[$key] = self::put(is_array($inner) ? $inner : [], $path, $value);
+        } elseif ($value === null) {
+            unset($document[$key]);
+        } else {
+            $document[$key] = $value;
+        }
+
+        return $document;
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+use Incastro\Core\Measure\Length;
+
+/** How one side of the piece meets its wall, and how far the carcass stands off at the tightest plumb point. */
+final readonly class Edge
+{
+    public function __construct(public EdgeKind $kind, public Length $setOff) {}
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+/** What may be appended to a project's record; nothing here is ever erased. */
+enum FactKind: string
+{
+    case Take = 'take';
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+use Incastro\Core\Measure\Unit;
+
+/** A whole project as read: everything that `plan` may look at. */
+final readonly class Project
+{
+    /**
+     * @param  array<string, Space>  $spaces
+     * @param  array<string, Piece>  $pieces
+     * @param  array<string, Material>  $stock
+     * @param  array<string, Layout>  $layouts
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Unit $unit,
+        public string $asOf,
+        public array $spaces,
+        public array $pieces,
+        public array $stock,
+        public Workshop $workshop,
+        public array $layouts,
+    ) {}
+}

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+use Incastro\Core\Measure\Unit;
+
+/**
+ * Turns a decoded project document into a Project, or collects everything that is wrong with it.
+ * The shape is described in schema/document.schema.json and docs/formats.md.
+ */
+final class ProjectReader
+{
+    public const FORMAT = 'incastro-project';
+
+    public const VERSION = 1;
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws DocumentRejected holding every problem found
+     */
+    public static function read(array $document): Project
+    {
+        self::checkFormat($document);
+        /** @var \ArrayObject<int, Problem> $problems */
+        $problems = new \ArrayObject;
+        $root = new Node($document, '', $problems);
+        $project = new Project(
+            $root->at('id')->text(26),
+            $root->at('name')->text(),
+            $root->at('unit')->oneOf(Unit::class),
+            $root->at('as_of')->text(10),
+            SpaceReader::spaces($root),
+            (new PieceReader($root))->pieces(),
+            $root->at('stock')->each(self::material(...)),
+            self::workshop($root->at('workshop')),
+            $root->at('layouts')->each(self::layout(...)),
+        );
+        self::checkReferences($project, $root);
+        $found = array_values($problems->getArrayCopy());
+        if ($found !== []) {
+            throw new DocumentRejected($found);
+        }
+
+        return $project;
+    }
+
+    /** @param array<array-key, mixed> $document */
+    private static function checkFormat(array $document): void
+    {
+        if (($document['format'] ?? null) !== self::FORMAT) {
+            throw DocumentRejected::because(new Problem('/format', Text::of('document.not_a_project')));
+        }
+        $version = $document['version'] ?? null;
+        if (! is_int($version) || $version < 1) {
+            throw DocumentRejected::because(new Problem('/version', Text::of('document.no_version')));
+        }
+        if ($version > self::VERSION) {
+            throw DocumentRejected::because(new Problem('/version',
+                Text::of('document.newer_version', found: $version, known: self::VERSION)));
+        }
+    }
+
+    private static function material(Node $node, string $id): Material
+    {
+        $mm = Length::fromMillimetres(...);
+
+        return new Material(
+            $id,
+            $node->at('name')->text(),
+            $node->at('thickness')->length($mm(1), $mm(100)),
+            $node->at('sheet_length')->length($mm(100), $mm(10_000)),
+            $node->at('sheet_width')->length($mm(100), $mm(5_000)),
+            $node->at('grain')->flag(),
+            $node->at('price_cents')->count(0, 10_000_000),
+        );
+    }
+
+    private static function workshop(Node $node): Workshop
+    {
+        $small = fn (string $key, int $most): Length => $node->at($key)->length(Length::zero(), Length::fromMillimetres($most));
+
+        return new Workshop(
+            $small('kerf', 10), $small('trim', 100), $small('banding', 5),
+            $small('slide_in', 50), $small('part_tolerance', 10),
+            $small('tape_base', 10), $small('tape_per_metre', 10), $small('tape_bend', 10),
+            $small('level_per_metre', 10),
+        );
+    }
+
+    private static function layout(Node $node, string $id): Layout
+    {
+        $sheets = [];
+        for ($s = 0; ! ($sheet = $node->at('sheets')->at((string) $s))->isMissing(); $s++) {
+            $placements = [];
+            for ($p = 0; ! ($place = $sheet->at((string) $p))->isMissing(); $p++) {
+                $placements[] = [
+                    'part' => $place->at('part')->text(200),
+                    'x' => $place->at('x')->length()->units,
+                    'y' => $place->at('y')->length()->units,
+                    'turned' => $place->at('turned')->flag(),
+                ];
+            }
+            $sheets[] = $placements;
+        }
+
+        return new Layout($id, $sheets);
+    }
+
+    private static function checkReferences(Project $project, Node $root): void
+    {
+        foreach ($project->pieces as $id => $piece) {
+            $node = $root->at('pieces')->at($id);
+            if (! isset($project->spaces[$piece->space])) {
+                $node->at('space')->wrong(Text::of('document.space_unknown'));
+            }
+            if (! isset($project->stock[$piece->material])) {
+                $node->at('material')->wrong(Text::of('document.material_unknown'));
+            }
+            if ($piece->methods->back && ! isset($project->stock[$piece->backMaterial ?? ''])) {
+                $node->at('back_material')->wrong(Text::of('document.material_unknown'));
+            }
+        }
+    }
+}

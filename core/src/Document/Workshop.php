@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+use Incastro\Core\Measure\Length;
+
+/**
+ * The person's tools and habits, copied into the project. Tape limit per fieldbook class II:
+ * ±(tapeBase + tapePerMetre · L), L in metres rounded up, and tapeBend more for an inside reading.
+ */
+final readonly class Workshop
+{
+    public function __construct(
+        public Length $kerf,
+        public Length $trim,
+        public Length $banding,
+        public Length $slideIn,
+        public Length $partTolerance,
+        public Length $tapeBase,
+        public Length $tapePerMetre,
+        public Length $tapeBend,
+        public Length $levelPerMetre,
+    ) {}
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Draw;
+
+use Incastro\Core\Geometry\Point;
+use Incastro\Core\Geometry\View;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/**
+ * A drawing as data: strokes in mm on named layers, in the order they are laid down. No colour and no pen:
+ * who draws it chooses those by layer. `ref` is what a person picks by pointing at the stroke.
+ */
+final class Drawing implements \JsonSerializable
+{
+    /** @var list<array<string, mixed>> */
+    private array $items = [];
+
+    public function __construct(public readonly View $view) {}
+
+    /** @param list<Point> $points */
+    public function shape(string $layer, array $points, ?string $ref = null): void
+    {
+        $this->items[] = ['kind' => 'shape', 'layer' => $layer, 'points' => $points, 'ref' => $ref];
+    }
+
+    /** @param list<Point> $points */
+    public function line(string $layer, array $points): void
+    {
+        $this->items[] = ['kind' => 'line', 'layer' => $layer, 'points' => $points, 'ref' => null];
+    }
+
+    /** A dimension line `rank` steps outside the drawing, on the side named. */
+    public function dimension(string $side, int $rank, Point $from, Point $to, Length $value, bool $exact, ?string $ref): void
+    {
+        $this->items[] = ['kind' => 'dimension', 'layer' => 'dimension', 'side' => $side, 'rank' => $rank,
+            'points' => [$from, $to], 'value' => $value, 'exact' => $exact, 'ref' => $ref];
+    }
+
+    /** A tape laid across the space; value null until it is read. */
+    public function reading(string $kind, Point $from, Point $to, ?Length $value, string $ref): void
+    {
+        $this->items[] = ['kind' => 'reading', 'layer' => "reading_$kind", 'points' => [$from, $to], 'value' => $value, 'ref' => $ref];
+    }
+
+    /**
+     * Deviations magnified beside the true drawing.
+     *
+     * @param  list<array{at: Length, value: Length}>  $stations
+     */
+    public function ribbon(string $side, Text $title, int $times, Length $base, array $stations, ?string $ref): void
+    {
+        $this->items[] = ['kind' => 'ribbon', 'layer' => 'ribbon', 'side' => $side, 'title' => $title, 'times' => $times,
+            'base' => $base, 'stations' => $stations, 'ref' => $ref];
+    }
+
+    public function level(Point $at, Length $value, Text $name): void
+    {
+        $this->items[] = ['kind' => 'level', 'layer' => 'dimension', 'points' => [$at], 'value' => $value, 'name' => $name, 'ref' => null];
+    }
+
+    public function leader(Point $at, Text $text, ?string $ref): void
+    {
+        $this->items[] = ['kind' => 'leader', 'layer' => 'label', 'points' => [$at], 'text' => $text, 'ref' => $ref];
+    }
+
+    /** @return array{view: string, bounds: array{Length, Length, Length, Length}, items: list<array<string, mixed>>} */
+    public function jsonSerialize(): array
+    {
+        return ['view' => $this->view->value, 'bounds' => $this->bounds(), 'items' => $this->items];
+    }
+
+    /** @return array{Length, Length, Length, Length} left, bottom, right, top of everything but dimensions and ribbons */
+    private function bounds(): array
+    {
+        $us = $vs = [];
+        foreach ($this->items as $item) {
+            if (! in_array($item['kind'], ['shape', 'line'], true)) {
+                continue;
+            }
+            /** @var list<Point> $points */
+            $points = $item['points'];
+            foreach ($points as $p) {
+                $us[] = $p->across;
+                $vs[] = $p->up;
+            }
+        }
+        if ($us === [] || $vs === []) {
+            return [Length::zero(), Length::zero(), Length::zero(), Length::zero()];
+        }
+
+        return [Length::least(...$us), Length::least(...$vs), Length::greatest(...$us), Length::greatest(...$vs)];
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Envelope;
+
+use Incastro\Core\Document\BandKind;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\WallPoint;
+
+/** Finds the plumb clear box of a piece and takes the set-off of each edge from it. */
+final class Boxer
+{
+    public function box(Piece $piece, Room $room): Box
+    {
+        $floor = $room->floorHighPoint();
+        $plinth = self::plinthHeight($piece);
+        $bottom = $floor->plus($plinth);
+        $top = $floor->plus($piece->height);
+        $left = self::tightest(Side::Left, $room, $bottom, $top);
+        $right = self::tightest(Side::Right, $room, $bottom, $top);
+        $clear = self::clear($left, $right);
+        $setOff = [
+            'left' => Figure::of($piece->left->setOff, Text::of("fit.set_off_{$piece->left->kind->value}"), "$piece->id/left"),
+            'right' => Figure::of($piece->right->setOff, Text::of("fit.set_off_{$piece->right->kind->value}"), "$piece->id/right"),
+        ];
+
+        return new Box(
+            $left, $right, $clear,
+            self::width($piece, $clear, $setOff),
+            Figure::of($piece->height, Text::of('piece.height_chosen'), "$piece->id/height")
+                ->minus($plinth, Text::of('piece.plinth'))->named(Text::of('fit.carcass_height')),
+            Figure::of($piece->depth, Text::of('piece.depth_chosen'), "$piece->id/depth"),
+            $left->x->plus($piece->left->setOff),
+            $bottom, $floor, $setOff,
+        );
+    }
+
+    private static function plinthHeight(Piece $piece): Length
+    {
+        $height = Length::zero();
+        foreach ($piece->runs as $run) {
+            $height = $height->plus($run->first(BandKind::Plinth)->height ?? Length::zero());
+        }
+
+        return $height;
+    }
+
+    /**
+     * The point of a wall that stands furthest into the space over the carcass's own height,
+     * at any depth: the piece slides in past the front too.
+     */
+    private static function tightest(Side $side, Room $room, Length $bottom, Length $top): WallPoint
+    {
+        $points = [];
+        foreach ($room->planes as $plane) {
+            $points[] = $room->wallAt($side, $bottom, $plane);
+            foreach ($room->wall($side, $plane) as $point) {
+                if ($point->z->isGreaterThan($bottom) && $point->z->isLessThan($top)) {
+                    $points[] = $point;
+                }
+            }
+            $points[] = $room->wallAt($side, $top, $plane);
+        }
+        $into = $side === Side::Left ? -1 : 1;
+        usort($points, fn (WallPoint $a, WallPoint $b): int => $into * ($a->x->units <=> $b->x->units));
+
+        return $points[0];
+    }
+
+    private static function clear(WallPoint $left, WallPoint $right): Figure
+    {
+        return Figure::of($right->x, Text::of('fit.least_right', z: $right->z), $right->reading, $right->exact)
+            ->minus(Figure::of($left->x, Text::of('fit.greatest_left', z: $left->z), $left->reading, $left->exact),
+                Text::of('fit.greatest_left', z: $left->z), $left->reading)
+            ->named(Text::of('fit.plumb_clear'));
+    }
+
+    /** @param array{left: Figure, right: Figure} $setOff */
+    private static function width(Piece $piece, Figure $clear, array $setOff): Figure
+    {
+        if ($piece->width !== null) {
+            return Figure::of($piece->width, Text::of('piece.width_chosen'), "$piece->id/width");
+        }
+
+        return $clear
+            ->minus($setOff['left'], Text::of("fit.set_off_{$piece->left->kind->value}_left"), "$piece->id/left")
+            ->minus($setOff['right'], Text::of("fit.set_off_{$piece->right->kind->value}_right"), "$piece->id/right")
+            ->named(Text::of('fit.carcass_width'));
+    }
+}

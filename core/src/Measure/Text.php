@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Measure;
+
+/**
+ * Words left to the reader's catalogue: a key and typed arguments.
+ * The catalogue (resources/lang) renders it in the reader's unit and language.
+ */
+final readonly class Text implements \JsonSerializable
+{
+    /** @param array<string, Length|Angle|self|int|string> $args */
+    private function __construct(public string $key, public array $args) {}
+
+    /** @param Length|Angle|self|int|string ...$args named arguments of the sentence */
+    public static function of(string $key, Length|Angle|self|int|string ...$args): self
+    {
+        /** @var array<string, Length|Angle|self|int|string> $args */
+        return new self($key, $args);
+    }
+
+    /** @return array{key: string, args: array<string, mixed>|\stdClass} */
+    public function jsonSerialize(): array
+    {
+        $args = array_map(fn (Length|Angle|self|int|string $arg): array => match (true) {
+            $arg instanceof Length => ['type' => 'length', 'mm' => $arg],
+            $arg instanceof Angle => ['type' => 'angle', 'degrees' => $arg],
+            $arg instanceof self => ['type' => 'text', 'text' => $arg],
+            is_int($arg) => ['type' => 'count', 'count' => $arg],
+            default => ['type' => 'name', 'name' => $arg],
+        }, $this->args);
+
+        return ['key' => $this->key, 'args' => $args === [] ? new \stdClass : $args];
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core;
+
+/** Everything that follows from a document. Sections are plain data, described in schema/plan.schema.json. */
+final readonly class Plan implements \JsonSerializable
+{
+    /**
+     * @param  array<string, mixed>  $site
+     * @param  array<string, mixed>  $pieces
+     * @param  list<array<string, mixed>>  $parts
+     * @param  list<array<string, mixed>>  $cut
+     * @param  list<Findings\Finding>  $findings
+     * @param  array<string, mixed>  $drawings
+     */
+    public function __construct(
+        public string $unit,
+        public array $site,
+        public array $pieces,
+        public array $parts,
+        public array $cut,
+        public array $findings,
+        public array $drawings,
+    ) {}
+
+    /** @return array<string, mixed> */
+    public function jsonSerialize(): array
+    {
+        return [
+            'format' => 'incastro-plan',
+            'version' => 1,
+            'unit' => $this->unit,
+            'site' => (object) $this->site,
+            'pieces' => (object) $this->pieces,
+            'parts' => $this->parts,
+            'cut' => $this->cut,
+            'findings' => $this->findings,
+            'drawings' => (object) $this->drawings,
+        ];
+    }
+
+    /** @throws \JsonException never for a plan made by the planner */
+    public function toJson(): string
+    {
+        return json_encode($this, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

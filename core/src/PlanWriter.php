@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core;
+
+use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\Labels;
+use Incastro\Core\Cut\Part;
+use Incastro\Core\Design\Design;
+use Incastro\Core\Design\Spacing;
+use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Draw\PieceDrawer;
+use Incastro\Core\Draw\SiteDrawer;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Fit\Fit;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Rounding;
+use Incastro\Core\Survey\ReadingName;
+use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\Walk;
+use Incastro\Core\Survey\WallPoint;
+
+/** Writes the results of the stages down as the plan's sections. */
+final readonly class PlanWriter
+{
+    /** @var array<string, string> */
+    private array $labels;
+
+    /**
+     * @param  array<string, Room>  $rooms
+     * @param  array<string, Design>  $designs
+     * @param  array<string, Fit>  $fitted
+     * @param  list<Finding>  $findings
+     */
+    public function __construct(
+        private Project $project,
+        private array $rooms,
+        private array $designs,
+        private array $fitted,
+        private Cutting $cutting,
+        private array $findings,
+    ) {
+        $this->labels = Labels::of($cutting->parts);
+    }
+
+    public function plan(): Plan
+    {
+        return new Plan(
+            $this->project->unit->value,
+            array_map($this->site(...), $this->rooms),
+            $this->pieces(),
+            array_map($this->part(...), $this->cutting->parts),
+            (new CutWriter($this->project, $this->cutting, $this->labels))->materials(),
+            $this->findings,
+            $this->drawings(),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function site(Room $room): array
+    {
+        $walls = [];
+        foreach ($room->isMeasured() ? Side::cases() : [] as $side) {
+            foreach ($room->planes as $plane) {
+                $walls[$side->value][$plane->value] = array_map(
+                    fn (WallPoint $p): array => ['z' => $p->z, 'x' => $p->x, 'exact' => $p->exact, 'ref' => $p->reading],
+                    $room->wall($side, $plane),
+                );
+            }
+        }
+
+        return [
+            'name' => $room->space->name,
+            'walk' => array_map(fn (Reading $r): array => $this->reading($r, $room), Walk::of($room->space)),
+            'walls' => (object) $walls,
+            'floor' => $room->floor,
+            'ceiling' => (object) $room->ceiling,
+            'depth' => (object) $room->depth,
+            'planes' => array_map(fn (Plane $p): string => $p->value, $room->planes),
+            'doubt' => $room->doubt,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function reading(Reading $reading, Room $room): array
+    {
+        $residual = $room->residuals[$reading->id] ?? null;
+        $takes = $reading->takes;
+
+        return [
+            'id' => $reading->id,
+            'kind' => $reading->kind->value,
+            'name' => ReadingName::of($reading),
+            'value' => $reading->value(),
+            'typed' => $takes === [] ? null : $takes[count($takes) - 1]->typed,
+            'takes' => array_map(fn ($t): string => $t->id, $takes),
+            'off_by' => $residual === null ? null : Length::roundedFromMillimetres($residual['mm'], Rounding::Nearest),
+            'test' => $residual === null ? null : round($residual['standardised'], 2),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function pieces(): array
+    {
+        $pieces = [];
+        foreach ($this->fitted as $id => $fit) {
+            $pieces[$id] = $this->piece($fit, $id);
+        }
+
+        return $pieces;
+    }
+
+    /** @return array<string, mixed> */
+    private function piece(Fit $fit, string $id): array
+    {
+        $design = $this->designs[$id];
+
+        return [
+            'name' => $this->project->pieces[$id]->name,
+            'space' => $this->project->pieces[$id]->space,
+            'clear' => $fit->box->clear,
+            'width' => $fit->box->width,
+            'height' => $fit->box->height,
+            'depth' => $fit->box->depth,
+            'from' => $fit->box->left,
+            'to' => $fit->box->right(),
+            'edges' => $fit->edges,
+            'budget' => $fit->budget,
+            'spare' => $fit->spare,
+            'tilt_up' => $fit->tiltUp,
+            'shims' => $fit->shims,
+            'openings' => (object) $design->openings,
+            'spacings' => (object) array_map(fn (Spacing $s): array => ['openings' => $s->openings, 'free' => $s->free], $design->spacings),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function part(Part $part): array
+    {
+        $panel = $part->panel;
+        $material = $this->project->stock[$panel->material];
+
+        return [
+            'id' => $panel->id,
+            'label' => $this->labels[$panel->id],
+            'piece' => $panel->piece,
+            'role' => $panel->role->value,
+            'name' => $panel->name,
+            'hand' => $panel->hand?->value,
+            'material' => $panel->material,
+            'material_name' => $material->name,
+            'thickness' => $material->thickness,
+            'finished' => ['length' => $panel->length, 'width' => $panel->width],
+            'cut' => ['length' => $part->length, 'width' => $part->width],
+            'grain' => $part->grainFixed ? 'length' : 'free',
+            'banded' => $panel->banded,
+            'fit_on_site' => $panel->fitOnSite,
+            'bought' => $panel->bought,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function drawings(): array
+    {
+        $drawings = [];
+        $site = new SiteDrawer;
+        foreach ($this->rooms as $id => $room) {
+            $drawings[$id] = ['front' => $site->front($room), 'top' => $site->top($room)];
+        }
+        foreach ($this->fitted as $id => $fit) {
+            $piece = $this->project->pieces[$id];
+            $drawer = new PieceDrawer($piece, $this->rooms[$piece->space], $this->designs[$id], $fit);
+            $drawings[$id] = ['front' => $drawer->front(), 'section' => $drawer->section(), 'top' => $drawer->top()];
+        }
+
+        return $drawings;
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\Space;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Rounding;
+use Incastro\Core\Measure\Text;
+
+/**
+ * Readings that cannot all be true. The test is |r| / (σ·√q) > 3 (fieldbook §1; Baarda's data snooping).
+ * One reading is blamed only if it stands out from every other; readings that disagree equally are named
+ * together and a further one is asked for.
+ */
+final class Contradictions
+{
+    private const LIMIT = 3.0;
+
+    /** Two test figures closer than this share are the same disagreement seen twice. */
+    private const SAME = 0.02;
+
+    /** @return list<Finding> */
+    public function in(Adjustment $adjustment, Space $space): array
+    {
+        $worst = max([0.0, ...array_map(fn (Residual $r): float => abs($r->standardised), $adjustment->residuals)]);
+        if ($worst <= self::LIMIT) {
+            return [];
+        }
+        $suspects = array_values(array_filter(
+            $adjustment->residuals,
+            fn (Residual $r): bool => abs($r->standardised) >= $worst * (1 - self::SAME),
+        ));
+
+        return count($suspects) === 1
+            ? [$this->blamed($suspects[0], $space)]
+            : array_map(fn (Residual $r): Finding => $this->suspected($r, $space, count($suspects)), $suspects);
+    }
+
+    private function blamed(Residual $residual, Space $space): Finding
+    {
+        return $this->finding('survey.reading_contradicts', $residual, $space,
+            Text::of('survey.take_again', reading: self::name($space, $residual)));
+    }
+
+    private function suspected(Residual $residual, Space $space, int $count): Finding
+    {
+        return $this->finding('survey.readings_disagree', $residual, $space,
+            Text::of('survey.take_a_third', count: $count));
+    }
+
+    /** The size of the disagreement is what the reading would have to change by to agree: r / q. */
+    private function finding(string $code, Residual $residual, Space $space, Text $remedy): Finding
+    {
+        $by = Length::roundedFromMillimetres(abs($residual->mm / $residual->redundancy), Rounding::Nearest);
+        $direction = $residual->mm > 0 ? 'survey.too_long' : 'survey.too_short';
+
+        return new Finding(
+            $code,
+            Severity::Look,
+            new Place('site', $residual->reading),
+            Text::of($code, reading: self::name($space, $residual), by: $by, direction: Text::of($direction)),
+            $remedy,
+            Text::of('source.data_snooping'),
+            $by,
+        );
+    }
+
+    private static function name(Space $space, Residual $residual): Text
+    {
+        return ReadingName::of($space->readings[$residual->reading]);
+    }
+}

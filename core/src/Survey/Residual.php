@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+/** What one taking of a reading disagrees by (mm, measured − adjusted), how well it is checked (0…1), and the test figure. */
+final readonly class Residual
+{
+    public function __construct(
+        public string $reading,
+        public float $mm,
+        public float $redundancy,
+        public float $standardised,
+    ) {}
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Space;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Rounding;
+
+/**
+ * A space rebuilt from its readings, in the frame of docs/frame.md: x = 0 at the left wall's lowest station,
+ * z = 0 at the floor there. Heights and depths are null where nobody has measured them.
+ */
+final readonly class Room
+{
+    /**
+     * @param  list<Length>  $stations  ascending
+     * @param  list<Plane>  $planes
+     * @param  array<string, array<string, list<WallPoint>>>  $walls  by side, by plane, one a station
+     * @param  array<string, Length>  $floor  by side
+     * @param  array<string, Length>  $ceiling  by side; empty where unknown
+     * @param  array<string, Length>  $depth  by side; empty where unknown
+     * @param  array<string, array{mm: float, standardised: float}>  $residuals  by reading, the worst of its takes
+     * @param  list<Finding>  $findings
+     */
+    public function __construct(
+        public Space $space,
+        public array $stations,
+        public array $planes,
+        private array $walls,
+        public array $floor,
+        public array $ceiling,
+        public array $depth,
+        public array $residuals,
+        public ?Doubt $doubt,
+        public array $findings,
+    ) {}
+
+    public function isMeasured(): bool
+    {
+        return $this->stations !== [];
+    }
+
+    /** @return list<WallPoint> one for each station, from the bottom up */
+    public function wall(Side $side, Plane $plane): array
+    {
+        return $this->walls[$side->value][$plane->value] ?? $this->walls[$side->value][Plane::Front->value];
+    }
+
+    /** The wall at any height: straight between stations, rounded into the space where it falls off the grid. */
+    public function wallAt(Side $side, Length $z, Plane $plane): WallPoint
+    {
+        $points = $this->wall($side, $plane);
+        foreach ($points as $point) {
+            if ($point->z->equals($z)) {
+                return $point;
+            }
+        }
+        if (count($points) === 1) {
+            return new WallPoint($z, $plane, $points[0]->x, false, $points[0]->reading);
+        }
+        $i = 0;
+        while ($i < count($points) - 2 && $z->isGreaterThan($points[$i + 1]->z)) {
+            $i++;
+        }
+        [$a, $b] = [$points[$i], $points[$i + 1]];
+        $share = ($z->units - $a->z->units) / ($b->z->units - $a->z->units);
+        $units = $a->x->units + $share * ($b->x->units - $a->x->units);
+        $x = Length::ofUnits(($side === Side::Left ? Rounding::Up : Rounding::Down)->apply($units));
+
+        return new WallPoint($z, $plane, $x, false, ($share < 0.5 ? $a : $b)->reading);
+    }
+
+    public function floorHighPoint(): Length
+    {
+        return Length::greatest(...array_values($this->floor));
+    }
+
+    public function ceilingLowPoint(): ?Length
+    {
+        return $this->ceiling === [] ? null : Length::least(...array_values($this->ceiling));
+    }
+
+    public function leastDepth(): ?Length
+    {
+        return $this->depth === [] ? null : Length::least(...array_values($this->depth));
+    }
+}

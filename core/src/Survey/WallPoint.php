@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\Plane;
+use Incastro\Core\Measure\Length;
+
+/** Where a wall stands at one height: x, whether that is exact arithmetic on readings, and the reading that says so. */
+final readonly class WallPoint
+{
+    public function __construct(
+        public Length $z,
+        public Plane $plane,
+        public Length $x,
+        public bool $exact,
+        public ?string $reading,
+    ) {}
+}
