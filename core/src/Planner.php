@@ -8,12 +8,13 @@ use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Checker;
 use Incastro\Core\Checks\FitsSheet;
 use Incastro\Core\Cut\Cutter;
+use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Designer;
+use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Envelope\Box;
 use Incastro\Core\Envelope\Boxer;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\Fit;
@@ -34,15 +35,46 @@ final class Planner
         $project = ProjectReader::read($document);
         $rooms = self::survey($project);
         $pieces = self::measurable($project, $rooms);
-        $boxes = array_map(fn (Piece $p): Box => (new Boxer)->box($p, $rooms[$p->space]), $pieces);
-        $designs = array_map(fn (Piece $p): Design => (new Designer($project->stock))->design($p, $boxes[$p->id]), $pieces);
-        $fitted = array_map(fn (Piece $p): Fit => (new Fitter($project->workshop))
-            ->fit($p, $rooms[$p->space], $boxes[$p->id], $designs[$p->id]), $pieces);
+        [$designs, $fitted] = self::build($project, $pieces, $rooms);
         $cutting = (new Cutter($project))->cut(self::panels($fitted));
-        $findings = self::check($project, $rooms, $pieces, $designs, $fitted);
-        $findings = [...$findings, ...(new FitsSheet)->of($cutting, $project)];
+        $findings = self::check($project, $rooms, $pieces, $designs, $fitted, $cutting);
 
         return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings))->plan();
+    }
+
+    /**
+     * The parts and layouts alone, for who looks for better layouts.
+     *
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws Document\DocumentRejected when the document cannot be read
+     */
+    public static function cutting(array $document): Cutting
+    {
+        $project = ProjectReader::read($document);
+        $rooms = self::survey($project);
+        [, $fitted] = self::build($project, self::measurable($project, $rooms), $rooms);
+
+        return (new Cutter($project))->cut(self::panels($fitted));
+    }
+
+    /**
+     * Envelope, design and fit, piece by piece.
+     *
+     * @param  array<string, Piece>  $pieces
+     * @param  array<string, Room>  $rooms
+     * @return array{array<string, Design>, array<string, Fit>}
+     */
+    private static function build(Project $project, array $pieces, array $rooms): array
+    {
+        $designs = $fitted = [];
+        foreach ($pieces as $id => $piece) {
+            $box = (new Boxer)->box($piece, $rooms[$piece->space]);
+            $designs[$id] = (new Designer($project->stock))->design($piece, $box);
+            $fitted[$id] = (new Fitter($project->workshop))->fit($piece, $rooms[$piece->space], $box, $designs[$id]);
+        }
+
+        return [$designs, $fitted];
     }
 
     /** @return array<string, Room> by space */
@@ -64,7 +96,7 @@ final class Planner
 
     /**
      * @param  array<string, Fit>  $fitted
-     * @return list<Design\Panel>
+     * @return list<Panel>
      */
     private static function panels(array $fitted): array
     {
@@ -78,7 +110,7 @@ final class Planner
      * @param  array<string, Fit>  $fitted
      * @return list<Finding>
      */
-    private static function check(Project $project, array $rooms, array $pieces, array $designs, array $fitted): array
+    private static function check(Project $project, array $rooms, array $pieces, array $designs, array $fitted, Cutting $cutting): array
     {
         $checker = new Checker;
         $findings = [];
@@ -90,6 +122,6 @@ final class Planner
                 ...$checker->piece(new Built($project, $piece, $rooms[$piece->space], $fitted[$id])));
         }
 
-        return $findings;
+        return [...$findings, ...(new FitsSheet)->of($cutting, $project)];
     }
 }

@@ -106,11 +106,10 @@ final class NestCommand
     {
         $sheet = NestWriter::sheet($placements, $stock, []);
         $sheet['placements'] = array_map(function (array $p): array {
-            /** @var array{part: string} $p */
+            /** @var array<string, mixed>&array{part: string} $p */
             [$name, $copy] = self::nameAndCopy($p['part']);
-            unset($p['label']);
 
-            return ['part' => $name, 'copy' => $copy] + $p;
+            return ['part' => $name, 'copy' => $copy] + array_diff_key($p, ['label' => true]);
         }, $sheet['placements']);
 
         return [

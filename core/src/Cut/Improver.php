@@ -8,13 +8,13 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Searches for a better layout: takes two or three sheets apart, the emptiest among them, and packs their parts anew
+ * Searches for a better layout: takes two to four sheets apart, the emptiest among them, and packs their parts anew
  * in a shuffled order; keeps what is no worse. Bounded by a count, seeded, so that the same call gives the same layout.
  * Source: ruin and recreate, Schrimpf et al., J. Comput. Phys. 159 (2000).
  */
 final readonly class Improver
 {
-    public const TRIES_PER_EFFORT = 150;
+    public const TRIES_PER_EFFORT = 1000;
 
     public function __construct(private int $effort, private int $seed) {}
 
@@ -64,7 +64,7 @@ final readonly class Improver
     }
 
     /**
-     * The emptiest sheet and one or two others.
+     * The emptiest sheet and one to three others.
      *
      * @param  list<non-empty-list<Placement>>  $sheets
      * @return list<int>
@@ -80,7 +80,7 @@ final readonly class Improver
         $first = array_shift($order);
         $others = $order === [] ? [] : $random->shuffleArray($order);
 
-        return [$first ?? 0, ...array_slice($others, 0, $random->getInt(1, 2))];
+        return [$first ?? 0, ...array_slice($others, 0, $random->getInt(1, 3))];
     }
 
     /**

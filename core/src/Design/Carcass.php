@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\Band;
-use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\TopJoint;
 use Incastro\Core\Geometry\Block;
@@ -44,13 +43,12 @@ final readonly class Carcass
             : $m->box->height;
         $depth = $m->sideDepth($side);
         $x = $side === Side::Left ? $m->box->left : $m->box->right()->minus($t);
-        $edge = $side === Side::Left ? $m->piece->left : $m->piece->right;
 
         return new Panel(
             "{$this->band->id}:side_{$side->value}", $m->piece->id, Role::Side, Text::of("part.side_{$side->value}"),
             $m->piece->material, $length, $depth,
             Block::of($x, $m->rear(), $m->box->bottom, $t, $depth->value, $length->value),
-            $edge->kind === EdgeKind::ScribedSide ? [] : $m->frontBand(), $side,
+            $m->hasLip($side) ? [] : $m->frontBand(), $side,
         );
     }
 

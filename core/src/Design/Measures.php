@@ -45,12 +45,18 @@ final readonly class Measures
         return $depth->named(Text::of('piece.carcass_depth'));
     }
 
-    /** A scribed side gives up a board's thickness at its front to the lip that meets the wall. */
-    public function sideDepth(Side $side): Figure
+    /** A lip in front of the side meets the wall: on a scribed side, and for a stile where there is no face frame. */
+    public function hasLip(Side $side): bool
     {
         $edge = $side === Side::Left ? $this->piece->left : $this->piece->right;
 
-        return $edge->kind === EdgeKind::ScribedSide
+        return $edge->kind === EdgeKind::ScribedSide || ($edge->kind === EdgeKind::ExtendedStile && $this->isBanded());
+    }
+
+    /** The side gives up a board's thickness at its front to the lip. */
+    public function sideDepth(Side $side): Figure
+    {
+        return $this->hasLip($side)
             ? $this->carcassDepth()->minus($this->thickness, Text::of('piece.lip_thickness'))
             : $this->carcassDepth();
     }

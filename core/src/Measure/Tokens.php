@@ -59,10 +59,14 @@ final class Tokens
             return self::nextWithoutFraction($rest);
         }
 
-        return [self::number($m['whole'], $fraction, $m['unit'], $m[0] ?? ''), strlen($m[0] ?? '')];
+        return [self::number($m['whole'], $fraction, $m['unit'], $m[0]), strlen($m[0])];
     }
 
-    /** 34/8 is a division, not a fraction: take the number before the stroke alone. */
+    /**
+     * 34/8 is a division, not a fraction: take the number before the stroke alone.
+     *
+     * @return array{array{whole?: string, fraction?: string, unit?: string, at: string}, int}
+     */
     private static function nextWithoutFraction(string $rest): array
     {
         preg_match('~^(?:'.self::DIGITS.')~', $rest, $m);

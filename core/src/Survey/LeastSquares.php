@@ -29,7 +29,7 @@ final class LeastSquares
             [$normal, $right] = self::normalEquations($observations, $state, self::FAINT);
             $step = Matrix::solve($normal, $right);
             $state = array_map(fn (float $x, float $dx): float => $x + $dx, $state, $step);
-            if (max(array_map(abs(...), $step)) < 1e-7) {
+            if (max([0.0, ...array_map(abs(...), $step)]) < 1e-7) {
                 break;
             }
         }
@@ -60,7 +60,7 @@ final class LeastSquares
             }
         }
 
-        return [array_map(array_values(...), array_values($normal)), array_values($right)];
+        return [array_map(array_values(...), $normal), array_values($right)];
     }
 
     /**

@@ -28,7 +28,7 @@ final class Matrix
         $n = count($a);
         $identity = [];
         for ($i = 0; $i < $n; $i++) {
-            $identity[] = array_map(fn (int $j): float => $i === $j ? 1.0 : 0.0, $n > 0 ? range(0, $n - 1) : []);
+            $identity[] = array_map(fn (int $j): float => $i === $j ? 1.0 : 0.0, range(0, $n - 1));
         }
 
         return self::eliminate($a, $identity);
@@ -84,6 +84,6 @@ final class Matrix
             }
         }
 
-        return array_values($b);
+        return $b;
     }
 }

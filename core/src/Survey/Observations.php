@@ -52,10 +52,7 @@ final readonly class Observations
     /** @return array<int, float> */
     public function widthAt(Length $z, Plane $plane): array
     {
-        return Unknowns::sum(
-            $this->unknowns->wallAt(Side::Right, $z->units, $plane),
-            Unknowns::scaled($this->unknowns->wallAt(Side::Left, $z->units, $plane), -1.0),
-        );
+        return Unknowns::difference($this->unknowns->wallAt(Side::Right, $z->units, $plane), $this->unknowns->wallAt(Side::Left, $z->units, $plane));
     }
 
     private function equation(Reading $reading, Length $value): ?Observation
@@ -66,7 +63,7 @@ final readonly class Observations
             ReadingKind::Width => $this->widthAt($reading->z, $reading->plane),
             ReadingKind::Plumb => $this->lean($reading, $side),
             ReadingKind::Level => $u->floor(Side::Right),
-            ReadingKind::Height => Unknowns::sum($u->ceiling($side), Unknowns::scaled($u->floor($side), -1.0)),
+            ReadingKind::Height => Unknowns::difference($u->ceiling($side), $u->floor($side)),
             ReadingKind::Depth => $u->depth($side),
             ReadingKind::Diagonal => null,
         };
@@ -93,10 +90,7 @@ final readonly class Observations
     {
         $into = $side === Side::Left ? 1.0 : -1.0;
 
-        return Unknowns::scaled(Unknowns::sum(
-            $this->unknowns->wall($side, $reading->z, Plane::Front),
-            Unknowns::scaled($this->unknowns->wall($side, $reading->fromZ, Plane::Front), -1.0),
-        ), $into);
+        return Unknowns::scaled(Unknowns::difference($this->unknowns->wall($side, $reading->z, Plane::Front), $this->unknowns->wall($side, $reading->fromZ, Plane::Front)), $into);
     }
 
     /** Corner to corner of the opening, at the front. Corners take the walls at the last heights that are known. */
@@ -105,11 +99,8 @@ final readonly class Observations
         $low = $reading->rise === Rise::Right ? Side::Left : Side::Right;
         $high = $low->other();
         $u = $this->unknowns;
-        $across = Unknowns::sum(
-            $u->wallAt($high, $this->ceilingUnits, Plane::Front),
-            Unknowns::scaled($u->wallAt($low, 0.0, Plane::Front), -1.0),
-        );
-        $up = Unknowns::sum($u->ceiling($high), Unknowns::scaled($u->floor($low), -1.0));
+        $across = Unknowns::difference($u->wallAt($high, $this->ceilingUnits, Plane::Front), $u->wallAt($low, 0.0, Plane::Front));
+        $up = Unknowns::difference($u->ceiling($high), $u->floor($low));
 
         return new Distance($across, $up, (float) $value->millimetres(), $sigma, $reading->id);
     }
@@ -118,17 +109,15 @@ final readonly class Observations
     private function assumptions(): array
     {
         $u = $this->unknowns;
-        $zero = fn (array $c, float $sigma): Linear => new Linear($c, 0.0, $sigma);
-        $list = [$zero($u->floor(Side::Right), self::OUT_OF_LEVEL_MM)];
-        $minus = fn (array $a, array $b): array => Unknowns::sum($a, Unknowns::scaled($b, -1.0));
+        $list = [new Linear($u->floor(Side::Right), 0.0, self::OUT_OF_LEVEL_MM)];
         foreach ([Side::Left, Side::Right] as $side) {
             array_push($list, ...$this->assumedWall($side));
         }
         if ($u->hasCeiling) {
-            $list[] = $zero($minus($u->ceiling(Side::Right), $u->ceiling(Side::Left)), self::OUT_OF_LEVEL_MM);
+            $list[] = new Linear(Unknowns::difference($u->ceiling(Side::Right), $u->ceiling(Side::Left)), 0.0, self::OUT_OF_LEVEL_MM);
         }
         if ($u->hasDepth) {
-            $list[] = $zero($minus($u->depth(Side::Right), $u->depth(Side::Left)), self::OUT_OF_SQUARE_MM);
+            $list[] = new Linear(Unknowns::difference($u->depth(Side::Right), $u->depth(Side::Left)), 0.0, self::OUT_OF_SQUARE_MM);
         }
 
         return $list;
@@ -142,19 +131,18 @@ final readonly class Observations
     private function assumedWall(Side $side): array
     {
         $u = $this->unknowns;
-        $minus = fn (array $a, array $b): array => Unknowns::sum($a, Unknowns::scaled($b, -1.0));
         $list = [];
         foreach ($u->stations as $k => $z) {
             $below = $u->stations[$k - 1] ?? null;
             $wander = self::WALL_WANDER_MM * sqrt(($z - ($below ?? 0)) / (1000 * Length::PER_MM));
-            $rise = fn (Plane $plane): array => $below === null ? [] : $minus($u->wall($side, $z, $plane), $u->wall($side, $below, $plane));
+            $rise = fn (Plane $plane): array => $below === null ? [] : Unknowns::difference($u->wall($side, $z, $plane), $u->wall($side, $below, $plane));
             if ($below !== null) {
                 $list[] = new Linear($rise(Plane::Front), 0.0, $wander);
             }
             if ($u->hasBack) {
                 $list[] = $below === null
-                    ? new Linear($minus($u->wall($side, $z, Plane::Back), $u->wall($side, $z, Plane::Front)), 0.0, self::OUT_OF_SQUARE_MM)
-                    : new Linear($minus($rise(Plane::Back), $rise(Plane::Front)), 0.0, $wander);
+                    ? new Linear(Unknowns::difference($u->wall($side, $z, Plane::Back), $u->wall($side, $z, Plane::Front)), 0.0, self::OUT_OF_SQUARE_MM)
+                    : new Linear(Unknowns::difference($rise(Plane::Back), $rise(Plane::Front)), 0.0, $wander);
             }
         }
 

@@ -51,23 +51,21 @@ final readonly class Room
         return $this->walls[$side->value][$plane->value] ?? $this->walls[$side->value][Plane::Front->value];
     }
 
-    /** The wall at any height: straight between stations, rounded into the space where it falls off the grid. */
+    /** The wall at any height: as between stations (see Unknowns), rounded into the space where it falls off the grid. */
     public function wallAt(Side $side, Length $z, Plane $plane): WallPoint
     {
-        $points = $this->wall($side, $plane);
-        foreach ($points as $point) {
-            if ($point->z->equals($z)) {
-                return $point;
-            }
+        $points = [];
+        foreach ($this->wall($side, $plane) as $point) {
+            $points[$point->z->units] = $point;
         }
-        if (count($points) === 1) {
-            return new WallPoint($z, $plane, $points[0]->x, false, $points[0]->reading);
+        if (isset($points[$z->units])) {
+            return $points[$z->units];
         }
-        $i = 0;
-        while ($i < count($points) - 2 && $z->isGreaterThan($points[$i + 1]->z)) {
-            $i++;
+        $heights = array_keys($points) ?: throw new \LogicException('A wall without a station.');
+        [$a, $b] = array_map(fn (int $at): WallPoint => $points[$at], Unknowns::neighbours($heights, (float) $z->units));
+        if ($a === $b) {
+            return new WallPoint($z, $plane, $a->x, false, $a->reading);
         }
-        [$a, $b] = [$points[$i], $points[$i + 1]];
         $share = ($z->units - $a->z->units) / ($b->z->units - $a->z->units);
         $units = $a->x->units + $share * ($b->x->units - $a->x->units);
         $x = Length::ofUnits(($side === Side::Left ? Rounding::Up : Rounding::Down)->apply($units));

@@ -102,8 +102,8 @@ final readonly class Surveyor
         foreach (Side::cases() as $side) {
             foreach ($unknowns->planes() as $plane) {
                 foreach ($unknowns->stations as $z) {
-                    $x = self::at($adjustment, $unknowns->wall($side, $z, $plane), $exact ? Rounding::Nearest
-                        : ($side === Side::Left ? Rounding::Up : Rounding::Down));
+                    $x = self::at($adjustment, $unknowns->wall($side, $z, $plane), Rounding::Nearest);
+                    $x = $exact ? $x : self::clipped($x, $side);
                     $walls[$side->value][$plane->value][] = new WallPoint(
                         Length::ofUnits($z), $plane, $x, $exact, self::readingBehind($space, $side, $z, $plane));
                 }
@@ -111,6 +111,15 @@ final readonly class Surveyor
         }
 
         return $walls;
+    }
+
+    /** An adjusted wall is no finer than 0.1 mm; it is moved into the space, never out of it. */
+    private static function clipped(Length $x, Side $side): Length
+    {
+        $tenth = intdiv(Length::PER_MM, 10);
+        $rounding = $side === Side::Left ? Rounding::Up : Rounding::Down;
+
+        return Length::ofUnits($rounding->apply($x->units / $tenth) * $tenth);
     }
 
     /** The reading a person would check first: the plumb of that wall there, else the width there. */

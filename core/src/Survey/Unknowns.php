@@ -20,7 +20,7 @@ final class Unknowns
     /** @var array<string, int> */
     private array $index = [];
 
-    /** @var list<int> station heights in units of 25 nm, ascending */
+    /** @var non-empty-list<int> station heights in units of 25 nm, ascending */
     public readonly array $stations;
 
     public readonly bool $hasBack;
@@ -38,7 +38,7 @@ final class Unknowns
             array_push($zs, $plumb->z->units, $plumb->fromZ->units);
         }
         sort($zs);
-        $this->stations = array_values(array_unique($zs));
+        $this->stations = array_values(array_unique($zs)) ?: throw new \LogicException('A niche without a width has no unknowns.');
         $this->hasBack = array_filter($widths, fn ($r): bool => $r->plane === Plane::Back) !== [];
         $this->hasCeiling = $space->taken(ReadingKind::Height) !== [];
         $this->hasDepth = $space->taken(ReadingKind::Depth) !== [];
@@ -78,26 +78,44 @@ final class Unknowns
     }
 
     /**
-     * The wall at any height, as a weighted sum of stations: straight between them, and on beyond the last two.
+     * The wall at any height, as a weighted sum of stations: straight between neighbours; beyond the ends along the
+     * line through the lowest and the highest, so that no one station between them swings what lies outside.
      *
      * @return array<int, float>
      */
     public function wallAt(Side $side, float $z, Plane $plane): array
     {
-        $s = $this->stations;
-        if (count($s) < 2) {
-            return $this->wall($side, $s[0], $plane);
+        [$a, $b] = self::neighbours($this->stations, $z);
+        if ($a === $b) {
+            return $this->wall($side, $a, $plane);
         }
-        $i = 0;
-        while ($i < count($s) - 2 && $z > $s[$i + 1]) {
-            $i++;
-        }
-        $share = ($z - $s[$i]) / ($s[$i + 1] - $s[$i]);
+        $share = ($z - $a) / ($b - $a);
 
         return self::sum(
-            self::scaled($this->wall($side, $s[$i], $plane), 1.0 - $share),
-            self::scaled($this->wall($side, $s[$i + 1], $plane), $share),
+            self::scaled($this->wall($side, $a, $plane), 1.0 - $share),
+            self::scaled($this->wall($side, $b, $plane), $share),
         );
+    }
+
+    /**
+     * The two stations that say where a wall is at a height.
+     *
+     * @param  non-empty-list<int>  $stations  ascending
+     * @return array{int, int}
+     */
+    public static function neighbours(array $stations, float $z): array
+    {
+        $last = $stations[count($stations) - 1];
+        if ($z < $stations[0] || $z > $last) {
+            return [$stations[0], $last];
+        }
+        for ($i = 1; $i < count($stations); $i++) {
+            if ($z <= $stations[$i]) {
+                return [$stations[$i - 1], $stations[$i]];
+            }
+        }
+
+        return [$last, $last];
     }
 
     public function count(): int
@@ -112,6 +130,16 @@ final class Unknowns
     public static function scaled(array $a, float $by): array
     {
         return array_map(fn (float $c): float => $c * $by, $a);
+    }
+
+    /**
+     * @param  array<int, float>  $a
+     * @param  array<int, float>  $b
+     * @return array<int, float>
+     */
+    public static function difference(array $a, array $b): array
+    {
+        return self::sum($a, self::scaled($b, -1.0));
     }
 
     /**

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Project;
+use App\Models\Revision;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Change;
+use Incastro\Core\Document\Changes;
+
+/** Applies a change to a project as one new revision, or refuses it whole. */
+final class ChangeProject
+{
+    /**
+     * The revision that the change became; the same change sent twice is applied once.
+     *
+     * @throws StaleChange when newer revisions touch the same fields
+     * @throws \Incastro\Core\Document\DocumentRejected when the changed document would be wrong
+     */
+    public function apply(Project $project, Change $change, User $user): Revision
+    {
+        return DB::transaction(function () use ($project, $change, $user): Revision {
+            /** @var Project $locked */
+            $locked = Project::query()->lockForUpdate()->findOrFail($project->id);
+            $before = $locked->revisions()->where('change_id', $change->id)->first();
+            if ($before !== null) {
+                return $before;
+            }
+            $this->refuseStale($locked, $change);
+            $applied = Changes::apply($locked->decoded(), $change);
+            $locked->fill([
+                'document' => CanonicalJson::encode($applied->document),
+                'name' => is_string($applied->document['name'] ?? null) ? $applied->document['name'] : $locked->name,
+                'revision' => $locked->revision + 1,
+            ])->save();
+            $project->setRawAttributes($locked->getAttributes(), true);
+
+            return $this->record($locked, $change, $applied->inverse, $user);
+        });
+    }
+
+    private function refuseStale(Project $project, Change $change): void
+    {
+        if ($change->baseRevision >= $project->revision) {
+            return;
+        }
+        $newer = $project->revisions()->where('number', '>', $change->baseRevision)->get();
+        $paths = $change->collidesWith(array_values(array_merge(...$newer->map(fn (Revision $r): array => $r->touched)->all())));
+        if ($paths === []) {
+            return;
+        }
+        $document = $project->decoded();
+        $theirs = [];
+        foreach ($paths as $path) {
+            $theirs[$path] = data_get($document, explode('/', ltrim($path, '/')));
+        }
+        throw new StaleChange($paths, $theirs, $change->operations, $project->revision);
+    }
+
+    /** @param list<array{op: string, path: list<string>, value: mixed}> $inverse */
+    private function record(Project $project, Change $change, array $inverse, User $user): Revision
+    {
+        $flags = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE;
+
+        return $project->revisions()->create([
+            'number' => $project->revision,
+            'change_id' => $change->id,
+            'user_id' => $user->id,
+            'operations' => json_encode($change->operations, $flags),
+            'inverse' => json_encode($inverse, $flags),
+            'touched' => $change->touched(),
+            'snapshot' => $project->revision % config()->integer('incastro.snapshot_every') === 0 ? $project->document : null,
+        ]);
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Household;
+use App\Models\Project;
+use App\Models\User;
+use Illuminate\Support\Str;
+use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\ProjectReader;
+
+/** Takes a project document in as a new project of a household; the whole document is read first. */
+final class ImportProject
+{
+    /**
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws \Incastro\Core\Document\DocumentRejected with everything wrong in it; nothing is kept then
+     */
+    public function from(array $document, Household $household, User $owner, ?string $id = null): Project
+    {
+        $document['id'] = $id ?? strtoupper((string) Str::ulid());
+        $read = ProjectReader::read($document);
+
+        return Project::query()->create([
+            'id' => strtolower($read->id),
+            'household_id' => $household->id,
+            'owner_id' => $owner->id,
+            'name' => $read->name,
+            'revision' => 1,
+            'document' => CanonicalJson::encode($document),
+        ]);
+    }
+}

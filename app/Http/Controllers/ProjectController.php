@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\ImportProject;
+use App\Actions\PlanProject;
+use App\Http\Requests\ImportRequest;
+use App\Http\Resources\ProjectResource;
+use App\Http\Resources\RevisionResource;
+use App\Models\Project;
+use App\Models\User;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+
+final class ProjectController
+{
+    public function index(Request $request): AnonymousResourceCollection
+    {
+        /** @var User $user */
+        $user = $request->user();
+
+        return ProjectResource::collection(Project::query()->of($user)->with('household')->orderBy('name')->get());
+    }
+
+    /** A project file comes in as a new project of the person's first household that they may add to. */
+    public function store(ImportRequest $request, ImportProject $import): JsonResponse
+    {
+        /** @var User $user */
+        $user = $request->user();
+        $household = $user->households()->wherePivotIn('role', ['owner', 'maker'])->firstOrFail();
+        $project = $import->from($request->document(), $household, $user);
+
+        return (new ProjectResource($project))->response()->setStatusCode(201);
+    }
+
+    public function show(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+        $about = json_encode(new ProjectResource($project->load('household')), JSON_THROW_ON_ERROR);
+
+        return new Response(sprintf('{"project":%s,"revision":%d,"document":%s,"plan":%s}',
+            $about, $project->revision, $project->document, $plan->json($project)), 200, ['Content-Type' => 'application/json']);
+    }
+
+    public function revisions(Project $project): AnonymousResourceCollection
+    {
+        Gate::authorize('view', $project);
+
+        return RevisionResource::collection($project->revisions()->orderByDesc('number')->limit(100)->get());
+    }
+}

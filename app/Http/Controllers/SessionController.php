@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SignInRequest;
+use App\Models\User;
+use App\Words\Catalogue;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Auth;
+
+/** Who is signed in. */
+final class SessionController
+{
+    public function show(Request $request): JsonResponse
+    {
+        $user = $request->user();
+
+        return new JsonResponse([
+            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'profile' => $user->profile] : null,
+            'demo' => config()->boolean('incastro.demo'),
+        ]);
+    }
+
+    public function store(SignInRequest $request): JsonResponse
+    {
+        if (! Auth::attempt($request->safe(['email', 'password']))) {
+            return new JsonResponse(['message' => Catalogue::english()->say('refused.wrong_password')], 422);
+        }
+        $request->session()->regenerate();
+
+        return $this->show($request);
+    }
+
+    public function destroy(Request $request): Response
+    {
+        Auth::logout();
+        $request->session()->invalidate();
+        $request->session()->regenerateToken();
+
+        return response()->noContent();
+    }
+}

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Actions\PlanProject;
+use App\Models\Project;
+use App\Print\CutListCsv;
+use App\Print\PlanPdf;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+
+/** What a person carries out of the house: the printed plan, the cut list, the project itself. */
+final class TakeAwayController
+{
+    public function csv(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(CutListCsv::of($plan->decoded($project)), 'text/csv; charset=utf-8', $project, 'cut list.csv');
+    }
+
+    public function pdf(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(PlanPdf::of($project, $plan->decoded($project)), 'application/pdf', $project, 'plan.pdf');
+    }
+
+    public function json(Project $project): Response
+    {
+        Gate::authorize('view', $project);
+        $pretty = json_encode(json_decode($project->document, false, 512, JSON_THROW_ON_ERROR),
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+
+        return $this->file($pretty."\n", 'application/json', $project, 'project.json');
+    }
+
+    private function file(string $body, string $type, Project $project, string $what): Response
+    {
+        $name = Str::ascii(Str::replace(['"', '/', '\\'], '', $project->name)).' - '.$what;
+
+        return new Response($body, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => 'attachment; filename="'.$name.'"',
+            'Cache-Control' => 'no-store',
+        ]);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\Actions\StaleChange;
+use App\Words\Catalogue;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Auth\AuthenticationException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Incastro\Core\Document\DocumentRejected;
+use Incastro\Core\Document\Problem;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+
+/** Every refusal as one clear sentence: what was wrong and what is expected. */
+final class Refusals
+{
+    public static function map(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([DocumentRejected::class, StaleChange::class]);
+        $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
+        $exceptions->render(fn (DocumentRejected $e): JsonResponse => self::rejected($e));
+        $exceptions->render(fn (StaleChange $e): JsonResponse => new JsonResponse([
+            'message' => Catalogue::english()->say('change.stale'),
+            'paths' => $e->paths,
+            'theirs' => $e->theirs,
+            'mine' => $e->mine,
+            'revision' => $e->revision,
+        ], 409));
+        $exceptions->render(function (\Throwable $e, Request $request): ?JsonResponse {
+            return $request->is('api/*') ? self::plain($e) : null;
+        });
+    }
+
+    private static function rejected(DocumentRejected $e): JsonResponse
+    {
+        $words = Catalogue::english();
+
+        return new JsonResponse([
+            'message' => $words->render($e->problems[0]->says),
+            'problems' => array_map(fn (Problem $p): array => [
+                'pointer' => $p->pointer, 'says' => $p->says, 'message' => $words->render($p->says),
+            ], $e->problems),
+        ], 422);
+    }
+
+    private static function plain(\Throwable $e): ?JsonResponse
+    {
+        $words = Catalogue::english();
+        $status = $e instanceof HttpExceptionInterface ? $e->getStatusCode() : 500;
+
+        return match (true) {
+            $e instanceof AuthenticationException => new JsonResponse(['message' => $words->say('refused.signed_out')], 401),
+            $e instanceof AuthorizationException, $status === 403 => new JsonResponse(['message' => $words->say('refused.not_yours')], 403),
+            $status === 404 => new JsonResponse(['message' => $words->say('refused.not_found')], 404),
+            $status === 419 => new JsonResponse(['message' => $words->say('refused.page_too_old')], 419),
+            $status === 429 => new JsonResponse(['message' => $words->say('refused.too_often')], 429),
+            $e instanceof \Illuminate\Validation\ValidationException => null,
+            $status < 500 => new JsonResponse(['message' => $words->say('refused.not_understood')], $status),
+            default => new JsonResponse(['message' => $words->say('refused.our_fault')], $status),
+        };
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * A search for a better sheet plan, run in the queue. Status: waiting, running, done, cancelled, failed.
+ *
+ * @property string $id
+ * @property string $project_id
+ * @property int $revision
+ * @property int $seed
+ * @property int $effort
+ * @property string $status
+ * @property int $percent
+ * @property ?string $layouts
+ * @property Project $project
+ */
+final class LayoutSearch extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['project_id', 'user_id', 'revision', 'seed', 'effort', 'status', 'percent', 'layouts'];
+
+    /** @return BelongsTo<Project, $this> */
+    public function project(): BelongsTo
+    {
+        return $this->belongsTo(Project::class);
+    }
+
+    public function isOver(): bool
+    {
+        return in_array($this->status, ['done', 'cancelled', 'failed'], true);
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Support\Carbon;
+use Incastro\Core\Document\CanonicalJson;
+
+/**
+ * A project: its document as canonical JSON and the number of its newest revision.
+ *
+ * @property string $id
+ * @property string $household_id
+ * @property string $owner_id
+ * @property string $name
+ * @property int $revision
+ * @property string $document
+ * @property Carbon $updated_at
+ * @property Household $household
+ */
+final class Project extends Model
+{
+    use HasUlids;
+
+    protected $fillable = ['id', 'household_id', 'owner_id', 'name', 'revision', 'document'];
+
+    /** @return BelongsTo<Household, $this> */
+    public function household(): BelongsTo
+    {
+        return $this->belongsTo(Household::class);
+    }
+
+    /** @return HasMany<Revision, $this> */
+    public function revisions(): HasMany
+    {
+        return $this->hasMany(Revision::class);
+    }
+
+    /** @return HasMany<LayoutSearch, $this> */
+    public function layoutSearches(): HasMany
+    {
+        return $this->hasMany(LayoutSearch::class);
+    }
+
+    /** @return array<array-key, mixed> */
+    public function decoded(): array
+    {
+        return CanonicalJson::decode($this->document);
+    }
+
+    /**
+     * @param  Builder<self>  $query
+     * @return Builder<self>
+     */
+    public function scopeOf(Builder $query, User $user): Builder
+    {
+        return $query->whereIn('household_id', $user->households()->select('households.id'));
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Models\Project;
+use App\Models\User;
+
+/** Members of the household see its projects; owners and makers change them. */
+final class ProjectPolicy
+{
+    public function view(User $user, Project $project): bool
+    {
+        return $user->roleIn($project->household_id) !== null;
+    }
+
+    public function update(User $user, Project $project): bool
+    {
+        return in_array($user->roleIn($project->household_id), ['owner', 'maker'], true);
+    }
+
+    public function create(User $user): bool
+    {
+        return $user->households()->wherePivotIn('role', ['owner', 'maker'])->exists();
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Print;
+
+use App\Words\Catalogue;
+
+/** The cut list as comma-separated text in millimetres, one line a board, quoted where needed (docs/formats.md). */
+final class CutListCsv
+{
+    private const HEADER = ['label', 'part', 'hand', 'material', 'thickness_mm', 'finished_length_mm', 'finished_width_mm',
+        'cut_length_mm', 'cut_width_mm', 'grain', 'banded', 'fit_on_site', 'from'];
+
+    /** @param array<string, mixed> $plan */
+    public static function of(array $plan): string
+    {
+        $words = Catalogue::english();
+        $lines = [self::HEADER];
+        foreach (PlanReader::parts($plan) as $part) {
+            $lines[] = [$part['label'], $words->renderPlain($part['name']), $part['hand'] ?? '', $part['material_name'],
+                $part['thickness'], $part['finished']['length']['mm'], $part['finished']['width']['mm'],
+                $part['cut']['length']['mm'], $part['cut']['width']['mm'], $part['grain'], implode(' ', $part['banded']),
+                $part['fit_on_site'] ? 'yes' : 'no', $part['bought'] ? 'bought by length' : 'sheet'];
+        }
+
+        return implode('', array_map(self::line(...), $lines));
+    }
+
+    /** @param list<string|int|float> $fields */
+    private static function line(array $fields): string
+    {
+        return implode(',', array_map(self::field(...), $fields))."\r\n";
+    }
+
+    /** A text that a spreadsheet would take for a formula is kept from being one. */
+    private static function field(string|int|float $value): string
+    {
+        $text = (string) $value;
+        $text = is_string($value) && preg_match('/^[=+\-@\t\r]/', $text) ? "'$text" : $text;
+
+        return preg_match('/[",\r\n;]/', $text) ? '"'.str_replace('"', '""', $text).'"' : $text;
+    }
+}

@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Print;
+
+use App\Models\Project;
+use App\Words\Catalogue;
+use Incastro\Core\Measure\Unit;
+
+/**
+ * The plan on A4: a cover with the drawing, the cut list, one page a sheet.
+ *
+ * @phpstan-import-type Part from PlanReader
+ * @phpstan-import-type Material from PlanReader
+ * @phpstan-import-type Sheet from PlanReader
+ * @phpstan-import-type Placement from PlanReader
+ */
+final readonly class PlanPdf
+{
+    private \TCPDF $pdf;
+
+    private Catalogue $words;
+
+    /** @param array<string, mixed> $plan */
+    private function __construct(private Project $project, private array $plan)
+    {
+        $this->words = Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $this->pdf = new \TCPDF('P', 'mm', 'A4', true, 'UTF-8');
+        $this->pdf->SetCreator('Incastro');
+        $this->pdf->SetTitle($project->name);
+        $this->pdf->setPrintHeader(false);
+        $this->pdf->setPrintFooter(false);
+        $this->pdf->SetMargins(15, 15, 15);
+        $this->pdf->SetAutoPageBreak(false);
+    }
+
+    /** @param array<string, mixed> $plan */
+    public static function of(Project $project, array $plan): string
+    {
+        $self = new self($project, $plan);
+        $self->cover();
+        $self->cutList();
+        foreach (PlanReader::materials($plan) as $material) {
+            foreach ($material['sheets'] as $i => $sheet) {
+                $self->sheet($material, $sheet, $i + 1);
+            }
+        }
+
+        return $self->pdf->Output('', 'S');
+    }
+
+    private function heading(string $title, string $under): void
+    {
+        $this->pdf->SetFont('dejavusanscondensed', 'B', 15);
+        $this->pdf->SetXY(15, 14);
+        $this->pdf->Cell(0, 8, $title, 0, 1);
+        $this->pdf->SetFont('dejavusanscondensed', '', 9);
+        $this->pdf->SetX(15);
+        $this->pdf->Cell(0, 5, $under, 0, 1);
+    }
+
+    private function cover(): void
+    {
+        $this->pdf->AddPage();
+        $this->heading($this->project->name, sprintf('%s · revision %d · all sizes in %s',
+            $this->project->household->name, $this->project->revision, $this->words->unitName()));
+        foreach (PlanReader::pieces($this->plan) as $id => $piece) {
+            $drawing = PlanReader::drawing($this->plan, $id, 'front');
+            $section = PlanReader::drawing($this->plan, $id, 'section');
+            $painter = new DrawingPdf($this->pdf, $this->words);
+            $ratio = $drawing === null ? 1 : $painter->draw($drawing, 10, 30, 115, 200);
+            if ($section !== null) {
+                $painter->draw($section, 118, 30, 85, 200);
+            }
+            $this->pdf->SetFont('dejavusanscondensed', '', 9);
+            $this->pdf->SetXY(15, 240);
+            $this->pdf->Cell(0, 5, sprintf('%s, front at 1 : %d and section', $piece['name'], $ratio), 0, 1);
+            $this->pdf->SetX(15);
+            $this->pdf->Cell(0, 5, sprintf('plumb clear %s · carcass %s × %s × %s', ...array_map(
+                fn (string $axis): string => $this->words->length($piece[$axis]['mm'], $piece[$axis]['exact']),
+                ['clear', 'width', 'height', 'depth'],
+            )), 0, 1);
+            break;
+        }
+        foreach (PlanReader::materials($this->plan) as $material) {
+            $this->pdf->SetX(15);
+            $this->pdf->Cell(0, 5, sprintf('%s: %d sheets, %d %% used; no plan needs fewer than %d',
+                $material['name'], count($material['sheets']), $material['used_percent'], $material['lower_bound']), 0, 1);
+        }
+    }
+
+    private function cutList(): void
+    {
+        $y = 400.0;
+        foreach (PlanReader::parts($this->plan) as $part) {
+            if ($y > 275) {
+                $y = $this->cutListPage();
+            }
+            $this->row($y, [$part['label'], $this->words->renderPlain($part['name']), $part['material_name'],
+                $this->size($part['finished']), $this->size($part['cut']), implode(' ', $part['banded']),
+                $part['bought'] ? 'bought' : ($part['grain'] === 'length' ? '→ length' : 'free'), $part['fit_on_site'] ? 'on site' : ''], '');
+            $y += 6;
+        }
+    }
+
+    private function cutListPage(): float
+    {
+        $this->pdf->AddPage();
+        $this->heading('Cut list', $this->project->name.' · sizes in '.$this->words->unitName().', length along the grain first');
+        $this->row(32, ['mark', 'part', 'material', 'finished', 'cut', 'banded', 'grain', 'fit'], 'B');
+
+        return 38.0;
+    }
+
+    /** @param list<string> $cells */
+    private function row(float $y, array $cells, string $style): void
+    {
+        $this->pdf->SetFont('dejavusanscondensed', $style, 8);
+        $x = 15.0;
+        foreach ([12, 40, 34, 34, 34, 12, 14, 12] as $i => $width) {
+            $this->pdf->SetXY($x, $y);
+            $this->pdf->Cell($width, 6, $cells[$i], 'B', 0, 'L', false, '', 1);
+            $x += $width;
+        }
+    }
+
+    /** @param array{length: array{mm: int|float, exact: bool, trail: mixed}, width: array{mm: int|float, exact: bool, trail: mixed}} $size */
+    private function size(array $size): string
+    {
+        return $this->words->length($size['length']['mm'], $size['length']['exact']).' × '
+            .$this->words->length($size['width']['mm'], $size['width']['exact']);
+    }
+
+    /**
+     * @param  Material  $material
+     * @param  Sheet  $sheet
+     */
+    private function sheet(array $material, array $sheet, int $number): void
+    {
+        $this->pdf->AddPage('L');
+        $this->heading(sprintf('%s, sheet %d of %d', $material['name'], $number, count($material['sheets'])), sprintf(
+            '%s × %s, kerf %s, trim %s · cut in the order of the numbers', $this->words->length($material['length']),
+            $this->words->length($material['width']), $this->words->length($material['kerf']), $this->words->length($material['trim'])));
+        $ratio = (int) ceil(max($material['length'] / 260, $material['width'] / 150) / 2) * 2;
+        $place = fn (int|float $x, int|float $y): array => [15 + $x / $ratio, 34 + $y / $ratio];
+        $this->box($place(0, 0), $material['length'] / $ratio, $material['width'] / $ratio, [238, 232, 217], 0.4);
+        foreach ($sheet['offcuts'] as $offcut) {
+            $this->box($place($offcut['x_mm'], $offcut['y_mm']), $offcut['length_mm'] / $ratio, $offcut['width_mm'] / $ratio, [246, 243, 234], 0.1);
+        }
+        foreach ($sheet['placements'] as $placement) {
+            $this->placement($placement, $place($placement['x_mm'], $placement['y_mm']), $ratio);
+        }
+        foreach ($sheet['cuts'] as $cut) {
+            $this->cutMark($cut, $place, $ratio);
+        }
+        $this->pdf->SetFont('dejavusanscondensed', '', 8);
+        $this->pdf->SetXY(15, 190);
+        $this->pdf->Cell(0, 5, sprintf('drawn at 1 : %d · left over: %s', $ratio, $this->leftovers($sheet['offcuts'])));
+    }
+
+    /**
+     * @param  array{float, float}  $at
+     * @param  list<int>  $fill
+     */
+    private function box(array $at, float $width, float $height, array $fill, float $line): void
+    {
+        $this->pdf->SetLineStyle(['width' => $line, 'color' => [34, 38, 43], 'dash' => '0']);
+        $this->pdf->Rect($at[0], $at[1], $width, $height, 'DF', [], $fill);
+    }
+
+    /**
+     * @param  Placement  $placement
+     * @param  array{float, float}  $at
+     */
+    private function placement(array $placement, array $at, int $ratio): void
+    {
+        [$w, $h] = [$placement['length_mm'] / $ratio, $placement['width_mm'] / $ratio];
+        $this->box($at, $w, $h, [240, 222, 184], 0.25);
+        $size = $this->words->length($placement['length_mm']).' × '.$this->words->length($placement['width_mm']);
+        $upright = $h > $w && $w < 30;
+        $this->pdf->StartTransform();
+        if ($upright) {
+            $this->pdf->Rotate(90, $at[0] + $w / 2, $at[1] + $h / 2);
+        }
+        $this->pdf->SetFont('dejavusanscondensed', '', min(8, max(4, 2.2 * min($w, $h))));
+        $this->pdf->SetXY($at[0] + $w / 2 - 40, $at[1] + $h / 2 - 2);
+        $this->pdf->Cell(80, 4, "{$placement['label']}   $size", 0, 0, 'C');
+        $this->pdf->StopTransform();
+    }
+
+    /**
+     * @param  array{order: int, axis: string, at_mm: int|float, from_mm: int|float, to_mm: int|float, trim: bool}  $cut
+     * @param  \Closure(int|float, int|float): array{float, float}  $place
+     */
+    private function cutMark(array $cut, \Closure $place, int $ratio): void
+    {
+        if ($cut['trim']) {
+            return;
+        }
+        [$x, $y] = $cut['axis'] === 'x' ? $place($cut['at_mm'], $cut['from_mm']) : $place($cut['from_mm'], $cut['at_mm']);
+        $this->pdf->SetFont('dejavusanscondensed', 'B', 6);
+        $this->pdf->SetTextColor(31, 95, 150);
+        $this->pdf->SetXY($cut['axis'] === 'x' ? $x - 3 : $x - 6, $cut['axis'] === 'x' ? $y - 3.2 : $y - 1.6);
+        $this->pdf->Cell(6, 3, (string) $cut['order'], 0, 0, 'C');
+        $this->pdf->SetTextColor(0, 0, 0);
+    }
+
+    /** @param list<array{x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float}> $offcuts */
+    private function leftovers(array $offcuts): string
+    {
+        $worth = array_filter($offcuts, fn (array $o): bool => min($o['length_mm'], $o['width_mm']) >= 100 && max($o['length_mm'], $o['width_mm']) >= 300);
+        $sizes = array_map(fn (array $o): string => $this->words->length($o['length_mm']).' × '.$this->words->length($o['width_mm']), array_slice($worth, 0, 6));
+
+        return $sizes === [] ? 'nothing worth keeping' : implode(', ', $sizes);
+    }
+}

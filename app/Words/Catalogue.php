@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Words;
+
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\LengthFormat;
+use Incastro\Core\Measure\Text;
+use Incastro\Core\Measure\Unit;
+
+/** Renders the core's texts in a reader's words and unit. The browser has the same rules in measure/words.ts. */
+final readonly class Catalogue
+{
+    private const FINEST_INCH = 32;
+
+    /** @param array<string, string> $sentences */
+    private function __construct(private array $sentences, private Unit $unit) {}
+
+    public static function english(Unit $unit = Unit::Millimetre): self
+    {
+        static $sentences = null;
+        /** @var array<string, string> $sentences */
+        $sentences ??= json_decode((string) file_get_contents(resource_path('lang/en.json')), true, 8, JSON_THROW_ON_ERROR);
+
+        return new self($sentences, $unit);
+    }
+
+    /** A sentence without arguments. */
+    public function say(string $key): string
+    {
+        return $this->sentences[$key] ?? $key;
+    }
+
+    public function render(Text $text): string
+    {
+        /** @var array{key: string, args: array<string, mixed>} $plain */
+        $plain = json_decode(json_encode($text, JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR);
+
+        return $this->renderPlain($plain);
+    }
+
+    /** @param array<array-key, mixed> $text a Text as it stands in a plan's JSON */
+    public function renderPlain(array $text): string
+    {
+        $key = is_string($text['key'] ?? null) ? $text['key'] : '';
+        $args = is_array($text['args'] ?? null) ? $text['args'] : [];
+        $template = $this->sentences["$key@{$this->unit->value}"] ?? $this->sentences[$key] ?? $key;
+
+        return (string) preg_replace_callback('/\{(\w+)(?:\|([^|}]*)\|([^}]*))?\}/', function (array $m) use ($args): string {
+            $arg = is_array($args[$m[1]] ?? null) ? $args[$m[1]] : [];
+            $shown = $this->argument($arg);
+
+            return isset($m[2]) ? $shown.' '.($shown === '1' ? $m[2] : ($m[3] ?? '')) : $shown;
+        }, $template);
+    }
+
+    public function length(int|float $mm, bool $exact = true): string
+    {
+        $length = Length::fromMillimetres($mm);
+        $shown = $this->unit === Unit::Inch
+            ? LengthFormat::fraction($length, self::FINEST_INCH)
+            : LengthFormat::millimetres($length, 1);
+
+        return ($exact ? '' : '≈ ').$shown;
+    }
+
+    public function unitName(): string
+    {
+        return $this->unit->value;
+    }
+
+    /** @param array<array-key, mixed> $arg */
+    private function argument(array $arg): string
+    {
+        $number = fn (string $key): float => is_numeric($arg[$key] ?? null) ? (float) $arg[$key] : 0.0;
+
+        return match ($arg['type'] ?? null) {
+            'length' => $this->length($number('mm')).($this->unit === Unit::Inch ? ' in' : ' mm'),
+            'angle' => number_format($number('degrees'), 1).'°',
+            'count' => (string) (int) $number('count'),
+            'name' => is_string($arg['name'] ?? null) ? $arg['name'] : '',
+            'text' => is_array($arg['text'] ?? null) ? $this->renderPlain($arg['text']) : '',
+            default => '',
+        };
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    /** The demo house and its one-click sign-in; off for a household's own server. */
+    'demo' => (bool) env('INCASTRO_DEMO', false),
+
+    /** Names the built core in the plan cache's key; the start command sets it to a hash of core/src. */
+    'core_hash' => env('INCASTRO_CORE_HASH', 'dev'),
+
+    /** A whole document is kept beside the changes every so many revisions. */
+    'snapshot_every' => 25,
+];

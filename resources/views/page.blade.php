@@ -1,0 +1,12 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <meta name="csrf-token" content="{{ csrf_token() }}">
+    <title>Incastro</title>
+    <link rel="icon" href="/favicon.svg" type="image/svg+xml">
+    @vite('resources/js/main.ts')
+</head>
+<body><div id="app"></div></body>
+</html>

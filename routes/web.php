@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\ChangeController;
+use App\Http\Controllers\DemoController;
+use App\Http\Controllers\HealthController;
+use App\Http\Controllers\LayoutSearchController;
+use App\Http\Controllers\PageController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ProjectController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\TakeAwayController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('/up', HealthController::class);
+
+Route::get('/demo', [DemoController::class, 'enter'])->middleware('throttle:60,1');
+Route::get('/api/session', [SessionController::class, 'show']);
+Route::post('/api/sign-in', [SessionController::class, 'store'])->middleware('throttle:10,1');
+Route::delete('/api/session', [SessionController::class, 'destroy']);
+
+Route::middleware('auth')->prefix('api/projects')->group(function (): void {
+    Route::get('/', [ProjectController::class, 'index']);
+    Route::post('/', [ProjectController::class, 'store']);
+    Route::get('/{project}', [ProjectController::class, 'show']);
+    Route::get('/{project}/revisions', [ProjectController::class, 'revisions']);
+    Route::post('/{project}/changes', [ChangeController::class, 'store']);
+    Route::get('/{project}/plan/{section?}', [PlanController::class, 'show']);
+    Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv']);
+    Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf']);
+    Route::get('/{project}/project.json', [TakeAwayController::class, 'json']);
+    Route::post('/{project}/layout-searches', [LayoutSearchController::class, 'store']);
+    Route::get('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'show']);
+    Route::delete('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'destroy']);
+});
+
+Route::get('/{any?}', PageController::class)->where('any', '(?!api/).*')->name('page');
