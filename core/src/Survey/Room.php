@@ -9,7 +9,6 @@ use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Space;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Measure\Rounding;
 
 /**
  * A space rebuilt from its readings, in the frame of docs/frame.md: x = 0 at the left wall's lowest station,
@@ -68,7 +67,7 @@ final readonly class Room
         }
         $share = ($z->units - $a->z->units) / ($b->z->units - $a->z->units);
         $units = $a->x->units + $share * ($b->x->units - $a->x->units);
-        $x = Length::ofUnits(($side === Side::Left ? Rounding::Up : Rounding::Down)->apply($units));
+        $x = Clip::wall($units, $side);
 
         return new WallPoint($z, $plane, $x, false, ($share < 0.5 ? $a : $b)->reading);
     }

@@ -39,9 +39,9 @@ final readonly class Surveyor
             array_map(Length::ofUnits(...), $unknowns->stations),
             $unknowns->planes(),
             self::walls($space, $unknowns, $adjustment, $exact),
-            ['left' => Length::zero(), 'right' => self::at($adjustment, $unknowns->floor(Side::Right), Rounding::Nearest)],
-            self::pair($adjustment, $unknowns->ceiling(...)),
-            self::pair($adjustment, $unknowns->depth(...)),
+            ['left' => Length::zero(), 'right' => self::level($adjustment, $unknowns->floor(Side::Right), $exact)],
+            self::pair($adjustment, $unknowns->ceiling(...), $exact),
+            self::pair($adjustment, $unknowns->depth(...), $exact),
             self::residualsByReading($adjustment),
             (new DoubtOfWidth($unknowns, $this->instruments))->of($adjustment, $space),
             (new Contradictions)->in($adjustment, $space),
@@ -102,8 +102,8 @@ final readonly class Surveyor
         foreach (Side::cases() as $side) {
             foreach ($unknowns->planes() as $plane) {
                 foreach ($unknowns->stations as $z) {
-                    $x = self::at($adjustment, $unknowns->wall($side, $z, $plane), Rounding::Nearest);
-                    $x = $exact ? $x : self::clipped($x, $side);
+                    $x = self::at($adjustment, $unknowns->wall($side, $z, $plane));
+                    $x = $exact ? $x : Clip::wall($x->units, $side);
                     $walls[$side->value][$plane->value][] = new WallPoint(
                         Length::ofUnits($z), $plane, $x, $exact, self::readingBehind($space, $side, $z, $plane));
                 }
@@ -111,15 +111,6 @@ final readonly class Surveyor
         }
 
         return $walls;
-    }
-
-    /** An adjusted wall is no finer than 0.1 mm; it is moved into the space, never out of it. */
-    private static function clipped(Length $x, Side $side): Length
-    {
-        $tenth = intdiv(Length::PER_MM, 10);
-        $rounding = $side === Side::Left ? Rounding::Up : Rounding::Down;
-
-        return Length::ofUnits($rounding->apply($x->units / $tenth) * $tenth);
     }
 
     /** The reading a person would check first: the plumb of that wall there, else the width there. */
@@ -140,23 +131,31 @@ final readonly class Surveyor
     }
 
     /** @param array<int, float> $coefficients */
-    private static function at(Adjustment $adjustment, array $coefficients, Rounding $rounding): Length
+    private static function at(Adjustment $adjustment, array $coefficients): Length
     {
         [$mm] = (new Linear($coefficients, 0.0, 1.0))->predict($adjustment->state);
 
-        return Length::roundedFromMillimetres($mm, $rounding);
+        return Length::roundedFromMillimetres($mm, Rounding::Nearest);
+    }
+
+    /** @param array<int, float> $coefficients */
+    private static function level(Adjustment $adjustment, array $coefficients, bool $exact): Length
+    {
+        $found = self::at($adjustment, $coefficients);
+
+        return $exact ? $found : Clip::nearest($found->units);
     }
 
     /**
      * @param  \Closure(Side): array<int, float>  $unknown
      * @return array<string, Length>
      */
-    private static function pair(Adjustment $adjustment, \Closure $unknown): array
+    private static function pair(Adjustment $adjustment, \Closure $unknown, bool $exact): array
     {
         $pair = [];
         foreach (Side::cases() as $side) {
             if ($unknown($side) !== []) {
-                $pair[$side->value] = self::at($adjustment, $unknown($side), Rounding::Nearest);
+                $pair[$side->value] = self::level($adjustment, $unknown($side), $exact);
             }
         }
 

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\Side;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Rounding;
+
+/** What is adjusted or interpolated is no finer than 0.1 mm; a wall is moved into the space, never out of it. */
+final class Clip
+{
+    private const TENTH = 4_000;
+
+    public static function wall(float $units, Side $side): Length
+    {
+        // A hair of float noise must not push a wall that stands on the grid a whole step in.
+        $steps = round($units / self::TENTH, 3);
+
+        return Length::ofUnits(($side === Side::Left ? Rounding::Up : Rounding::Down)->apply($steps) * self::TENTH);
+    }
+
+    public static function nearest(float $units): Length
+    {
+        return Length::ofUnits(Rounding::Nearest->apply($units / self::TENTH) * self::TENTH);
+    }
+}

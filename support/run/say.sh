@@ -1,0 +1,44 @@
+# How the command speaks, and the small tools every part uses.
+
+say() { printf '%s\n' "$*"; }
+
+fail() {
+    printf 'incastro: %s\n' "$*" >&2
+    exit 1
+}
+
+# Runs quietly; shows what was printed only when it goes wrong.
+quietly() {
+    local out
+    out=$(mktemp)
+    if ! "$@" >"$out" 2>&1; then
+        cat "$out" >&2
+        rm -f "$out"
+        return 1
+    fi
+    rm -f "$out"
+}
+
+is_root() { [ "$(id -u)" = 0 ]; }
+
+# As root the services run as an unprivileged user of their own.
+SERVICE_USER=incastro
+
+as_service() {
+    if is_root; then
+        setpriv --reuid="$SERVICE_USER" --regid="$SERVICE_USER" --clear-groups --no-new-privs env HOME="$STATE" "$@"
+    else
+        "$@"
+    fi
+}
+
+free_port() { php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo substr(strrchr(stream_socket_get_name($s, false), ":"), 1);'; }
+
+port_is_taken() { php -r 'exit(@fsockopen("127.0.0.1", (int) $argv[1], $e, $m, 0.5) ? 0 : 1);' "$1"; }
+
+random_secret() { php -r 'echo bin2hex(random_bytes(20));'; }
+
+hash_of() { printf '%s' "$1" | sha256sum | cut -c1-12; }
+
+# A hash over the names and contents of files, to know whether something must be built again.
+hash_files() { find "$@" -type f -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-32; }

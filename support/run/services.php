@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+// Prints the list of services for supervise.php, from what support/run/services.sh found on this machine.
+
+$env = static fn (string $name): string => getenv($name) ?: throw new RuntimeException("$name is not set.");
+$state = $env('STATE');
+$app = $env('APP');
+$php = $env('PHP');
+$data = "$state/postgres";
+
+echo json_encode([
+    'postgres' => [
+        'initdb' => [$env('PG_BIN').'/initdb', '-D', $data, '-U', 'incastro', '--pwfile', "$state/pw", '-A', 'scram-sha-256', '-E', 'UTF8', '--locale', 'C.UTF-8'],
+        'data' => $data,
+        'ready' => [$env('PG_BIN').'/pg_isready', '-q', '-h', '127.0.0.1', '-p', $env('DB_PORT')],
+        'create' => [$env('PG_BIN').'/createdb', '-h', '127.0.0.1', '-p', $env('DB_PORT'), '-U', 'incastro', 'incastro'],
+        'command' => [$env('PG_BIN').'/postgres', '-D', $data, '-p', $env('DB_PORT'), '-h', '127.0.0.1',
+            '-c', 'unix_socket_directories=', '-c', 'shared_buffers=64MB', '-c', 'max_connections=40', '-c', 'logging_collector=off'],
+        // SIGINT is PostgreSQL's fast shutdown: it does not wait for idle connections.
+        'signal' => 2,
+    ],
+    'setup' => [
+        [$php, "$app/artisan", 'config:cache'],
+        [$php, "$app/artisan", 'route:cache'],
+        [$php, "$app/artisan", 'migrate', '--force'],
+        [$php, "$app/artisan", 'incastro:demo'],
+    ],
+    'services' => [
+        'fpm' => ['command' => [$env('FPM'), '-F', '-y', "$state/fpm.conf"], 'signal' => 3],
+        'nginx' => ['command' => [$env('NGINX'), '-p', $state, '-e', "$state/log/nginx.log", '-c', "$state/nginx.conf"], 'signal' => 3],
+        'worker' => ['command' => [$php, "$app/artisan", 'queue:work', '--sleep=0.5', '--tries=1', '--timeout=300', '--max-time=3600'], 'signal' => 15],
+        'scheduler' => ['command' => [$php, "$app/artisan", 'schedule:work'], 'signal' => 15],
+    ],
+], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n";

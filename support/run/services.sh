@@ -1,0 +1,233 @@
+# Starting, stopping and looking at the services. support/run/supervise.php keeps them up.
+
+DEFAULT_PORT=8610
+
+write_nginx() {
+    local port=$1 lan_port=${2:-}
+    {
+        cat <<CONF
+daemon off;
+worker_processes 1;
+pid $SOCKETS/nginx.pid;
+error_log $STATE/log/nginx.log warn;
+events { worker_connections 512; }
+http {
+    include /etc/nginx/mime.types;
+    types { font/woff2 woff2; }
+    default_type application/octet-stream;
+    access_log off;
+    sendfile on;
+    server_tokens off;
+    gzip on;
+    gzip_types application/json application/javascript text/css text/javascript image/svg+xml;
+    gzip_min_length 1024;
+    client_max_body_size 12m;
+    client_body_temp_path $STATE/nginx/body;
+    proxy_temp_path $STATE/nginx/proxy;
+    fastcgi_temp_path $STATE/nginx/fastcgi;
+    uwsgi_temp_path $STATE/nginx/uwsgi;
+    scgi_temp_path $STATE/nginx/scgi;
+    server {
+        listen 127.0.0.1:$port;
+CONF
+        if [ -n "$lan_port" ]; then
+            cat <<CONF
+        listen 0.0.0.0:$lan_port ssl;
+        ssl_certificate $STATE/lan.crt;
+        ssl_certificate_key $STATE/lan.key;
+CONF
+        fi
+        cat <<CONF
+        root $APP/public;
+        add_header X-Content-Type-Options nosniff always;
+        add_header X-Frame-Options DENY always;
+        add_header Referrer-Policy same-origin always;
+        add_header Content-Security-Policy "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:" always;
+        location /build/ {
+            expires 1y;
+            try_files \$uri =404;
+        }
+        location / { try_files \$uri /index.php\$is_args\$args; }
+        location = /index.php {
+            include /etc/nginx/fastcgi_params;
+            # Debian sets HTTP_HOST without its port; links and redirects need it.
+            fastcgi_param HTTP_HOST \$http_host;
+            fastcgi_param SCRIPT_FILENAME $APP/public/index.php;
+            fastcgi_pass unix:$SOCKETS/fpm.sock;
+            fastcgi_read_timeout 60s;
+            fastcgi_buffers 32 32k;
+            fastcgi_buffer_size 32k;
+        }
+        location ~ \.php\$ { return 404; }
+    }
+}
+CONF
+    } >"$STATE/nginx.conf"
+}
+
+write_fpm() {
+    cat >"$STATE/fpm.conf" <<CONF
+[global]
+daemonize = no
+error_log = $STATE/log/fpm.log
+[web]
+listen = $SOCKETS/fpm.sock
+pm = dynamic
+pm.max_children = 8
+pm.start_servers = 2
+pm.min_spare_servers = 1
+pm.max_spare_servers = 3
+pm.max_requests = 2000
+clear_env = no
+catch_workers_output = yes
+php_admin_value[opcache.enable] = 1
+php_admin_value[opcache.memory_consumption] = 128
+php_admin_value[opcache.validate_timestamps] = 0
+php_admin_value[memory_limit] = 256M
+php_admin_value[post_max_size] = 12M
+php_admin_flag[expose_php] = off
+php_admin_flag[display_errors] = off
+php_admin_value[error_log] = $STATE/log/php.log
+CONF
+}
+
+write_services() {
+    PG_BIN=$(pg_bin) FPM=$(fpm_bin) NGINX=$(nginx_bin) PHP=$(command -v php) DB_PORT=$1 php "$ROOT/support/run/services.php" >"$STATE/services.json"
+}
+
+is_running() { [ -f "$STATE/supervisor.pid" ] && kill -0 "$(cat "$STATE/supervisor.pid")" 2>/dev/null; }
+
+# Begins everything in the background and waits until it answers, or says why not.
+launch() {
+    local port=$1
+    laravel_env
+    own_state
+    (cd "$APP" && as_service setsid php "$APP/support/run/supervise.php" "$STATE" </dev/null >>"$STATE/log/supervisor.log" 2>&1 &)
+    local waited=0
+    until curl_up "$port"; do
+        sleep 0.3
+        waited=$((waited + 1))
+        if [ -f "$STATE/failed" ] || [ $waited -gt 200 ]; then
+            tail -n 15 "$STATE/log/supervisor.log" >&2 || true
+            halt
+            fail "the services did not come up; $STATE/log/ says more."
+        fi
+    done
+}
+
+curl_up() { php -r '$c = stream_context_create(["http" => ["timeout" => 3]]); exit(@file_get_contents("http://127.0.0.1:$argv[1]/up", false, $c) === false ? 1 : 0);' "$1"; }
+
+halt() {
+    local pid waited=0
+    [ -f "$STATE/supervisor.pid" ] || return 0
+    pid=$(cat "$STATE/supervisor.pid")
+    kill "$pid" 2>/dev/null || true
+    while kill -0 "$pid" 2>/dev/null && [ $waited -lt 100 ]; do
+        sleep 0.1
+        waited=$((waited + 1))
+    done
+    rm -f "$STATE/supervisor.pid"
+}
+
+prepare() {
+    ensure_packages
+    ensure_php_packages
+    ensure_interface
+}
+
+set_up() {
+    local port=$1 demo=$2 lan_port=${3:-} db_port
+    db_port=$(free_port)
+    make_state
+    rm -f "$STATE/failed"
+    write_settings "$port" "$db_port" "$demo"
+    write_nginx "$port" "$lan_port"
+    write_fpm
+    write_services "$db_port"
+}
+
+cmd_start() {
+    local lan='' port=${PORT:-$DEFAULT_PORT} lan_port=''
+    [ "${1:-}" = --lan ] && lan=yes
+    [[ $port =~ ^[0-9]+$ ]] && [ "$port" -ge 1024 ] && [ "$port" -le 65535 ] || fail "PORT is \"$port\"; expected a number from 1024 to 65535."
+    ensure_packages
+    choose_places
+    if is_running; then
+        local now
+        now=$(cut -d' ' -f1 "$STATE/ports")
+        [ -z "${PORT:-}" ] || [ "$now" = "$PORT" ] || fail "it already runs on port $now; ./incastro stop first to change the port."
+        [ -z "$lan" ] || fail 'it already runs; ./incastro stop first to serve the home network too.'
+        say "Incastro is running: http://127.0.0.1:$now/demo"
+        return
+    fi
+    ! port_is_taken "$port" || fail "port $port is taken by another program; try PORT=$((port + 1)) ./incastro start."
+    prepare
+    mirror_source
+    if [ -n "$lan" ]; then
+        lan_port=$((port + 1))
+        ! port_is_taken "$lan_port" || fail "port $lan_port, for the home network, is taken by another program."
+        make_state
+        make_certificate
+    fi
+    set_up "$port" true "$lan_port"
+    launch "$port"
+    say "Incastro is running: http://127.0.0.1:$port/demo"
+    [ -z "$lan" ] || print_lan "$lan_port"
+}
+
+cmd_stop() {
+    choose_places
+    if is_running; then
+        halt
+        say 'Incastro has stopped.'
+    else
+        say 'Incastro was not running.'
+    fi
+}
+
+cmd_reset() {
+    choose_places
+    is_running || fail 'start it first: ./incastro start'
+    laravel_env
+    (cd "$APP" && as_service php artisan incastro:reset) || fail 'the demo house could not be put back.'
+}
+
+own_address() { hostname -I 2>/dev/null | tr ' ' '\n' | grep -E '^(10|172|192)\.' | head -n 1; }
+
+make_certificate() {
+    [ -f "$STATE/lan.crt" ] && return
+    local address
+    address=$(own_address)
+    say 'Making a certificate for the home network; browsers will ask once whether to trust it.'
+    quietly openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 825 -subj '/CN=Incastro at home' \
+        -addext "subjectAltName=DNS:localhost,IP:127.0.0.1${address:+,IP:$address}" -keyout "$STATE/lan.key" -out "$STATE/lan.crt"
+    chmod 600 "$STATE/lan.key"
+}
+
+print_lan() {
+    local address url
+    address=$(own_address)
+    [ -n "$address" ] || fail 'no home network address was found on this machine.'
+    url="https://$address:$1/demo"
+    say "On the home network: $url"
+    php "$ROOT/support/run/qr.php" "$url"
+}
+
+cmd_doctor() {
+    local missing ok=0
+    missing=$(missing_packages browser | tr '\n' ' ')
+    if [ -n "${missing// /}" ]; then say "Missing Debian packages: $missing(./incastro start installs them)"; ok=1; else say 'Debian packages: all there.'; fi
+    if [ -f "$ROOT/vendor/autoload.php" ]; then say 'PHP packages: there.'; else say 'PHP packages: not fetched yet (./incastro start does).'; ok=1; fi
+    if [ -f "$ROOT/public/build/manifest.json" ]; then say 'Interface: built.'; else say 'Interface: not built yet (./incastro start does).'; ok=1; fi
+    if command -v php >/dev/null; then
+        choose_places
+        if is_running; then
+            local port
+            port=$(cut -d' ' -f1 "$STATE/ports")
+            if curl_up "$port"; then say "Services: running and healthy on port $port."; else say "Services: running on port $port but not healthy; see $STATE/log."; ok=1; fi
+        else
+            say 'Services: not running (./incastro start).'
+        fi
+    fi
+    return $ok
+}

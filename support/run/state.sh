@@ -1,0 +1,81 @@
+# Where things live while the application runs.
+#   STATE  database cluster, settings, logs, files (var/ of this folder, or $INCASTRO_STATE)
+#   APP    the source that is served: this folder, or a mirror of it where the service user cannot reach it
+
+ensure_service_user() {
+    is_root || return 0
+    id "$SERVICE_USER" >/dev/null 2>&1 && return
+    useradd --system --user-group --home-dir /nonexistent --shell /usr/sbin/nologin "$SERVICE_USER"
+}
+
+is_reachable() { setpriv --reuid="$SERVICE_USER" --regid="$SERVICE_USER" --clear-groups test -r "$1/incastro"; }
+
+choose_places() {
+    ensure_service_user
+    APP=$ROOT
+    STATE=${INCASTRO_STATE:-$ROOT/var/run}
+    if is_root && ! is_reachable "$ROOT"; then
+        local home
+        home=/var/lib/incastro/$(hash_of "$ROOT")
+        APP=$home/app
+        STATE=${INCASTRO_STATE:-$home/state}
+        mirrored=yes
+    fi
+    # Socket paths may be 107 characters at most: they get a short folder of their own.
+    SOCKETS=/tmp/incastro-$(id -u)-$(hash_of "$STATE")
+    export APP STATE SOCKETS
+}
+
+mirror_source() {
+    [ "${mirrored:-}" = yes ] || return 0
+    say "The user that serves cannot read $ROOT; a copy is served from $APP."
+    mkdir -p "$APP"
+    (cd "$ROOT" && tar -cf - --exclude=./var --exclude=./node_modules --exclude=./.git .) | tar -xf - -C "$APP" --no-same-owner
+}
+
+make_state() {
+    mkdir -p "$STATE"/{log,nginx,storage/logs,storage/framework/sessions,storage/framework/views,storage/framework/cache/data,storage/app,cache} "$SOCKETS"
+    chmod 700 "$STATE" "$SOCKETS"
+    if [ ! -f "$STATE/secrets" ]; then
+        (umask 077 && printf 'DB_PASSWORD=%s\nAPP_KEY=base64:%s\n' "$(random_secret)" "$(php -r 'echo base64_encode(random_bytes(32));')" >"$STATE/secrets")
+    fi
+    # shellcheck source=/dev/null
+    . "$STATE/secrets"
+}
+
+# Settings that Laravel reads; everything a person may change is in docs/operating.md.
+write_settings() {
+    local port=$1 db_port=$2 demo=$3
+    (
+        umask 077
+        cat >"$STATE/.env" <<ENV
+APP_ENV=${APP_ENV:-production}
+APP_DEBUG=false
+APP_KEY=$APP_KEY
+APP_URL=http://127.0.0.1:$port
+APP_LOG=$STATE/log/app.log
+DB_HOST=127.0.0.1
+DB_PORT=$db_port
+DB_DATABASE=incastro
+DB_USERNAME=incastro
+DB_PASSWORD=$DB_PASSWORD
+SESSION_DRIVER=file
+SESSION_LIFETIME=20160
+SESSION_COOKIE=incastro_$port
+CACHE_STORE=file
+QUEUE_CONNECTION=database
+INCASTRO_DEMO=$demo
+INCASTRO_CORE_HASH=$(hash_files "$APP/core/src")
+ENV
+    )
+    printf '%s %s\n' "$port" "$db_port" >"$STATE/ports"
+}
+
+own_state() { is_root && chown -R "$SERVICE_USER:$SERVICE_USER" "$STATE" "$SOCKETS" || true; }
+
+laravel_env() {
+    export INCASTRO_STATE=$STATE
+    export APP_CONFIG_CACHE=$STATE/cache/config.php APP_ROUTES_CACHE=$STATE/cache/routes.php
+    export APP_SERVICES_CACHE=$STATE/cache/services.php APP_PACKAGES_CACHE=$STATE/cache/packages.php
+    export APP_EVENTS_CACHE=$STATE/cache/events.php VIEW_COMPILED_PATH=$STATE/storage/framework/views
+}
