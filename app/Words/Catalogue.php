@@ -76,7 +76,7 @@ final readonly class Catalogue
         $number = fn (string $key): float => is_numeric($arg[$key] ?? null) ? (float) $arg[$key] : 0.0;
 
         return match ($arg['type'] ?? null) {
-            'length' => $this->length($number('mm')).($this->unit === Unit::Inch ? ' in' : ' mm'),
+            'length' => preg_replace('/\.0$/', '', $this->length($number('mm')))."\u{00A0}{$this->unit->value}",
             'angle' => number_format($number('degrees'), 1).'°',
             'count' => (string) (int) $number('count'),
             'name' => is_string($arg['name'] ?? null) ? $arg['name'] : '',

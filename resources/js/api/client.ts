@@ -1,0 +1,105 @@
+import type { ProjectDocument } from './document';
+import type { Plan } from './plan';
+
+/** What the server refused, in its own words; `problems` name the place of each thing wrong. */
+export class Refused extends Error {
+    constructor(
+        message: string,
+        readonly status: number,
+        readonly body: RefusalBody,
+    ) {
+        super(message);
+    }
+}
+
+export interface RefusalBody {
+    readonly message?: string;
+    readonly problems?: readonly { pointer: string; message: string }[];
+    readonly paths?: readonly string[];
+    readonly theirs?: Readonly<Record<string, unknown>>;
+    readonly revision?: number;
+}
+
+/** The server could not be reached. */
+export class Unreachable extends Error {}
+
+export interface Operation {
+    readonly op: 'set' | 'add' | 'remove' | 'append' | 'strike' | 'restore';
+    readonly path: readonly string[];
+    readonly value?: unknown;
+}
+
+export interface Change {
+    readonly change_id: string;
+    readonly base_revision: number;
+    readonly ops: readonly Operation[];
+}
+
+export interface ProjectLine {
+    readonly id: string;
+    readonly name: string;
+    readonly household: string;
+    readonly revision: number;
+    readonly updated_at: string;
+    readonly may_change: boolean;
+}
+
+export interface Opened {
+    readonly project: ProjectLine;
+    readonly revision: number;
+    readonly document: ProjectDocument;
+    readonly plan: Plan;
+}
+
+export interface Changed {
+    readonly revision: number;
+    readonly inverse: readonly Operation[];
+    readonly document: ProjectDocument;
+    readonly plan: Plan;
+}
+
+export interface Session {
+    readonly user: { id: string; name: string; profile: { unit: 'mm' | 'in' | null } } | null;
+    readonly demo: boolean;
+}
+
+export interface LayoutSearch {
+    readonly id: string;
+    readonly status: 'waiting' | 'running' | 'done' | 'cancelled' | 'failed';
+    readonly percent: number;
+    readonly revision: number;
+    readonly layouts: Readonly<Record<string, { sheets: { part: string; x: number; y: number; turned: boolean }[][] }>> | null;
+}
+
+async function ask<T>(method: string, path: string, body?: unknown, raw = false): Promise<T> {
+    const token = document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')?.content ?? '';
+    let response: Response;
+    try {
+        response = await fetch(path, {
+            method,
+            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token },
+            ...(body === undefined ? {} : { body: raw ? String(body) : JSON.stringify(body) }),
+        });
+    } catch {
+        throw new Unreachable('The server cannot be reached; what you entered is kept here and sent again.');
+    }
+    if (response.status === 204) return undefined as T;
+    const answer = (await response.json().catch(() => ({}))) as RefusalBody;
+    if (!response.ok) throw new Refused(answer.message ?? 'The server gave no reason.', response.status, answer);
+    return answer as T;
+}
+
+const project = (id: string): string => `/api/projects/${id}`;
+
+export const api = {
+    session: () => ask<Session>('GET', '/api/session'),
+    signIn: (email: string, password: string) => ask<Session>('POST', '/api/sign-in', { email, password }),
+    signOut: () => ask<void>('DELETE', '/api/session'),
+    projects: () => ask<{ data: ProjectLine[] }>('GET', '/api/projects'),
+    open: (id: string) => ask<Opened>('GET', project(id)),
+    import: (json: string) => ask<{ data: ProjectLine }>('POST', '/api/projects', json, true),
+    change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
+    search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
+    searched: (id: string, search: string) => ask<LayoutSearch>('GET', `${project(id)}/layout-searches/${search}`),
+    callOff: (id: string, search: string) => ask<LayoutSearch>('DELETE', `${project(id)}/layout-searches/${search}`),
+};

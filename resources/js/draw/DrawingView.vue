@@ -1,0 +1,96 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Drawing, Stroke } from '../api/plan';
+import type { Unit } from '../measure/read';
+import { render } from '../measure/words';
+import DimensionLine from './DimensionLine.vue';
+import { type Frame, frameOf, marginsOf } from './frame';
+import GapRibbon from './GapRibbon.vue';
+import LevelMark from './LevelMark.vue';
+import { outline } from './path';
+import ReadingTape from './ReadingTape.vue';
+import { tagPlace } from './tags';
+
+const props = defineProps<{
+    drawing: Drawing;
+    scale: number;
+    unit: Unit;
+    picked: string | null;
+    doubted?: readonly string[];
+    names?: Readonly<Record<string, string>>;
+    label: string;
+}>();
+const emit = defineEmits<{ pick: [ref: string] }>();
+
+const frame = computed<Frame>(() => frameOf(props.drawing, props.scale));
+const floor = computed(() => frame.value.height - marginsOf(props.drawing).bottom);
+const of = (kind: Stroke['kind']): Stroke[] => props.drawing.items.filter((i) => i.kind === kind);
+
+/** The picked tape's tag, where the entry field opens. */
+const entry = computed(() => {
+    const stroke = of('reading').find((i) => i.ref === props.picked);
+    return stroke ? tagPlace(stroke, frame.value) : null;
+});
+</script>
+
+<template>
+    <div class="drawing" :style="{ width: `${frame.width}px`, height: `${frame.height}px` }">
+        <svg :width="frame.width" :height="frame.height" role="group" :aria-label="label">
+            <defs>
+                <pattern id="masonry" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+                    <rect width="9" height="9" class="hatch-ground-wall" />
+                    <path d="M0 0V9" class="hatch" />
+                </pattern>
+                <pattern id="scribe" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                    <rect width="5" height="5" class="hatch-ground-filler" />
+                    <path d="M0 0V5" class="hatch" />
+                </pattern>
+            </defs>
+            <path
+                v-for="(s, i) in of('shape')"
+                :key="`s${i}`"
+                :d="outline(s.points ?? [], frame)"
+                :class="['shape', `on-${s.layer}`, { picked: s.ref && s.ref === picked, pickable: s.ref }]"
+                @click="s.ref && emit('pick', s.ref)"
+            >
+                <title v-if="s.ref && names?.[s.ref]">{{ names[s.ref] }}</title>
+            </path>
+            <GapRibbon
+                v-for="(s, i) in of('ribbon')"
+                :key="`r${i}`"
+                :stroke="s"
+                :frame="frame"
+                :unit="unit"
+                :picked="!!s.ref && s.ref === picked"
+                @pick="(r) => emit('pick', r)"
+            />
+            <ReadingTape
+                v-for="s in of('reading')"
+                :key="s.ref!"
+                :stroke="s"
+                :frame="frame"
+                :unit="unit"
+                :picked="s.ref === picked"
+                :doubted="doubted?.includes(s.ref!) ?? false"
+                :name="names?.[s.ref!] ?? ''"
+                @pick="(r) => emit('pick', r)"
+            />
+            <DimensionLine
+                v-for="(s, i) in of('dimension')"
+                :key="`d${i}`"
+                :stroke="s"
+                :frame="frame"
+                :unit="unit"
+                :floor="floor"
+                :edge="frame.width"
+                :picked="!!s.ref && s.ref === picked"
+                @pick="(r) => emit('pick', r)"
+            />
+            <LevelMark v-for="(s, i) in of('level')" :key="`l${i}`" :stroke="s" :frame="frame" :unit="unit" />
+            <g v-for="(s, i) in of('leader')" :key="`t${i}`" class="leader">
+                <text :x="frame.x(s.points![0]![0]!)" :y="frame.y(s.points![0]![1]!)">{{ s.text && render(s.text, unit) }}</text>
+            </g>
+        </svg>
+        <div v-if="entry" class="entry" :style="{ left: `${entry.x}px`, top: `${entry.y}px` }"><slot name="entry" /></div>
+    </div>
+</template>

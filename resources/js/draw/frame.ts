@@ -1,0 +1,61 @@
+import type { Drawing } from '../api/plan';
+
+/** Where a drawing's mm fall on the screen. The drawing's second axis runs up, the screen's down. */
+export interface Frame {
+    readonly width: number;
+    readonly height: number;
+    readonly scale: number;
+    readonly x: (u: number) => number;
+    readonly y: (v: number) => number;
+}
+
+export interface Margins {
+    readonly left: number;
+    readonly right: number;
+    readonly top: number;
+    readonly bottom: number;
+}
+
+/** Room for what stands outside the drawing: ribbons at the sides, dimension lines below and to the right. */
+export function marginsOf(drawing: Drawing): Margins {
+    const ribbons = drawing.items.filter((i) => i.kind === 'ribbon');
+    const ranks = (side: string): number =>
+        Math.max(0, ...drawing.items.filter((i) => i.kind === 'dimension' && i.side === side).map((i) => i.rank ?? 0));
+    const ribbon = ribbons.length > 0 ? 96 : 14;
+    return {
+        left: ribbon,
+        right: Math.max(ribbon, ranks('right') > 0 ? 26 + 44 * ranks('right') : 14),
+        top: 12,
+        bottom: 14 + 26 * ranks('below'),
+    };
+}
+
+const spanOf = (d: Drawing): [number, number] => [d.bounds[2]! - d.bounds[0]!, d.bounds[3]! - d.bounds[1]!];
+
+/** One scale for several drawings side by side, the largest at which all fit. */
+export function commonScale(drawings: readonly Drawing[], width: number, height: number): number {
+    const margins = drawings.map(marginsOf);
+    const acrossMm = drawings.reduce((sum, d) => sum + spanOf(d)[0], 0);
+    const acrossPx = width - margins.reduce((sum, m) => sum + m.left + m.right, 0);
+    const upright = drawings.map((d, i) => (height - margins[i]!.top - margins[i]!.bottom) / spanOf(d)[1]);
+    return Math.max(0.01, Math.min(acrossPx / acrossMm, ...upright));
+}
+
+export function frameOf(drawing: Drawing, scale: number): Frame {
+    const m = marginsOf(drawing);
+    const [left, , , top] = drawing.bounds as [number, number, number, number];
+    const [across, up] = spanOf(drawing);
+    return {
+        width: across * scale + m.left + m.right,
+        height: up * scale + m.top + m.bottom,
+        scale,
+        x: (u) => m.left + (u - left) * scale,
+        y: (v) => m.top + (top - v) * scale,
+    };
+}
+
+/** A round length whose bar is 40 to 110 px long. */
+export function scaleBar(scale: number): number {
+    for (const mm of [50, 100, 200, 500, 1000, 2000]) if (mm * scale >= 40) return mm;
+    return 5000;
+}

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { Refused } from '../api/client';
+import { useProject } from '../project/store';
+import Batten from '../ui/Batten.vue';
+import ConflictDialog from '../ui/ConflictDialog.vue';
+import FindingsLine from '../ui/FindingsLine.vue';
+import { usePicked } from '../ui/picked';
+import { useRefusals } from '../ui/refusals';
+import { stages } from '../ui/stages';
+import TopBar from '../ui/TopBar.vue';
+
+const project = useProject();
+const route = useRoute();
+const router = useRouter();
+const guarded = useRefusals();
+const picked = usePicked();
+const trouble = ref('');
+
+watch(
+    () => route.params.id,
+    async (id) => {
+        if (typeof id !== 'string' || project.line?.id === id) return;
+        trouble.value = '';
+        picked.value = null;
+        try {
+            await project.open(id);
+        } catch (error) {
+            if (error instanceof Refused && error.status === 401) return void router.push('/');
+            trouble.value = error instanceof Error ? error.message : String(error);
+        }
+    },
+    { immediate: true },
+);
+
+const isTyping = (e: KeyboardEvent): boolean => e.target instanceof HTMLInputElement || e.target instanceof HTMLTextAreaElement;
+
+function keys(e: KeyboardEvent): void {
+    if ((e.ctrlKey || e.metaKey) && e.key.toLowerCase() === 'z' && !isTyping(e)) {
+        e.preventDefault();
+        void guarded(e.shiftKey ? project.redo() : project.undo());
+        return;
+    }
+    const stage = stages[Number(e.code.replace('Digit', '')) - 1];
+    if (stage && !e.ctrlKey && !e.metaKey && (e.altKey || (!isTyping(e) && picked.value === null))) {
+        e.preventDefault();
+        void router.push(`/projects/${project.line!.id}/${stage.name}`);
+    }
+    if (e.key === 'Escape' && !isTyping(e)) picked.value = null;
+}
+onMounted(() => window.addEventListener('keydown', keys));
+onBeforeUnmount(() => window.removeEventListener('keydown', keys));
+</script>
+
+<template>
+    <div v-if="project.plan" class="page">
+        <Batten />
+        <TopBar />
+        <RouterView />
+        <FindingsLine />
+        <ConflictDialog />
+    </div>
+    <p v-else class="wait">{{ trouble || 'Opening the project…' }} <RouterLink v-if="trouble" to="/">All projects</RouterLink></p>
+</template>
+
+<style scoped>
+.wait {
+    padding: 40px;
+}
+</style>

@@ -1,0 +1,120 @@
+import { defineStore } from 'pinia';
+import { computed, ref, shallowRef } from 'vue';
+import { api, type Operation, type ProjectLine, Refused, Unreachable } from '../api/client';
+import type { Piece, ProjectDocument, Space } from '../api/document';
+import type { Plan } from '../api/plan';
+import type { Unit } from '../measure/read';
+import { ulid } from './ulid';
+
+export type SaveState = 'saved' | 'saving' | 'waiting';
+
+interface Conflict {
+    readonly message: string;
+    readonly mine: readonly Operation[];
+    readonly theirs: Readonly<Record<string, unknown>>;
+}
+
+/** The open project: its document and plan as the server last gave them, and what may be undone. */
+export const useProject = defineStore('project', () => {
+    const line = ref<ProjectLine | null>(null);
+    const document = shallowRef<ProjectDocument | null>(null);
+    const plan = shallowRef<Plan | null>(null);
+    const revision = ref(0);
+    const savedAt = ref<Date | null>(null);
+    const saveState = ref<SaveState>('saved');
+    const conflict = shallowRef<Conflict | null>(null);
+    const readerUnit = ref<Unit | null>(null);
+    const undoable = ref<(readonly Operation[])[]>([]);
+    const redoable = ref<(readonly Operation[])[]>([]);
+    let queue: Promise<unknown> = Promise.resolve();
+
+    const unit = computed<Unit>(() => readerUnit.value ?? document.value?.unit ?? 'mm');
+    const documentUnit = computed<Unit>(() => document.value?.unit ?? 'mm');
+    const space = computed<[string, Space] | null>(() => Object.entries(document.value?.spaces ?? {})[0] ?? null);
+    const piece = computed<[string, Piece] | null>(() => Object.entries(document.value?.pieces ?? {})[0] ?? null);
+    const site = computed(() => (space.value && plan.value?.site[space.value[0]]) ?? null);
+    const fitted = computed(() => (piece.value && plan.value?.pieces[piece.value[0]]) ?? null);
+
+    async function open(id: string): Promise<void> {
+        const opened = await api.open(id);
+        line.value = opened.project;
+        take(opened);
+        undoable.value = [];
+        redoable.value = [];
+    }
+
+    function take(answer: { revision: number; document: ProjectDocument; plan: Plan }): void {
+        revision.value = answer.revision;
+        document.value = answer.document;
+        plan.value = answer.plan;
+        savedAt.value = new Date();
+    }
+
+    /** Sends one after another; each is built on the revision that the one before left. */
+    function send(ops: readonly Operation[]): Promise<readonly Operation[]> {
+        const change_id = ulid();
+        const turn = queue.then(() => deliver(change_id, ops));
+        queue = turn.catch(() => undefined);
+        return turn;
+    }
+
+    async function deliver(change_id: string, ops: readonly Operation[]): Promise<readonly Operation[]> {
+        saveState.value = 'saving';
+        for (;;) {
+            try {
+                const answer = await api.change(line.value!.id, { change_id, base_revision: revision.value, ops });
+                take(answer);
+                saveState.value = 'saved';
+                return answer.inverse;
+            } catch (error) {
+                if (!(error instanceof Unreachable)) {
+                    saveState.value = 'saved';
+                    noticeConflict(error, ops);
+                    throw error;
+                }
+                // The same change id is sent again: if it did arrive, it is not applied twice.
+                saveState.value = 'waiting';
+                await new Promise((resolve) => setTimeout(resolve, 1500));
+            }
+        }
+    }
+
+    function noticeConflict(error: unknown, ops: readonly Operation[]): void {
+        if (error instanceof Refused && error.status === 409) {
+            conflict.value = { message: error.message, mine: ops, theirs: error.body.theirs ?? {} };
+        }
+    }
+
+    async function change(...ops: Operation[]): Promise<void> {
+        const inverse = await send(ops);
+        if (inverse.length > 0) undoable.value = [...undoable.value, inverse];
+        redoable.value = [];
+    }
+
+    async function undo(): Promise<void> {
+        const last = undoable.value.at(-1);
+        if (!last) return;
+        undoable.value = undoable.value.slice(0, -1);
+        redoable.value = [...redoable.value, await send(last)];
+    }
+
+    async function redo(): Promise<void> {
+        const last = redoable.value.at(-1);
+        if (!last) return;
+        redoable.value = redoable.value.slice(0, -1);
+        undoable.value = [...undoable.value, await send(last)];
+    }
+
+    /** After a conflict: load what stands now, then either leave it or lay mine over it. */
+    async function settle(mine: boolean): Promise<void> {
+        const refused = conflict.value;
+        conflict.value = null;
+        await open(line.value!.id);
+        if (mine && refused) await change(...refused.mine);
+    }
+
+    return {
+        line, document, plan, revision, savedAt, saveState, conflict, readerUnit, undoable, redoable,
+        unit, documentUnit, space, piece, site, fitted, open, change, undo, redo, settle,
+    }; // prettier-ignore
+});

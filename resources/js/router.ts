@@ -1,0 +1,26 @@
+import { createRouter, createWebHistory } from 'vue-router';
+import ProjectPage from './pages/ProjectPage.vue';
+import ProjectsPage from './pages/ProjectsPage.vue';
+import CutPage from './stages/cut/CutPage.vue';
+import FitPage from './stages/fit/FitPage.vue';
+import PiecePage from './stages/piece/PiecePage.vue';
+import SitePage from './stages/site/SitePage.vue';
+
+export const router = createRouter({
+    history: createWebHistory(),
+    routes: [
+        { path: '/', component: ProjectsPage },
+        {
+            path: '/projects/:id',
+            component: ProjectPage,
+            redirect: (to) => `/projects/${String(to.params.id)}/site`,
+            children: [
+                { path: 'site', component: SitePage },
+                { path: 'piece', component: PiecePage },
+                { path: 'fit', component: FitPage },
+                { path: 'cut', component: CutPage },
+            ],
+        },
+        { path: '/:rest(.*)', redirect: '/' },
+    ],
+});

@@ -1,0 +1,64 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import ProgressBar from 'primevue/progressbar';
+import { computed } from 'vue';
+import { useProject } from '../../project/store';
+import { useRefusals } from '../../ui/refusals';
+import { useLayoutSearch } from './search';
+
+const project = useProject();
+const guarded = useRefusals();
+const { search, running, better, begin, callOff, accept } = useLayoutSearch();
+
+const outcome = computed(() => {
+    const now = search.value;
+    if (!now || running.value) return '';
+    if (now.status === 'failed') return 'The search failed; the layout stands as it was.';
+    if (now.revision !== project.revision) return 'The project changed meanwhile; look again.';
+    if (better.value.length === 0)
+        return now.status === 'cancelled' ? 'Called off; nothing better had been found.' : 'Nothing better was found.';
+    const found = better.value.map((id) => {
+        const m = project.plan!.cut.find((c) => c.material === id)!;
+        const n = now.layouts![id]!.sheets.length;
+        return n < m.sheets.length
+            ? `${m.name}: ${n} sheets instead of ${m.sheets.length}`
+            : `${m.name}: the same ${n} sheets, with more of what is left in one piece`;
+    });
+    return found.join('; ') + '.';
+});
+const accepted = computed(() => (project.plan?.cut ?? []).filter((m) => m.accepted).map((m) => m.material));
+</script>
+
+<template>
+    <section class="bears">
+        <h4>Layout</h4>
+        <div v-if="running" class="running">
+            <ProgressBar :value="search?.percent ?? 0" :aria-label="'search done'" />
+            <Button label="Call it off" size="small" severity="secondary" @click="guarded(callOff())" />
+        </div>
+        <Button v-else label="Look for a better layout" size="small" @click="guarded(begin())" />
+        <p v-if="outcome" role="status">{{ outcome }}</p>
+        <Button v-if="!running && better.length" label="Take this layout" size="small" @click="guarded(accept())" />
+        <button
+            v-if="accepted.length"
+            class="linkish"
+            @click="guarded(project.change(...accepted.map((m) => ({ op: 'remove' as const, path: ['layouts', m] }))))"
+        >
+            Back to the plain layout
+        </button>
+    </section>
+</template>
+
+<style scoped>
+.running {
+    display: grid;
+    gap: 8px;
+    justify-items: start;
+}
+.running :deep(.p-progressbar) {
+    width: 100%;
+}
+p {
+    font-size: 13px;
+}
+</style>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { useProject } from '../../project/store';
+
+const project = useProject();
+const money = (cents: number): string => (cents / 100).toFixed(2);
+</script>
+
+<template>
+    <section class="bears">
+        <h4>Sheets to buy</h4>
+        <div v-for="m in project.plan?.cut ?? []" :key="m.material" class="tape-paper slim">
+            <div class="what">{{ m.name }}</div>
+            <div class="big">
+                {{ m.sheets.length }}<small>{{ m.sheets.length === 1 ? 'sheet' : 'sheets' }}, {{ m.used_percent }} % used</small>
+            </div>
+            <p v-if="m.unplaced.length === 0" class="soft">
+                {{
+                    m.status === 'optimal'
+                        ? 'Proved: no plan needs fewer.'
+                        : `No plan needs fewer than ${m.lower_bound}; not proved that this is the fewest.`
+                }}
+                {{ m.accepted ? 'The layout is the one you accepted.' : '' }}
+            </p>
+            <p v-else class="bad">{{ m.unplaced.length }} part(s) fit no sheet: see the line below.</p>
+            <p v-if="m.cost_cents > 0" class="soft">{{ m.sheets.length }} × {{ money(m.price_cents) }} = {{ money(m.cost_cents) }}</p>
+        </div>
+    </section>
+</template>
+
+<style scoped>
+.slim {
+    padding: 14px 16px 12px;
+    margin-bottom: 12px;
+}
+.slim .big {
+    font-size: 28px;
+}
+p {
+    margin: 4px 0 0;
+    font-size: 12.5px;
+}
+.bad {
+    color: var(--brick);
+    font-weight: 650;
+}
+</style>

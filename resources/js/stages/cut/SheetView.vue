@@ -1,0 +1,173 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import type { Cut, MaterialPlan, Placement, Sheet } from '../../api/plan';
+import { show } from '../../measure/show';
+import { render } from '../../measure/words';
+import { useProject } from '../../project/store';
+import { usePicked } from '../../ui/picked';
+
+/** One sheet to scale: parts with their marks, cuts numbered in the order they are made, what is left over. */
+const props = defineProps<{ material: MaterialPlan; sheet: Sheet }>();
+const project = useProject();
+const picked = usePicked();
+const box = ref<HTMLElement | null>(null);
+const size = ref({ width: 860, height: 380 });
+let watcher: ResizeObserver | undefined;
+onMounted(() => {
+    watcher = new ResizeObserver(([e]) => (size.value = { width: e!.contentRect.width, height: e!.contentRect.height }));
+    watcher.observe(box.value!);
+});
+onBeforeUnmount(() => watcher?.disconnect());
+
+const scale = computed(() => Math.min((size.value.width - 60) / props.material.length, (size.value.height - 52) / props.material.width));
+const px = (mm: number): number => mm * scale.value;
+const parts = computed(() => new Map((project.plan?.parts ?? []).map((p) => [p.id, p])));
+const cuts = computed(() => props.sheet.cuts.filter((c) => !c.trim));
+
+const name = (p: Placement): string => {
+    const part = parts.value.get(p.part);
+    return part ? render(part.name, project.unit) : p.part;
+};
+const upright = (p: Placement): boolean => px(p.length_mm) < 70 && p.width_mm > p.length_mm;
+const middle = (p: Placement): [number, number] => [px(p.x_mm + p.length_mm / 2), px(p.y_mm + p.width_mm / 2)];
+const room = (p: Placement): number => (upright(p) ? px(p.width_mm) : px(p.length_mm));
+/** The lesser extent on screen, across the direction the text runs in. */
+const across = (p: Placement): number => (upright(p) ? px(p.length_mm) : px(p.width_mm));
+const fits = (p: Placement, text: string): boolean => room(p) > text.length * 6.4 + 8;
+const markAt = (c: Cut): [number, number] => (c.axis === 'x' ? [px(c.at_mm), px(c.from_mm) - 1] : [px(c.from_mm), px(c.at_mm)]);
+const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
+    c.axis === 'x'
+        ? { x1: px(c.at_mm), x2: px(c.at_mm), y1: px(c.from_mm), y2: px(c.to_mm) }
+        : { x1: px(c.from_mm), x2: px(c.to_mm), y1: px(c.at_mm), y2: px(c.at_mm) };
+const worthKeeping = (l: number, w: number): boolean => Math.min(l, w) >= 100 && Math.max(l, w) >= 300;
+</script>
+
+<template>
+    <div ref="box" class="sheet">
+        <svg
+            :width="px(material.length) + 40"
+            :height="px(material.width) + 40"
+            role="group"
+            :aria-label="`${material.name}, ${sheet.placements.length} parts`"
+        >
+            <g transform="translate(26 22)">
+                <text x="0" y="-8" class="tiny">
+                    {{ show(material.length, project.unit) }} × {{ show(material.width, project.unit) }} · kerf
+                    {{ show(material.kerf, project.unit) }} · trim {{ show(material.trim, project.unit) }} each edge
+                </text>
+                <rect :width="px(material.length)" :height="px(material.width)" class="stock" />
+                <g v-for="(o, i) in sheet.offcuts" :key="`o${i}`">
+                    <rect :x="px(o.x_mm)" :y="px(o.y_mm)" :width="px(o.length_mm)" :height="px(o.width_mm)" class="offcut" />
+                    <text
+                        v-if="worthKeeping(o.length_mm, o.width_mm) && px(o.length_mm) > 90 && px(o.width_mm) > 16"
+                        :x="px(o.x_mm + o.length_mm / 2)"
+                        :y="px(o.y_mm + o.width_mm / 2) + 4"
+                        text-anchor="middle"
+                        class="tiny"
+                    >
+                        left {{ show(o.length_mm, project.unit) }} × {{ show(o.width_mm, project.unit) }}
+                    </text>
+                </g>
+                <g
+                    v-for="p in sheet.placements"
+                    :key="p.part"
+                    class="part"
+                    :class="{ picked: p.part === picked }"
+                    tabindex="0"
+                    role="button"
+                    :aria-label="`${p.label} ${name(p)}`"
+                    @click="picked = p.part"
+                    @keydown.enter="picked = p.part"
+                >
+                    <title>{{ p.label }} {{ name(p) }}</title>
+                    <rect :x="px(p.x_mm)" :y="px(p.y_mm)" :width="px(p.length_mm)" :height="px(p.width_mm)" />
+                    <path
+                        v-if="parts.get(p.part)?.grain === 'length' && px(p.length_mm) > 60 && px(p.width_mm) > 26"
+                        :d="`M${px(p.x_mm) + 8} ${px(p.y_mm + p.width_mm) - 7}h26m-5 -3l5 3l-5 3`"
+                        class="grain"
+                    />
+                    <g :transform="`translate(${middle(p)[0]} ${middle(p)[1]})${upright(p) ? ' rotate(-90)' : ''}`">
+                        <text text-anchor="middle" :y="across(p) < 14 ? 3 : 4" :class="{ small: across(p) < 14 }">
+                            <tspan class="mark">{{ p.label }}</tspan>
+                            <tspan v-if="fits(p, `${p.label} ${name(p)}`)" dx="5">{{ name(p) }}</tspan>
+                        </text>
+                        <text v-if="across(p) > 34 && fits(p, '0000.0 × 0000.0')" text-anchor="middle" y="18" class="tiny">
+                            {{ show(p.length_mm, project.unit) }} × {{ show(p.width_mm, project.unit) }}
+                        </text>
+                    </g>
+                </g>
+                <g v-for="c in cuts" :key="c.order" class="sawcut">
+                    <line v-bind="line(c)" />
+                    <circle :cx="markAt(c)[0]" :cy="markAt(c)[1]" r="7.5" />
+                    <text :x="markAt(c)[0]" :y="markAt(c)[1] + 3.5" text-anchor="middle">{{ c.order }}</text>
+                </g>
+            </g>
+        </svg>
+    </div>
+</template>
+
+<style scoped>
+.sheet {
+    flex: 1 1 60%;
+    min-height: 200px;
+    background: var(--sheet-fill);
+    margin: 0 16px;
+    border: 1px solid var(--rule);
+    display: grid;
+    place-items: center;
+    overflow: hidden;
+}
+text {
+    font-size: 11.5px;
+    fill: var(--ink);
+}
+.tiny {
+    font-size: 10.5px;
+    fill: var(--soft);
+}
+.stock {
+    fill: var(--back-fill);
+    stroke: var(--soft);
+    stroke-width: 1;
+}
+.offcut {
+    fill: none;
+    stroke: var(--rule);
+    stroke-dasharray: 4 3;
+}
+.part {
+    cursor: pointer;
+}
+.part rect {
+    fill: var(--board-fill);
+    stroke: var(--ink);
+    stroke-width: 1.1;
+}
+.part.picked rect {
+    fill: var(--chalk-wash);
+    stroke: var(--chalk);
+    stroke-width: 2.2;
+}
+.mark {
+    font-weight: 700;
+}
+.grain {
+    stroke: var(--soft);
+    fill: none;
+    stroke-width: 0.9;
+}
+.sawcut line {
+    stroke: var(--chalk);
+    stroke-width: 1.1;
+    stroke-dasharray: 6 3;
+}
+.sawcut circle {
+    fill: var(--sheet);
+    stroke: var(--chalk);
+}
+.sawcut text {
+    font-size: 9px;
+    font-weight: 700;
+    fill: var(--chalk);
+}
+</style>

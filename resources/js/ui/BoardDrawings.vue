@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import type { Drawing } from '../api/plan';
+import DrawingView from '../draw/DrawingView.vue';
+import { commonScale, scaleBar } from '../draw/frame';
+import { show } from '../measure/show';
+import { render } from '../measure/words';
+import { useProject } from '../project/store';
+import { usePicked } from './picked';
+
+/** The board: drawings side by side at one scale, with the title block in the corner. */
+const props = defineProps<{
+    drawings: { drawing: Drawing; label: string }[];
+    views: { key: string; label: string }[];
+    view: string;
+    title: string;
+    doubted?: readonly string[];
+}>();
+const emit = defineEmits<{ view: [key: string] }>();
+
+const project = useProject();
+const picked = usePicked();
+const board = ref<HTMLElement | null>(null);
+const size = ref({ width: 800, height: 600 });
+let watcher: ResizeObserver | undefined;
+
+onMounted(() => {
+    watcher = new ResizeObserver(([entry]) => (size.value = { width: entry!.contentRect.width, height: entry!.contentRect.height }));
+    watcher.observe(board.value!);
+});
+onBeforeUnmount(() => watcher?.disconnect());
+
+const BLOCK = 74;
+const scale = computed(() => commonScale(props.drawings.map((d) => d.drawing), size.value.width - 24, size.value.height - BLOCK)); // prettier-ignore
+const bar = computed(() => scaleBar(scale.value));
+const names = computed(() => {
+    const all: Record<string, string> = {};
+    for (const part of project.plan?.parts ?? []) all[part.id] = `${part.label} ${render(part.name, project.unit)}`;
+    for (const site of Object.values(project.plan?.site ?? {})) for (const r of site.walk) all[r.id] = render(r.name, project.unit);
+    return all;
+});
+</script>
+
+<template>
+    <main ref="board" class="board" @click.self="picked = null">
+        <div class="lay" @click.self="picked = null">
+            <DrawingView
+                v-for="d in drawings"
+                :key="d.label"
+                :drawing="d.drawing"
+                :label="d.label"
+                :scale="scale"
+                :unit="project.unit"
+                :picked="picked"
+                :doubted="doubted ?? []"
+                :names="names"
+                @pick="(r) => (picked = r)"
+            >
+                <template #entry><slot name="entry" /></template>
+            </DrawingView>
+        </div>
+        <div class="title-block">
+            <div><small>view</small>{{ title }}</div>
+            <div>
+                <small>scale</small>
+                <svg :width="bar * scale + 30" height="13" aria-hidden="true">
+                    <path :d="`M1 3v8M1 7h${bar * scale}m0 -4v8M${1 + (bar * scale) / 2} 5v4`" class="bar" />
+                    <text :x="bar * scale + 5" y="11">{{ show(bar, project.unit).replace(/\.0$/, '') }}</text>
+                </svg>
+            </div>
+            <div><small>sizes in</small>{{ project.unit }}</div>
+            <div><small>revision</small>{{ project.revision }}</div>
+            <div v-if="views.length > 1" class="views" role="tablist">
+                <button
+                    v-for="v in views"
+                    :key="v.key"
+                    role="tab"
+                    :aria-selected="v.key === view"
+                    :class="{ on: v.key === view }"
+                    @click="emit('view', v.key)"
+                >
+                    {{ v.label }}
+                </button>
+            </div>
+        </div>
+    </main>
+</template>
+
+<style scoped>
+.lay {
+    display: flex;
+    justify-content: center;
+    align-items: flex-start;
+    height: 100%;
+    padding: 10px 12px;
+}
+.title-block {
+    position: absolute;
+    right: 0;
+    bottom: 0;
+    display: grid;
+    grid-template-columns: repeat(4, auto);
+    background: var(--sheet);
+    border: 1px solid var(--ink);
+    border-width: 1px 0 0 1px;
+    font-size: 12px;
+}
+.title-block > div {
+    padding: 4px 12px;
+    border-right: 1px solid var(--rule);
+}
+.title-block small {
+    display: block;
+    color: var(--soft);
+    font-size: 10.5px;
+}
+.title-block .views {
+    grid-column: 1 / 5;
+    border-top: 1px solid var(--rule);
+    border-right: 0;
+    display: flex;
+    gap: 16px;
+}
+.views button {
+    background: none;
+    border: 0;
+    border-bottom: 2px solid transparent;
+    color: var(--chalk);
+    padding: 2px 0;
+    cursor: pointer;
+}
+.views .on {
+    color: var(--ink);
+    font-weight: 650;
+    border-color: var(--chalk);
+}
+.bar {
+    stroke: var(--ink);
+    fill: none;
+}
+svg text {
+    font-size: 10.5px;
+    fill: var(--soft);
+}
+</style>

@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { show, showWithUnit } from '../measure/show';
+import { render } from '../measure/words';
+import { pickedOf } from '../project/figures';
+import { useProject } from '../project/store';
+import { usePicked } from './picked';
+import TallyFigure from './TallyFigure.vue';
+import Trail from './Trail.vue';
+
+/** The tally tape for whatever is picked, or for `fallback` when nothing is. */
+const props = defineProps<{ fallback: string | null }>();
+const project = useProject();
+const picked = usePicked();
+
+const shown = computed(() => {
+    if (!project.plan) return null;
+    const own = picked.value ? pickedOf(project.plan, picked.value) : null;
+    return own ?? (props.fallback ? pickedOf(project.plan, props.fallback) : null);
+});
+</script>
+
+<template>
+    <TallyFigure v-if="shown?.kind === 'figure'" :name="render(shown.name, project.unit)" :figure="shown.figure" :unit="project.unit">
+        <div v-if="shown.name.key === 'fit.plumb_clear' && project.site?.doubt" class="doubt">
+            <b>± {{ show(project.site.doubt.now, project.unit) }}</b>
+            <span v-if="project.site.doubt.advice && project.site.doubt.then !== null">
+                doubt left by the tape; the {{ render(project.site.doubt.advice, project.unit) }} would make it ±
+                {{ show(project.site.doubt.then, project.unit) }}
+            </span>
+            <span v-else>doubt left by the tape</span>
+        </div>
+    </TallyFigure>
+
+    <template v-else-if="shown?.kind === 'part'">
+        <TallyFigure
+            :name="`${shown.part.label} · ${render(shown.part.name, project.unit)}: cut length`"
+            :figure="shown.part.cut.length"
+            :unit="project.unit"
+        >
+            <div class="second">
+                <b>{{ show(shown.part.cut.width.mm, project.unit) }}</b> cut width
+                <Trail :trail="shown.part.cut.width.trail" :unit="project.unit" />
+            </div>
+            <p class="facts soft">
+                {{ shown.part.material_name }}, {{ showWithUnit(shown.part.thickness, project.unit) }} as measured.
+                {{ shown.part.bought ? 'Bought by length.' : shown.part.grain === 'length' ? 'Grain along the length.' : 'Grain free.' }}
+                {{ shown.part.banded.length ? `Banded: ${shown.part.banded.join(', ')}.` : 'No banded edge.' }}
+                {{ shown.part.hand ? `A ${shown.part.hand}-hand part.` : '' }}
+                {{ shown.part.fit_on_site ? 'A blank: fitted on site.' : '' }}
+            </p>
+        </TallyFigure>
+    </template>
+
+    <template v-else-if="shown?.kind === 'edge'">
+        <TallyFigure
+            v-if="shown.edge.scribe"
+            :name="`${shown.side} edge: compass setting`"
+            :figure="shown.edge.scribe.setting"
+            :unit="project.unit"
+        >
+            <table class="gaps">
+                <thead>
+                    <tr>
+                        <th>at</th>
+                        <th>gap</th>
+                        <th>presented</th>
+                        <th>cut off</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    <tr v-for="s in [...shown.edge.scribe.stations].reverse()" :key="s.z">
+                        <td>{{ show(s.z, project.unit) }}</td>
+                        <td>{{ show(s.left, project.unit) }}</td>
+                        <td>{{ show(s.presented, project.unit) }}</td>
+                        <td>{{ show(s.removed, project.unit) }}</td>
+                    </tr>
+                </tbody>
+            </table>
+            <p class="facts soft">
+                Pushed in square, the blank touches first at {{ showWithUnit(shown.edge.scribe.touches_at, project.unit) }}.
+            </p>
+        </TallyFigure>
+        <TallyFigure v-else :name="`${shown.side} edge: set-off`" :figure="shown.edge.set_off" :unit="project.unit">
+            <table class="gaps">
+                <thead>
+                    <tr>
+                        <th>at</th>
+                        <th>gap</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    <tr v-for="g in [...shown.edge.gaps].reverse()" :key="g.z">
+                        <td>{{ show(g.z, project.unit) }}</td>
+                        <td>{{ show(g.gap, project.unit) }}</td>
+                    </tr>
+                </tbody>
+            </table>
+        </TallyFigure>
+    </template>
+</template>
+
+<style scoped>
+.doubt {
+    display: flex;
+    gap: 10px;
+    align-items: baseline;
+    margin-top: 12px;
+    padding-top: 10px;
+    border-top: 2px solid var(--ink);
+    font-size: 13px;
+    color: var(--soft);
+}
+.doubt b {
+    color: var(--ink);
+    font-size: 15px;
+    white-space: nowrap;
+}
+.second {
+    margin-top: 14px;
+    padding-top: 10px;
+    border-top: 2px solid var(--ink);
+}
+.second b {
+    font-size: 20px;
+    margin-right: 6px;
+}
+.second .trail {
+    margin-top: 6px;
+}
+.facts {
+    font-size: 12.5px;
+    margin: 12px 0 0;
+}
+.gaps {
+    width: 100%;
+    border-collapse: collapse;
+    margin-top: 12px;
+    font-size: 12.5px;
+}
+.gaps th {
+    font-weight: 400;
+    color: var(--soft);
+    text-align: right;
+    border-bottom: 1px solid var(--ink);
+}
+.gaps td {
+    text-align: right;
+    padding: 2px 0;
+}
+</style>

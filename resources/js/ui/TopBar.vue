@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import Menu from 'primevue/menu';
+import { computed, ref } from 'vue';
+import { useRouter } from 'vue-router';
+import { api } from '../api/client';
+import { useProject } from '../project/store';
+import { applyLight, light } from './light';
+import { useRefusals } from './refusals';
+
+const project = useProject();
+const router = useRouter();
+const guarded = useRefusals();
+const menu = ref<InstanceType<typeof Menu> | null>(null);
+
+const saved = computed(() => {
+    if (project.saveState === 'saving') return 'Saving…';
+    if (project.saveState === 'waiting') return 'Kept here; waiting for the server';
+    const at = project.savedAt;
+    return at ? `Saved ${at.toTimeString().slice(0, 5)}` : '';
+});
+
+const take = (what: string): void => void (window.location.href = `/api/projects/${project.line!.id}/${what}`);
+
+const items = computed(() => [
+    { label: 'Plan as PDF', icon: 'pi pi-file-pdf', command: () => take('plan.pdf') },
+    { label: 'Cut list as CSV', icon: 'pi pi-table', command: () => take('parts.csv') },
+    { label: 'Project as JSON', icon: 'pi pi-download', command: () => take('project.json') },
+    { separator: true },
+    {
+        label: project.unit === 'mm' ? 'Read in inches' : 'Read in millimetres',
+        icon: 'pi pi-arrows-h',
+        command: () => (project.readerUnit = project.unit === 'mm' ? 'in' : 'mm'),
+    },
+    {
+        label: light.value === 'dark' ? 'Light' : 'Dark',
+        icon: 'pi pi-moon',
+        command: () => applyLight(light.value === 'dark' ? 'light' : 'dark'),
+    },
+    { separator: true },
+    { label: 'All projects', icon: 'pi pi-folder-open', command: () => void router.push('/') },
+    { label: 'Sign out', icon: 'pi pi-sign-out', command: () => void api.signOut().then(() => window.location.assign('/')) },
+]);
+</script>
+
+<template>
+    <header class="top">
+        <h1 :title="project.line?.name">{{ project.line?.name }}</h1>
+        <span class="soft">{{ project.line?.household }}</span>
+        <span class="right">
+            <button class="linkish" :disabled="project.undoable.length === 0" title="Ctrl + Z" @click="guarded(project.undo())">
+                Undo
+            </button>
+            <button class="linkish" :disabled="project.redoable.length === 0" title="Ctrl + Shift + Z" @click="guarded(project.redo())">
+                Redo
+            </button>
+            <span class="soft" title="the unit you read in">{{ project.unit }}</span>
+            <span class="soft" role="status">{{ saved }}</span>
+            <Button
+                label="Take away"
+                size="small"
+                severity="secondary"
+                icon="pi pi-chevron-down"
+                icon-pos="right"
+                aria-haspopup="true"
+                @click="menu?.toggle($event)"
+            />
+            <Menu ref="menu" :model="items" popup />
+        </span>
+    </header>
+</template>

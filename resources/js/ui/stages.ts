@@ -1,0 +1,53 @@
+import type { ProjectDocument } from '../api/document';
+import type { Plan } from '../api/plan';
+
+/** How far a stage's notch is cut: untouched, begun, settled. */
+export type Cutness = 'empty' | 'pencilled' | 'cut';
+
+const said: Record<Cutness, string> = { empty: 'untouched', pencilled: 'begun', cut: 'settled' };
+
+const without = (plan: Plan, stage: string, settled: boolean): Cutness =>
+    settled && !plan.findings.some((f) => f.place.stage === stage && f.severity === 'stop') ? 'cut' : 'pencilled';
+
+/** The stages that are built, in working order. */
+export const stages = [
+    {
+        name: 'site',
+        title: 'Site',
+        said,
+        cutness: (plan: Plan): Cutness => {
+            const walk = Object.values(plan.site).flatMap((s) => s.walk);
+            const read = walk.filter((r) => r.value !== null).length;
+            return read === 0 ? 'empty' : without(plan, 'site', read === walk.length);
+        },
+    },
+    {
+        name: 'piece',
+        title: 'Piece',
+        said,
+        cutness: (plan: Plan, document: ProjectDocument): Cutness =>
+            Object.keys(document.pieces).length === 0 ? 'empty' : without(plan, 'piece', plan.parts.length > 0),
+    },
+    {
+        name: 'fit',
+        title: 'Fit',
+        said,
+        cutness: (plan: Plan): Cutness =>
+            plan.parts.length === 0
+                ? 'empty'
+                : without(plan, 'fit', !plan.findings.some((f) => f.place.stage === 'fit' && f.severity === 'look')),
+    },
+    {
+        name: 'cut',
+        title: 'Cut',
+        said,
+        cutness: (plan: Plan): Cutness =>
+            plan.cut.length === 0
+                ? 'empty'
+                : without(
+                      plan,
+                      'cut',
+                      plan.cut.every((m) => m.accepted || m.status === 'optimal'),
+                  ),
+    },
+] as const;
