@@ -78,7 +78,7 @@ final readonly class DrawingPdf
             $this->tick($x2, $at);
             $this->text(($x1 + $x2) / 2, $at - 3.1, $value);
         } else {
-            $at = max($x1, $x2) + 7.0 * $rank;
+            $at = max($x1, $x2) + 7.0 + 11.0 * ($rank - 1);
             $this->pdf->Line($at, $y1, $at, $y2);
             $this->tick($at, $y1);
             $this->tick($at, $y2);

@@ -8,6 +8,7 @@ import { type Frame, frameOf, marginsOf } from './frame';
 import GapRibbon from './GapRibbon.vue';
 import LevelMark from './LevelMark.vue';
 import { outline } from './path';
+import ReadingTag from './ReadingTag.vue';
 import ReadingTape from './ReadingTape.vue';
 import { tagPlace } from './tags';
 
@@ -65,6 +66,14 @@ const entry = computed(() => {
                 @pick="(r) => emit('pick', r)"
             />
             <ReadingTape
+                v-for="s in of('reading')"
+                :key="`line ${s.ref}`"
+                :stroke="s"
+                :frame="frame"
+                :picked="s.ref === picked"
+                @pick="(r) => emit('pick', r)"
+            />
+            <ReadingTag
                 v-for="s in of('reading')"
                 :key="s.ref!"
                 :stroke="s"

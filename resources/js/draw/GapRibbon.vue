@@ -50,7 +50,9 @@ const title = computed(() => (props.stroke.title ? render(props.stroke.title, pr
                 s.text
             }}</text>
         </template>
-        <text :x="base + outward * 22" :y="ends[1].y - 28" class="tiny" text-anchor="middle">{{ title }}</text>
-        <text :x="base + outward * 22" :y="ends[1].y - 15" class="tiny" text-anchor="middle">×{{ stroke.times }}</text>
+        <text :x="base - outward * 6" :y="ends[1].y - 28" class="tiny" :text-anchor="outward < 0 ? 'end' : 'start'">{{ title }}</text>
+        <text :x="base - outward * 6" :y="ends[1].y - 15" class="tiny" :text-anchor="outward < 0 ? 'end' : 'start'"
+            >×{{ stroke.times }}</text
+        >
     </g>
 </template>

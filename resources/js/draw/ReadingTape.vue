@@ -1,39 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Stroke } from '../api/plan';
-import type { Unit } from '../measure/read';
-import { lossless } from '../measure/show';
 import type { Frame } from './frame';
 import { line } from './path';
-import { tagPlace } from './tags';
 
-const props = defineProps<{ stroke: Stroke; frame: Frame; unit: Unit; picked: boolean; doubted: boolean; name: string }>();
+/** Where a tape or level lies. */
+const props = defineProps<{ stroke: Stroke; frame: Frame; picked: boolean }>();
 const emit = defineEmits<{ pick: [ref: string] }>();
 
 const ends = computed(() => {
     const [[u1, v1], [u2, v2]] = props.stroke.points as [[number, number], [number, number]];
     return line(props.frame.x(u1), props.frame.y(v1), props.frame.x(u2), props.frame.y(v2));
 });
-const tag = computed(() => tagPlace(props.stroke, props.frame));
-const label = computed(() =>
-    props.stroke.value === null || props.stroke.value === undefined ? '?' : lossless(props.stroke.value, props.unit),
-);
-const width = computed(() => Math.max(26, label.value.length * 7 + 12));
 </script>
 
 <template>
-    <g
-        class="reading"
-        :class="[{ picked, doubted, unread: label === '?' }, stroke.layer]"
-        tabindex="0"
-        role="button"
-        :aria-label="`${name}: ${label === '?' ? 'not read yet' : label}`"
-        @click="emit('pick', stroke.ref!)"
-        @keydown.enter.stop="emit('pick', stroke.ref!)"
-    >
+    <g class="reading" :class="[{ picked }, stroke.layer]" aria-hidden="true" @click="emit('pick', stroke.ref!)">
         <path :d="ends" class="catch" />
         <path :d="ends" class="tape" />
-        <rect :x="tag.x - width / 2" :y="tag.y - 10" :width="width" height="19" rx="2" class="tag" />
-        <text :x="tag.x" :y="tag.y + 4" text-anchor="middle">{{ label }}</text>
     </g>
 </template>

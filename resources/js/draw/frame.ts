@@ -24,7 +24,7 @@ export function marginsOf(drawing: Drawing): Margins {
     const ribbon = ribbons.length > 0 ? 96 : 14;
     return {
         left: ribbon,
-        right: Math.max(ribbon, ranks('right') > 0 ? 26 + 44 * ranks('right') : 14),
+        right: Math.max(ribbon, ranks('right') > 0 ? 22 + 60 * ranks('right') : 14),
         top: 12,
         bottom: 14 + 26 * ranks('below'),
     };
@@ -54,8 +54,8 @@ export function frameOf(drawing: Drawing, scale: number): Frame {
     };
 }
 
-/** A round length whose bar is 40 to 110 px long. */
-export function scaleBar(scale: number): number {
-    for (const mm of [50, 100, 200, 500, 1000, 2000]) if (mm * scale >= 40) return mm;
-    return 5000;
+/** A round length of the reader's unit whose bar is 40 to 110 px long, in mm. */
+export function scaleBar(scale: number, unit: 'mm' | 'in'): number {
+    const round = unit === 'mm' ? [50, 100, 200, 500, 1000, 2000] : [2, 4, 8, 12, 24, 48, 96].map((inches) => inches * 25.4);
+    return round.find((mm) => mm * scale >= 40) ?? 5000;
 }

@@ -3,8 +3,8 @@ import type { Frame } from './frame';
 
 /** How far along its tape each kind of reading carries its tag, so that tags do not meet. */
 const ALONG: Record<string, number> = {
-    reading_width: 0.5,
-    reading_width_back: 0.5,
+    reading_width: 0.4,
+    reading_width_back: 0.4,
     reading_height: 0.36,
     reading_depth: 0.5,
     reading_diagonal: 0.74,

@@ -1,8 +1,8 @@
 import { PER_MM, type Unit } from './read';
 
 const PER_64TH = 15_875;
-/** Narrow and unbreakable: a number never breaks over two lines. */
-const THIN = '\u202f';
+/** A thin space between word joiners: seen, and no number breaks over two lines. */
+const THIN = '\u2060\u2009\u2060';
 
 /** "1 048.0": one decimal, thousands set apart. */
 export function millimetres(mm: number, decimals = 1): string {

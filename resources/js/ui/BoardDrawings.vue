@@ -32,7 +32,7 @@ onBeforeUnmount(() => watcher?.disconnect());
 
 const BLOCK = 74;
 const scale = computed(() => commonScale(props.drawings.map((d) => d.drawing), size.value.width - 24, size.value.height - BLOCK)); // prettier-ignore
-const bar = computed(() => scaleBar(scale.value));
+const bar = computed(() => scaleBar(scale.value, project.unit));
 const names = computed(() => {
     const all: Record<string, string> = {};
     for (const part of project.plan?.parts ?? []) all[part.id] = `${part.label} ${render(part.name, project.unit)}`;

@@ -26,7 +26,7 @@ async function add(mm: number): Promise<void> {
         :value="kind"
         :options="[
             { value: 'width', label: 'Width' },
-            { value: 'back', label: 'Width at the back' },
+            { value: 'back', label: 'Back width' },
             { value: 'left', label: 'Plumb left' },
             { value: 'right', label: 'Plumb right' },
         ]"
@@ -34,7 +34,13 @@ async function add(mm: number): Promise<void> {
     />
     <div class="ch at">
         <span>at height</span>
-        <LengthField :model-value="null" :unit="project.documentUnit" label="height of the new reading" placeholder="1700" :keep="add" />
+        <LengthField
+            :model-value="null"
+            :unit="project.documentUnit"
+            label="height of the new reading"
+            :placeholder="project.documentUnit === 'in' ? '66' : '1700'"
+            :keep="add"
+        />
     </div>
 </template>
 
