@@ -30,7 +30,7 @@ final class Tokens
      */
     public static function split(string $text): array
     {
-        $rest = trim(mb_strtolower(strtr($text, self::UNICODE)));
+        $rest = trim((string) preg_replace('/\s+/u', ' ', mb_strtolower(strtr($text, self::UNICODE))));
         if ($rest === '') {
             throw LengthNotReadable::empty();
         }

@@ -6,15 +6,16 @@ namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Side;
-use Incastro\Core\Document\Space;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
 
 /**
  * How well the plumb clear width is known, and which one further reading would help it most.
- * Source: docs/formulas/survey.md. Variance of (right wall − left wall) at the governing stations,
- * plus the wander of a wall between stations (0.5 mm a metre of the widest gap between them, our prior).
+ * The clear width is the least of right wall (any height) − left wall (any height), so every such pair counts:
+ * the doubt is how far the lowest of them could come below the clear width, each taken at two standard deviations,
+ * with the wander of a wall between stations added (0.5 mm a metre of the widest gap between them, our prior).
+ * Source: our derivation, docs/formulas/survey.md.
  */
 final readonly class DoubtOfWidth
 {
@@ -22,67 +23,76 @@ final readonly class DoubtOfWidth
 
     public function __construct(private Unknowns $unknowns, private Instruments $instruments) {}
 
-    public function of(Adjustment $adjustment, Space $space): Doubt
+    public function of(Adjustment $adjustment): Doubt
     {
-        $gradient = $this->governing($adjustment);
+        $pairs = $this->pairs($adjustment);
         [$gap, $middle] = $this->widestGap();
-        $now = $this->doubled(Matrix::quadratic($gradient, $adjustment->covariance), $gap);
-        [$then, $advice] = $this->bestFurther($adjustment, $gradient, $gap, $middle);
-        $helps = $then !== null && $then < 0.9 * $now;
+        $now = $this->doubt($pairs, $adjustment, $gap);
+        $candidates = [[$this->doubt($pairs, $adjustment, $gap / 2), Text::of('reading.width', z: $middle)]];
+        foreach ($this->plumbCandidates() as [$lean, $sigma, $name]) {
+            $candidates[] = [$this->doubt($pairs, $adjustment, $gap, [$lean, $sigma]), $name];
+        }
+        usort($candidates, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        [$then, $advice] = $candidates[0];
+        $helps = $then < 0.9 * $now;
 
         return new Doubt(self::length($now), $helps ? self::length($then) : null, $helps ? $advice : null);
     }
 
     /**
-     * The right wall where it stands least, less the left wall where it stands most.
+     * Right wall less left wall, for every pair of stations: its value (mm) and what it is made of.
      *
-     * @return array<int, float>
+     * @return list<array{float, array<int, float>}>
      */
-    private function governing(Adjustment $adjustment): array
+    private function pairs(Adjustment $adjustment): array
     {
-        $best = [];
-        foreach (Side::cases() as $side) {
-            $sign = $side === Side::Right ? 1.0 : -1.0;
-            $least = INF;
-            foreach ($this->unknowns->planes() as $plane) {
-                foreach ($this->unknowns->stations as $z) {
-                    $wall = Unknowns::scaled($this->unknowns->wall($side, $z, $plane), $sign);
-                    [$x] = (new Linear($wall, 0.0, 1.0))->predict($adjustment->state);
-                    if ($x < $least) {
-                        [$least, $best[$side->value]] = [$x, $wall];
-                    }
+        $pairs = [];
+        foreach ($this->unknowns->planes() as $plane) {
+            foreach ($this->unknowns->stations as $high) {
+                foreach ($this->unknowns->stations as $low) {
+                    $pair = Unknowns::difference($this->unknowns->wall(Side::Right, $high, $plane), $this->unknowns->wall(Side::Left, $low, $plane));
+                    [$mm] = (new Linear($pair, 0.0, 1.0))->predict($adjustment->state);
+                    $pairs[] = [$mm, $pair];
                 }
             }
         }
 
-        return Unknowns::sum(...array_values($best));
+        return $pairs;
     }
 
     /**
-     * Candidates: the plumb of either wall from the lowest to the highest station, a width midway in the widest gap.
-     *
-     * @param  array<int, float>  $gradient
-     * @return array{?float, ?Text}
+     * @param  list<array{float, array<int, float>}>  $pairs
+     * @param  array{array<int, float>, float}|null  $more  one further observation and its standard deviation
      */
-    private function bestFurther(Adjustment $adjustment, array $gradient, float $gapMm, Length $middle): array
+    private function doubt(array $pairs, Adjustment $adjustment, float $gapMm, ?array $more = null): float
+    {
+        $clear = min(array_column($pairs, 0) ?: [0.0]);
+        $lowest = $clear;
+        foreach ($pairs as [$mm, $pair]) {
+            $variance = $more === null
+                ? Matrix::quadratic($pair, $adjustment->covariance)
+                : $this->reduced($adjustment, $pair, $more[0], $more[1]);
+            $lowest = min($lowest, $mm - $this->doubled($variance, $gapMm));
+        }
+
+        return $clear - $lowest;
+    }
+
+    /** @return list<array{array<int, float>, float, Text}> the plumb of either wall from the lowest to the highest station */
+    private function plumbCandidates(): array
     {
         $stations = $this->unknowns->stations;
         [$low, $high] = [Length::ofUnits($stations[0]), Length::ofUnits($stations[count($stations) - 1])];
-        $candidates = [];
-        if (count($stations) > 1) {
-            foreach (Side::cases() as $side) {
-                $lean = Unknowns::sum($this->unknowns->wall($side, $high, Plane::Front),
-                    Unknowns::scaled($this->unknowns->wall($side, $low, Plane::Front), -1.0));
-                $sigma = Instruments::standard($this->instruments->levelLimit($high->minus($low)));
-                $candidates[] = [$this->doubled($this->reduced($adjustment, $gradient, $lean, $sigma), $gapMm),
-                    Text::of("reading.plumb_{$side->value}", z: $high, from: $low)];
-            }
+        if (count($stations) < 2) {
+            return [];
         }
-        $variance = Matrix::quadratic($gradient, $adjustment->covariance);
-        $candidates[] = [$this->doubled($variance, $gapMm / 2), Text::of('reading.width', z: $middle)];
-        usort($candidates, fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $sigma = Instruments::standard($this->instruments->levelLimit($high->minus($low)));
 
-        return $candidates[0];
+        return array_map(fn (Side $side): array => [
+            Unknowns::difference($this->unknowns->wall($side, $high, Plane::Front), $this->unknowns->wall($side, $low, Plane::Front)),
+            $sigma,
+            Text::of("reading.plumb_{$side->value}", z: $high, from: $low),
+        ], Side::cases());
     }
 
     /**

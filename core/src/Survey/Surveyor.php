@@ -43,7 +43,7 @@ final readonly class Surveyor
             self::pair($adjustment, $unknowns->ceiling(...), $exact),
             self::pair($adjustment, $unknowns->depth(...), $exact),
             self::residualsByReading($adjustment),
-            (new DoubtOfWidth($unknowns, $this->instruments))->of($adjustment, $space),
+            (new DoubtOfWidth($unknowns, $this->instruments))->of($adjustment),
             (new Contradictions)->in($adjustment, $space),
         );
     }

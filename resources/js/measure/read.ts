@@ -66,7 +66,7 @@ const NUMBER = new RegExp(`^(?:(?<alone>${FRACTION})|(?<whole>${DIGITS})(?: (?<f
 const PLAIN = new RegExp(`^(?:${DIGITS})`);
 
 function split(text: string): Token[] {
-    let rest = [...text].map((c) => ALIKE[c] ?? c).join('').toLowerCase().trim(); // prettier-ignore
+    let rest = [...text].map((c) => ALIKE[c] ?? c).join('').toLowerCase().replace(/\s+/g, ' ').trim(); // prettier-ignore
     if (rest === '') throw new LengthNotReadable('empty');
     const tokens: Token[] = [];
     while (rest !== '') {

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Tests;
+
+use PHPUnit\Framework\TestCase;
+
+/** Dependencies inside the core point one way (docs/architecture.md). Document's types are inputs to all. */
+final class ArrowsTest extends TestCase
+{
+    private const MAY_USE = [
+        'Measure' => [],
+        'Findings' => ['Measure'],
+        'Geometry' => ['Measure'],
+        'Document' => ['Measure'],
+        'Survey' => ['Measure', 'Findings', 'Geometry', 'Document'],
+        'Envelope' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey'],
+        'Design' => ['Measure', 'Findings', 'Geometry', 'Document', 'Envelope'],
+        'Fit' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design'],
+        'Cut' => ['Measure', 'Findings', 'Geometry', 'Document', 'Design', 'Fit'],
+        'Checks' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design', 'Fit', 'Cut'],
+        'Draw' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design', 'Fit', 'Cut'],
+        'Console' => ['Measure', 'Document', 'Cut'],
+    ];
+
+    public function test_every_use_follows_an_arrow(): void
+    {
+        $seen = 0;
+        foreach (self::sources() as $file) {
+            $domain = basename(dirname($file));
+            preg_match_all('/^use Incastro\\\\Core\\\\(\w+)\\\\/m', (string) file_get_contents($file), $m);
+            foreach ($m[1] as $used) {
+                $seen++;
+                if ($domain !== 'src' && $used !== $domain) {
+                    self::assertContains($used, self::MAY_USE[$domain] ?? [], "$file uses $used");
+                }
+            }
+        }
+        self::assertGreaterThan(100, $seen);
+    }
+
+    public function test_the_core_knows_no_framework_no_clock_and_no_unseeded_chance(): void
+    {
+        foreach (self::sources() as $file) {
+            $code = (string) file_get_contents($file);
+            self::assertDoesNotMatchRegularExpression('/\bIlluminate\\\\|\bSymfony\\\\/', $code, $file);
+            if (! str_contains($file, '/Console/')) {
+                self::assertDoesNotMatchRegularExpression('/\b(time|microtime|date|rand|mt_rand|random_int|shuffle|array_rand)\(/', $code, $file);
+            }
+        }
+    }
+
+    /** @return list<string> */
+    private static function sources(): array
+    {
+        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(__DIR__.'/../src', \FilesystemIterator::SKIP_DOTS));
+
+        return array_values(array_map(strval(...), iterator_to_array($files)));
+    }
+}

@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Tests\Survey;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\Surveyor;
+use Incastro\Core\Tests\Sample;
+use PHPUnit\Framework\TestCase;
+
+final class SurveyorTest extends TestCase
+{
+    use TestTrait;
+
+    public function test_e1_rebuilds_both_walls_exactly(): void
+    {
+        $room = self::room(Sample::e1());
+        self::assertSame([0, 5.5, 9], self::xs($room, Side::Left));
+        self::assertSame([1212, 1214, 1218], self::xs($room, Side::Right));
+        self::assertTrue($room->wall(Side::Right, Plane::Front)[1]->exact);
+    }
+
+    public function test_widths_alone_share_the_lean_between_the_walls(): void
+    {
+        // 1048, 1044, 1040: 4 narrower at each step, taken as 2 from either side.
+        $room = self::room(Sample::width(Sample::width(Sample::width(Sample::empty('mm'), 1, 100, 1048), 2, 1200, 1044), 3, 2300, 1040));
+        self::assertSame([0, 2, 4], self::xs($room, Side::Left));
+        self::assertSame([1048, 1046, 1044], self::xs($room, Side::Right));
+    }
+
+    public function test_an_invented_room_is_recovered_from_its_readings(): void
+    {
+        $lean = Generators::choose(-120, 120);
+        $this->forAll($lean, $lean, $lean, $lean, Generators::choose(7000, 14000))->then(
+            function (int $l2, int $l3, int $r2, int $r3, int $w): void {
+                // Tenths of a millimetre: walls at three heights, from the left wall's foot.
+                $left = [0, $l2 / 10, $l3 / 10];
+                $right = [$w / 10, $w / 10 + $r2 / 10, $w / 10 + $r3 / 10];
+                $document = Sample::empty('mm');
+                foreach ([100, 1200, 2300] as $i => $z) {
+                    $document = Sample::width($document, $i, $z, round($right[$i] - $left[$i], 1));
+                }
+                foreach ([1 => 1200, 2 => 2300] as $i => $z) {
+                    $document = Sample::plumb($document, $i, 'left', 100, $z, $left[$i]);
+                }
+                $room = self::room($document);
+                self::assertEqualsWithDelta($left, self::xs($room, Side::Left), 1e-6);
+                self::assertEqualsWithDelta($right, self::xs($room, Side::Right), 1e-6);
+                self::assertSame([], $room->findings);
+            },
+        );
+    }
+
+    public function test_a_take_that_stands_alone_against_two_others_is_blamed_with_its_size(): void
+    {
+        $document = $this->plumbNiche([1000, 1000, 1000]);
+        $room = self::room(Sample::take($document, Sample::id('W', 2), 1012, 60));
+        $finding = $room->findings[0];
+        self::assertSame('survey.reading_contradicts', $finding->code);
+        self::assertSame(Sample::id('W', 2), $finding->place->ref);
+        self::assertEqualsWithDelta(12, $finding->measured?->millimetres(), 0.5);
+        self::assertCount(1, $room->findings);
+    }
+
+    public function test_a_width_against_both_plumbs_blames_none_of_the_three(): void
+    {
+        // The middle width is 12 long, or either plumb reading there is 12 out: one loop cannot tell.
+        $findings = self::room($this->plumbNiche([1000, 1012, 1000]))->findings;
+        self::assertSame(['survey.readings_disagree'], array_values(array_unique(array_map(fn (Finding $f): string => $f->code, $findings))));
+        self::assertContains(Sample::id('W', 2), array_map(fn (Finding $f): string => $f->place->ref, $findings));
+        self::assertGreaterThan(1, count($findings));
+    }
+
+    public function test_readings_that_agree_within_their_doubt_are_left_alone(): void
+    {
+        self::assertSame([], self::room($this->plumbNiche([1000, 1000.5, 1000]))->findings);
+    }
+
+    public function test_two_takes_of_one_reading_disagree_equally(): void
+    {
+        $document = Sample::take(Sample::e1(), Sample::id('W', 2), 1218.5, 50);
+        $findings = self::room($document)->findings;
+        self::assertSame(['survey.readings_disagree'], array_unique(array_map(fn (Finding $f): string => $f->code, $findings)));
+        self::assertCount(2, $findings);
+    }
+
+    public function test_a_false_diagonal_is_found(): void
+    {
+        $document = $this->plumbNiche([1000, 1000, 1000]);
+        foreach (['left' => 2400, 'right' => 2400] as $side => $mm) {
+            $document = Sample::reading($document, Sample::id('H'.$side[0], 1), ['kind' => 'height', 'side' => $side], $mm);
+        }
+        $document = Sample::reading($document, Sample::id('D', 1), ['kind' => 'diagonal', 'rise' => 'rising_right'], 2600);
+        $document = Sample::reading($document, Sample::id('D', 2), ['kind' => 'diagonal', 'rise' => 'rising_left'], 2600);
+        $document = Sample::reading($document, Sample::id('F', 1), ['kind' => 'level'], 0);
+        self::assertSame([], self::room($document)->findings, '√(1000² + 2400²) is 2600');
+
+        $wrong = Sample::reading($document, Sample::id('D', 2), ['kind' => 'diagonal', 'rise' => 'rising_left'], 2625);
+        $wrong['facts'] = array_filter($wrong['facts'], fn (array $f): bool => $f['reading'] !== Sample::id('D', 2) || $f['value'] === 2625);
+        self::assertContains(Sample::id('D', 2), array_map(fn (Finding $f): string => $f->place->ref, self::room($wrong)->findings));
+    }
+
+    public function test_the_back_follows_the_front_where_only_widths_were_taken_there(): void
+    {
+        $document = Sample::width(Sample::e1(), 9, 1200, 1204.5, 'back');
+        $room = self::room($document);
+        self::assertCount(2, $room->planes);
+        $gap = fn (Side $s): float => $room->wallAt($s, \Incastro\Core\Measure\Length::fromMillimetres(1200), Plane::Back)->x->millimetres()
+            - $room->wallAt($s, \Incastro\Core\Measure\Length::fromMillimetres(1200), Plane::Front)->x->millimetres();
+        // 4 narrower at the back: 2 from each side, since nothing says which wall toes in.
+        self::assertEqualsWithDelta(2, $gap(Side::Left), 0.2);
+        self::assertEqualsWithDelta(-2, $gap(Side::Right), 0.2);
+    }
+
+    public function test_the_doubt_shrinks_with_the_reading_it_asks_for(): void
+    {
+        $document = Sample::width(Sample::width(Sample::width(Sample::empty('mm'), 1, 100, 1048), 2, 1200, 1044), 3, 2300, 1040);
+        $before = self::room($document)->doubt;
+        self::assertStringStartsWith('reading.plumb_', $before?->advice->key ?? '');
+        $after = self::room(Sample::plumb($document, 1, 'left', 100, 2300, 4))->doubt; // as was taken for granted: the state stays
+        self::assertTrue($after?->now->isLessThan($before->now));
+        self::assertEqualsWithDelta($before->then?->millimetres(), $after->now->millimetres(), 0.11);
+    }
+
+    /**
+     * @param  array{int|float, int|float, int|float}  $widths
+     * @return array<string, mixed>
+     */
+    private function plumbNiche(array $widths): array
+    {
+        $document = Sample::empty('mm');
+        foreach ([100, 1200, 2300] as $i => $z) {
+            $document = Sample::width($document, $i + 1, $z, $widths[$i]);
+        }
+        foreach (['left', 'right'] as $s => $side) {
+            $document = Sample::plumb($document, 10 * $s + 1, $side, 100, 1200, 0);
+            $document = Sample::plumb($document, 10 * $s + 2, $side, 100, 2300, 0);
+        }
+
+        return $document;
+    }
+
+    /** @param array<string, mixed> $document */
+    private static function room(array $document): Room
+    {
+        $project = ProjectReader::read($document);
+
+        return (new Surveyor($project->workshop))->survey($project->spaces[Sample::SPACE]);
+    }
+
+    /** @return list<int|float> */
+    private static function xs(Room $room, Side $side): array
+    {
+        return array_map(fn ($p): int|float => $p->x->millimetres(), $room->wall($side, Plane::Front));
+    }
+}
