@@ -28,14 +28,15 @@ final class LayoutSearch
         $materials = count($cutting->nested);
         foreach (array_keys($cutting->nested) as $done => $id) {
             $items = Cutter::items($cutting->parts, $id);
-            $report = function (Nested $best, float $share) use (&$layouts, $id, $done, $materials, $offer): bool {
+            $goesOn = true;
+            $report = function (Nested $best, float $share) use (&$layouts, &$goesOn, $id, $done, $materials, $offer): bool {
                 $layouts[$id] = self::asLayout($best);
 
-                return $offer($layouts, ($done + $share) / $materials);
+                return $goesOn = $offer($layouts, ($done + $share) / $materials);
             };
             $best = (new Improver($effort, $seed))->improve($items, $cutting->nested[$id], $report);
             $layouts[$id] = self::asLayout($best);
-            if (! $offer($layouts, ($done + 1) / $materials)) {
+            if (! $goesOn || ! $offer($layouts, ($done + 1) / $materials)) {
                 break;
             }
         }

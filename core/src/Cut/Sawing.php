@@ -53,7 +53,7 @@ final class Sawing
     private function divide(Rect $piece, array $parts, string $id): void
     {
         if ($parts === []) {
-            $this->offcuts[] = $piece;
+            array_push($this->offcuts, ...($piece->length > 0 && $piece->width > 0 ? [$piece] : []));
 
             return;
         }
@@ -89,12 +89,8 @@ final class Sawing
     {
         $best = null;
         $most = [-1, 0, 0];
-        foreach ($this->candidates($piece, $parts) as [$axis, $at, $last]) {
-            // Is everything beyond the last part's edge empty? Then this cut frees the remainder whole.
-            $free = ! $last ? 0 : ($axis === 'x'
-                ? max(0, $piece->x + $piece->length - $at - $this->stock->kerf) * $piece->width
-                : max(0, $piece->y + $piece->width - $at - $this->stock->kerf) * $piece->length);
-            $rank = [$free, $axis === 'y' ? 1 : 0, -$at];
+        foreach ($this->candidates($piece, $parts) as [$axis, $at, $strip]) {
+            $rank = [$strip * ($axis === 'x' ? $piece->width : $piece->length), $axis === 'y' ? 1 : 0, -$at];
             if ($rank > $most) {
                 [$most, $best] = [$rank, [$axis, $at]];
             }
@@ -107,7 +103,7 @@ final class Sawing
      * Lines at the far edge of a part that no part crosses and where the blade touches none.
      *
      * @param  list<Placement>  $parts
-     * @return list<array{string, int, bool}> axis, where, whether nothing lies beyond
+     * @return list<array{string, int, int}> axis, where the kerf begins, and how wide a strip it frees whole
      */
     private function candidates(Rect $piece, array $parts): array
     {
@@ -115,16 +111,21 @@ final class Sawing
         foreach (['y', 'x'] as $axis) {
             $spans = array_map(fn (Placement $p): array => $axis === 'x' ? [$p->x, $p->right()] : [$p->y, $p->top()], $parts);
             sort($spans);
+            [$start, $edge] = $axis === 'x' ? [$piece->x, $piece->x + $piece->length] : [$piece->y, $piece->y + $piece->width];
+            $k = $this->stock->kerf;
+            // Does slack lie before the first part? An earlier cut may have stood further off than a kerf.
+            if ($spans[0][0] > $start) {
+                $found[] = [$axis, $spans[0][0] - $k, max(0, $spans[0][0] - $k - $start)];
+            }
             $end = $spans[0][1];
             foreach (array_slice($spans, 1) as [$from, $to]) {
-                if ($from >= $end + $this->stock->kerf) {
-                    $found[] = [$axis, $end, false];
+                if ($from >= $end + $k) {
+                    $found[] = [$axis, $end, 0];
                 }
                 $end = max($end, $to);
             }
-            $edge = $axis === 'x' ? $piece->x + $piece->length : $piece->y + $piece->width;
             if ($end < $edge) {
-                $found[] = [$axis, $end, true];
+                $found[] = [$axis, $end, max(0, $edge - $end - $k)];
             }
         }
 

@@ -33,6 +33,10 @@ final readonly class EdgeParts
         $thickness = self::boardThickness($panels);
         $own = array_map($this->widened(...), $panels);
         foreach ($this->edges as $edge) {
+            // A carcass that does not go in leaves nothing to close; Checks says so.
+            if ($edge->least()->isNegative()) {
+                continue;
+            }
             $part = match ($edge->kind) {
                 EdgeKind::Filler => $this->filler($edge, $thickness),
                 EdgeKind::ScribedSide => $this->lip($edge, $thickness),
@@ -61,7 +65,7 @@ final readonly class EdgeParts
     private function widened(Panel $panel): Panel
     {
         $edge = $panel->role === Role::Stile && $panel->hand !== null ? $this->edges[$panel->hand->value] : null;
-        if ($edge?->kind !== EdgeKind::ExtendedStile || $edge->scribe === null) {
+        if ($edge?->kind !== EdgeKind::ExtendedStile || $edge->scribe === null || $edge->least()->isNegative()) {
             return $panel;
         }
         $width = $panel->width->plus($edge->scribe->projects, Text::of('fit.blank_projects'))->named(Text::of('fit.stile_blank'));
