@@ -25,7 +25,7 @@ final class ChangeProject
     {
         return DB::transaction(function () use ($project, $change, $user): Revision {
             /** @var Project $locked */
-            $locked = Project::query()->lockForUpdate()->findOrFail($project->id);
+            $locked = Project::query()->whereKey($project->id)->lockForUpdate()->first() ?? throw new \RuntimeException('The project is gone.');
             $before = $locked->revisions()->where('change_id', $change->id)->first();
             if ($before !== null) {
                 return $before;
@@ -49,7 +49,7 @@ final class ChangeProject
             return;
         }
         $newer = $project->revisions()->where('number', '>', $change->baseRevision)->get();
-        $paths = $change->collidesWith(array_values(array_merge(...$newer->map(fn (Revision $r): array => $r->touched)->all())));
+        $paths = $change->collidesWith(array_merge(...$newer->map(fn (Revision $r): array => $r->touched)->all()));
         if ($paths === []) {
             return;
         }
@@ -61,7 +61,7 @@ final class ChangeProject
         throw new StaleChange($paths, $theirs, $change->operations, $project->revision);
     }
 
-    /** @param list<array{op: string, path: list<string>, value: mixed}> $inverse */
+    /** @param  list<array{op: string, path: list<string>, value: mixed}>  $inverse */
     private function record(Project $project, Change $change, array $inverse, User $user): Revision
     {
         $flags = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE;

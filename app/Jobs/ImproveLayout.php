@@ -20,7 +20,9 @@ final class ImproveLayout implements ShouldQueue
 
     public int $timeout = 300;
 
-    public function __construct(private readonly string $searchId) {}
+    public function __construct(private readonly string $searchId)
+    {
+    }
 
     public function handle(): void
     {

@@ -60,6 +60,8 @@ final class Project extends Model
      */
     public function scopeOf(Builder $query, User $user): Builder
     {
-        return $query->whereIn('household_id', $user->households()->select('households.id'));
+        $query->whereIn('household_id', $user->households()->select('households.id'));
+
+        return $query;
     }
 }

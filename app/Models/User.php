@@ -34,7 +34,9 @@ final class User extends Authenticatable
     {
         $household = $this->households()->find($householdId);
 
-        return $household?->pivot->role;
+        $role = $household?->getRelationValue('pivot')?->getAttribute('role');
+
+        return is_string($role) ? $role : null;
     }
 
     /** @return array<string, string> */

@@ -12,7 +12,7 @@ final class CutListCsv
     private const HEADER = ['label', 'part', 'hand', 'material', 'thickness_mm', 'finished_length_mm', 'finished_width_mm',
         'cut_length_mm', 'cut_width_mm', 'grain', 'banded', 'fit_on_site', 'from'];
 
-    /** @param array<string, mixed> $plan */
+    /** @param  array<string, mixed>  $plan */
     public static function of(array $plan): string
     {
         $words = Catalogue::english();
@@ -27,7 +27,7 @@ final class CutListCsv
         return implode('', array_map(self::line(...), $lines));
     }
 
-    /** @param list<string|int|float> $fields */
+    /** @param  list<string|int|float>  $fields */
     private static function line(array $fields): string
     {
         return implode(',', array_map(self::field(...), $fields))."\r\n";

@@ -20,7 +20,9 @@ final readonly class DrawingPdf
         'plinth' => [245, 234, 208], 'trim' => [224, 210, 184], 'hidden' => null,
     ];
 
-    public function __construct(private \TCPDF $pdf, private Catalogue $words) {}
+    public function __construct(private \TCPDF $pdf, private Catalogue $words)
+    {
+    }
 
     /**
      * Draws into a frame and says the ratio it took (1 : n).

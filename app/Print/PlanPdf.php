@@ -22,7 +22,7 @@ final readonly class PlanPdf
 
     private Catalogue $words;
 
-    /** @param array<string, mixed> $plan */
+    /** @param  array<string, mixed>  $plan */
     private function __construct(private Project $project, private array $plan)
     {
         $this->words = Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
@@ -35,7 +35,7 @@ final readonly class PlanPdf
         $this->pdf->SetAutoPageBreak(false);
     }
 
-    /** @param array<string, mixed> $plan */
+    /** @param  array<string, mixed>  $plan */
     public static function of(Project $project, array $plan): string
     {
         $self = new self($project, $plan);
@@ -113,7 +113,7 @@ final readonly class PlanPdf
         return 38.0;
     }
 
-    /** @param list<string> $cells */
+    /** @param  list<string>  $cells */
     private function row(float $y, array $cells, string $style): void
     {
         $this->pdf->SetFont('dejavusanscondensed', $style, 8);
@@ -125,7 +125,7 @@ final readonly class PlanPdf
         }
     }
 
-    /** @param array{length: array{mm: int|float, exact: bool, trail: mixed}, width: array{mm: int|float, exact: bool, trail: mixed}} $size */
+    /** @param  array{length: array{mm: int|float, exact: bool, trail: mixed}, width: array{mm: int|float, exact: bool, trail: mixed}}  $size */
     private function size(array $size): string
     {
         return $this->words->length($size['length']['mm'], $size['length']['exact']).' × '
@@ -206,7 +206,7 @@ final readonly class PlanPdf
         $this->pdf->SetTextColor(0, 0, 0);
     }
 
-    /** @param list<array{x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float}> $offcuts */
+    /** @param  list<array{x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float}>  $offcuts */
     private function leftovers(array $offcuts): string
     {
         $worth = array_filter($offcuts, fn (array $o): bool => min($o['length_mm'], $o['width_mm']) >= 100 && max($o['length_mm'], $o['width_mm']) >= 300);

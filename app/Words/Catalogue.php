@@ -14,13 +14,15 @@ final readonly class Catalogue
 {
     private const FINEST_INCH = 32;
 
-    /** @param array<string, string> $sentences */
-    private function __construct(private array $sentences, private Unit $unit) {}
+    /** @param  array<string, string>  $sentences */
+    private function __construct(private array $sentences, private Unit $unit)
+    {
+    }
 
     public static function english(Unit $unit = Unit::Millimetre): self
     {
+        /** @var array<string, string>|null $sentences */
         static $sentences = null;
-        /** @var array<string, string> $sentences */
         $sentences ??= json_decode((string) file_get_contents(resource_path('lang/en.json')), true, 8, JSON_THROW_ON_ERROR);
 
         return new self($sentences, $unit);
@@ -40,7 +42,7 @@ final readonly class Catalogue
         return $this->renderPlain($plain);
     }
 
-    /** @param array<array-key, mixed> $text a Text as it stands in a plan's JSON */
+    /** @param  array<array-key, mixed>  $text a Text as it stands in a plan's JSON */
     public function renderPlain(array $text): string
     {
         $key = is_string($text['key'] ?? null) ? $text['key'] : '';
@@ -70,7 +72,7 @@ final readonly class Catalogue
         return $this->unit->value;
     }
 
-    /** @param array<array-key, mixed> $arg */
+    /** @param  array<array-key, mixed>  $arg */
     private function argument(array $arg): string
     {
         $number = fn (string $key): float => is_numeric($arg[$key] ?? null) ? (float) $arg[$key] : 0.0;

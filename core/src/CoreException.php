@@ -5,4 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core;
 
 /** Everything the core throws on purpose; the message is one clear sentence for a person. */
-interface CoreException extends \Throwable {}
+interface CoreException extends \Throwable
+{
+}

@@ -5,16 +5,18 @@ declare(strict_types=1);
 namespace Incastro\Core;
 
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\NestWriter;
 use Incastro\Core\Cut\Nested;
+use Incastro\Core\Cut\NestWriter;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Measure\Length;
 
 /** The sheet plan of each material, with its part labels and what it costs. */
 final readonly class CutWriter
 {
-    /** @param array<string, string> $labels by part id */
-    public function __construct(private Project $project, private Cutting $cutting, private array $labels) {}
+    /** @param  array<string, string>  $labels by part id */
+    public function __construct(private Project $project, private Cutting $cutting, private array $labels)
+    {
+    }
 
     /** @return list<array<string, mixed>> */
     public function materials(): array

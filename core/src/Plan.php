@@ -23,7 +23,8 @@ final readonly class Plan implements \JsonSerializable
         public array $cut,
         public array $findings,
         public array $drawings,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

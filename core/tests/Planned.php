@@ -9,10 +9,12 @@ use Incastro\Core\Planner;
 /** A plan as decoded JSON, with short ways to ask it. */
 final readonly class Planned
 {
-    /** @param array<string, mixed> $plan */
-    private function __construct(public array $plan) {}
+    /** @param  array<string, mixed>  $plan */
+    private function __construct(public array $plan)
+    {
+    }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     public static function of(array $document): self
     {
         return new self(json_decode(Planner::plan($document)->toJson(), true, 64, JSON_THROW_ON_ERROR));

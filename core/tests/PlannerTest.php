@@ -13,7 +13,7 @@ use PHPUnit\Framework\TestCase;
 
 final class PlannerTest extends TestCase
 {
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     #[DataProvider('documents')]
     public function test_every_trail_replays_to_its_value(array $document): void
     {
@@ -24,7 +24,7 @@ final class PlannerTest extends TestCase
         }
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     #[DataProvider('documents')]
     public function test_same_document_same_plan(array $document): void
     {
@@ -32,7 +32,7 @@ final class PlannerTest extends TestCase
         self::assertSame(Planner::plan($document)->toJson(), Planner::plan($shuffled)->toJson());
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     #[DataProvider('documents')]
     public function test_no_fitted_panel_reaches_past_a_wall_but_the_blanks_to_be_scribed(array $document): void
     {
@@ -161,7 +161,7 @@ final class PlannerTest extends TestCase
         return array_merge(...array_map(fn (mixed $v): array => is_array($v) ? self::figures($v) : [], array_values($value)), ...[[]]);
     }
 
-    /** @param array{mm: int|float, exact: bool, trail: list<array<string, mixed>>} $figure */
+    /** @param  array{mm: int|float, exact: bool, trail: list<array<string, mixed>>}  $figure */
     private static function replayed(array $figure): int
     {
         $units = fn (array $line): int => Length::fromMillimetres($line['mm'])->units;

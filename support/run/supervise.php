@@ -16,8 +16,10 @@ final class Supervisor
 
     private bool $stopping = false;
 
-    /** @param array<string, mixed> $config */
-    public function __construct(private readonly string $state, private readonly array $config) {}
+    /** @param  array<string, mixed>  $config */
+    public function __construct(private readonly string $state, private readonly array $config)
+    {
+    }
 
     public function run(): int
     {
@@ -64,7 +66,7 @@ final class Supervisor
         array_map($this->start(...), array_keys($this->config['services']));
     }
 
-    /** @param array<string, mixed> $db */
+    /** @param  array<string, mixed>  $db */
     private function makeCluster(array $db): void
     {
         file_put_contents("{$this->state}/pw", $this->password());

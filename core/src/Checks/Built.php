@@ -17,5 +17,6 @@ final readonly class Built
         public Piece $piece,
         public Room $room,
         public Fit $fit,
-    ) {}
+    ) {
+    }
 }

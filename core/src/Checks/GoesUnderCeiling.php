@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
-use Incastro\Core\Document\Side;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

@@ -11,7 +11,7 @@ final class Application
 {
     private const COMMANDS = ['measure' => MeasureCommand::class, 'nest' => NestCommand::class, 'plan' => PlanCommand::class];
 
-    /** @param list<string> $arguments without the program's name */
+    /** @param  list<string>  $arguments without the program's name */
     public static function run(array $arguments): int
     {
         try {

@@ -16,9 +16,11 @@ final readonly class Arguments
      * @param  list<string>  $words
      * @param  array<string, string>  $options
      */
-    private function __construct(private array $words, private array $options) {}
+    private function __construct(private array $words, private array $options)
+    {
+    }
 
-    /** @param list<string> $arguments */
+    /** @param  list<string>  $arguments */
     public static function of(array $arguments): self
     {
         $words = $options = [];
@@ -41,7 +43,7 @@ final readonly class Arguments
         return $this->words[0] ?? throw BadUsage::missing($what);
     }
 
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public function allow(array $known): void
     {
         foreach (array_keys($this->options) as $option) {

@@ -9,7 +9,7 @@ use Incastro\Core\CoreException;
 /** A command line that cannot be followed. */
 final class BadUsage extends \RuntimeException implements CoreException
 {
-    /** @param list<string> $known */
+    /** @param  list<string>  $known */
     public static function unknownCommand(string $name, array $known): self
     {
         return new self("\"$name\" is not a command; expected one of ".implode(', ', $known).'.');

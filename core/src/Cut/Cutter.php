@@ -8,15 +8,16 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Layout;
 use Incastro\Core\Document\Material;
 use Incastro\Core\Document\Project;
-use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Text;
 
 /** Turns fitted panels into parts to cut and lays them on sheets; uses the accepted layout for as long as it holds. */
 final readonly class Cutter
 {
-    public function __construct(private Project $project) {}
+    public function __construct(private Project $project)
+    {
+    }
 
-    /** @param list<Panel> $panels */
+    /** @param  list<Panel>  $panels */
     public function cut(array $panels): Cutting
     {
         $parts = array_map($this->part(...), $panels);
@@ -107,7 +108,7 @@ final readonly class Cutter
         return $placed === count($fitting) ? new Nested($stock, $sheets, $unplaced, LowerBound::sheets($fitting, $stock)) : null;
     }
 
-    /** @param list<Placement> $placements */
+    /** @param  list<Placement>  $placements */
     private static function holds(array $placements, Stock $stock): bool
     {
         foreach ($placements as $p) {

@@ -12,5 +12,7 @@ final readonly class Cutting
      * @param  array<string, Nested>  $nested  by material
      * @param  list<string>  $accepted  materials whose accepted layout is in use
      */
-    public function __construct(public array $parts, public array $nested, public array $accepted) {}
+    public function __construct(public array $parts, public array $nested, public array $accepted)
+    {
+    }
 }

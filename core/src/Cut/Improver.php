@@ -16,7 +16,9 @@ final readonly class Improver
 {
     public const TRIES_PER_EFFORT = 1000;
 
-    public function __construct(private int $effort, private int $seed) {}
+    public function __construct(private int $effort, private int $seed)
+    {
+    }
 
     /**
      * @param  list<Item>  $items
@@ -44,7 +46,7 @@ final readonly class Improver
         return $best;
     }
 
-    /** @param array<string, Item> $byId */
+    /** @param  array<string, Item>  $byId */
     private function rebuilt(Nested $nested, array $byId, Randomizer $random): Nested
     {
         $sheets = $nested->sheets;

@@ -13,7 +13,8 @@ final readonly class Item
         public int $width,
         public bool $mayTurn,
         public bool $mustTurn = false,
-    ) {}
+    ) {
+    }
 
     public function area(): int
     {

@@ -15,7 +15,7 @@ final class LowerBound
 {
     private const MOST_THRESHOLDS = 24;
 
-    /** @param list<Item> $items each fits an empty sheet */
+    /** @param  list<Item>  $items each fits an empty sheet */
     public static function sheets(array $items, Stock $stock): int
     {
         $sizes = self::inflated($items, $stock);

@@ -16,7 +16,8 @@ final readonly class Nested
         public array $sheets,
         public array $unplaced,
         public int $lowerBound,
-    ) {}
+    ) {
+    }
 
     public function isProvedOptimal(): bool
     {

@@ -7,7 +7,7 @@ namespace Incastro\Core\Cut;
 /** Lays parts on sheets so that edge-to-edge cuts free them: the best of many greedy packings. No chance, no clock. */
 final class Nester
 {
-    /** @param list<Item> $items */
+    /** @param  list<Item>  $items */
     public static function nest(array $items, Stock $stock): Nested
     {
         [$fitting, $unplaced] = self::sorted($items, $stock);

@@ -16,7 +16,9 @@ final class Packing
     /** @var list<array{int, int, int, int, int}> sheet, x, y, length, width */
     private array $free = [];
 
-    public function __construct(private readonly Stock $stock, private readonly Fitting $fitting, private readonly Splitting $splitting) {}
+    public function __construct(private readonly Stock $stock, private readonly Fitting $fitting, private readonly Splitting $splitting)
+    {
+    }
 
     /**
      * Cost: parts × free rectangles.

@@ -15,5 +15,6 @@ final readonly class Part
         public Figure $length,
         public Figure $width,
         public bool $grainFixed,
-    ) {}
+    ) {
+    }
 }

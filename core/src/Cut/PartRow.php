@@ -17,7 +17,8 @@ final readonly class PartRow
         public string $grain,
         public string $material,
         public ?Length $thickness,
-    ) {}
+    ) {
+    }
 
     /** @return list<Item> one a copy; the id is `name#copy` */
     public function items(): array

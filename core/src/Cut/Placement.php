@@ -14,7 +14,8 @@ final readonly class Placement
         public int $length,
         public int $width,
         public bool $turned,
-    ) {}
+    ) {
+    }
 
     public function right(): int
     {

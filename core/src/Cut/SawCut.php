@@ -15,7 +15,8 @@ final readonly class SawCut
         public int $to,
         public string $piece,
         public bool $isTrim,
-    ) {}
+    ) {
+    }
 
     public function kind(): string
     {

@@ -20,9 +20,11 @@ final class Sawing
     /** What stays together although a blade should pass between: empty when the sheet can be sawn. */
     public bool $isSeparable = true;
 
-    private function __construct(private readonly Stock $stock) {}
+    private function __construct(private readonly Stock $stock)
+    {
+    }
 
-    /** @param list<Placement> $placements */
+    /** @param  list<Placement>  $placements */
     public static function of(array $placements, Stock $stock): self
     {
         $sawing = new self($stock);
@@ -49,7 +51,7 @@ final class Sawing
         return '1.2.1.2.1';
     }
 
-    /** @param list<Placement> $parts */
+    /** @param  list<Placement>  $parts */
     private function divide(Rect $piece, array $parts, string $id): void
     {
         if ($parts === []) {

@@ -13,7 +13,8 @@ final readonly class Stock
         public int $width,
         public int $trim,
         public int $kerf,
-    ) {}
+    ) {
+    }
 
     public function usableLength(): int
     {

@@ -25,8 +25,10 @@ final readonly class Bays
     /** Height of the nailer behind the top (fieldbook §6: 75–100). */
     private const NAILER_MM = 90;
 
-    /** @param array<string, Figure> $openings by bay */
-    public function __construct(private Measures $m, private Band $band, private array $openings) {}
+    /** @param  array<string, Figure>  $openings by bay */
+    public function __construct(private Measures $m, private Band $band, private array $openings)
+    {
+    }
 
     /** @return array<string, Spacing> */
     public function spacings(): array

@@ -15,7 +15,9 @@ use Incastro\Core\Measure\Text;
 /** Sides, top, bottom and back of a box. The bottom sits between the sides; the top sits between or caps them. */
 final readonly class Carcass
 {
-    public function __construct(private Measures $m, private Band $band) {}
+    public function __construct(private Measures $m, private Band $band)
+    {
+    }
 
     /** @return list<Panel> */
     public function panels(): array

@@ -16,5 +16,7 @@ final readonly class Design
      * @param  array<string, Spacing>  $spacings  by bay
      * @param  list<Finding>  $findings
      */
-    public function __construct(public array $panels, public array $openings, public array $spacings, public array $findings) {}
+    public function __construct(public array $panels, public array $openings, public array $spacings, public array $findings)
+    {
+    }
 }

@@ -18,8 +18,10 @@ use Incastro\Core\Measure\Text;
 /** Turns a piece and the box it is given into panels. */
 final readonly class Designer
 {
-    /** @param array<string, Material> $stock */
-    public function __construct(private array $stock) {}
+    /** @param  array<string, Material>  $stock */
+    public function __construct(private array $stock)
+    {
+    }
 
     public function design(Piece $piece, Box $box): Design
     {

@@ -23,8 +23,10 @@ final readonly class FaceFrame
 
     private const BOTTOM_RAIL_MM = 38;
 
-    /** @param array<string, Figure> $openings by bay */
-    public function __construct(private Measures $m, private Band $band, private array $openings) {}
+    /** @param  array<string, Figure>  $openings by bay */
+    public function __construct(private Measures $m, private Band $band, private array $openings)
+    {
+    }
 
     /** @return list<Panel> */
     public function panels(): array

@@ -22,7 +22,7 @@ final readonly class Measures
 
     public Length $backThickness;
 
-    /** @param array<string, Material> $stock */
+    /** @param  array<string, Material>  $stock */
     public function __construct(public Piece $piece, public Box $box, array $stock)
     {
         $this->thickness = $stock[$piece->material]->thickness;

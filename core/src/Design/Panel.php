@@ -15,7 +15,7 @@ use Incastro\Core\Measure\Text;
  */
 final readonly class Panel
 {
-    /** @param list<string> $banded */
+    /** @param  list<string>  $banded */
     public function __construct(
         public string $id,
         public string $piece,
@@ -29,5 +29,6 @@ final readonly class Panel
         public ?Side $hand = null,
         public bool $fitOnSite = false,
         public bool $bought = false,
-    ) {}
+    ) {
+    }
 }

@@ -15,8 +15,10 @@ final readonly class Plinth
 {
     private const LONGEST_SPAN_MM = 600;
 
-    /** @param array<string, Figure> $openings by bay */
-    public function __construct(private Measures $m, private Band $plinth, private Band $box, private array $openings) {}
+    /** @param  array<string, Figure>  $openings by bay */
+    public function __construct(private Measures $m, private Band $plinth, private Band $box, private array $openings)
+    {
+    }
 
     /** @return list<Panel> */
     public function panels(): array

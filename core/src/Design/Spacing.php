@@ -10,8 +10,10 @@ use Incastro\Core\Measure\Length;
 /** The clear openings of a bay from the bottom up, one more than it has shelves, and what is missing if they do not fit. */
 final readonly class Spacing
 {
-    /** @param list<Figure> $openings */
-    public function __construct(public array $openings, public Length $free) {}
+    /** @param  list<Figure>  $openings */
+    public function __construct(public array $openings, public Length $free)
+    {
+    }
 
     public function fits(): bool
     {

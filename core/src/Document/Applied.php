@@ -11,5 +11,7 @@ final readonly class Applied
      * @param  array<array-key, mixed>  $document
      * @param  list<array{op: string, path: list<string>, value: mixed}>  $inverse
      */
-    public function __construct(public array $document, public array $inverse) {}
+    public function __construct(public array $document, public array $inverse)
+    {
+    }
 }

@@ -14,7 +14,7 @@ final class CanonicalJson
 {
     private const LARGEST_BYTES = 8_000_000;
 
-    /** @param array<array-key, mixed> $document */
+    /** @param  array<array-key, mixed>  $document */
     public static function encode(array $document): string
     {
         return json_encode(self::sorted($document), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);

@@ -17,8 +17,10 @@ final readonly class Change
 
     private const DESIGN_ROOTS = ['name', 'unit', 'spaces', 'pieces', 'methods', 'stock', 'workshop', 'layouts'];
 
-    /** @param non-empty-list<array{op: string, path: list<string>, value: mixed}> $operations */
-    private function __construct(public string $id, public int $baseRevision, public array $operations) {}
+    /** @param  non-empty-list<array{op: string, path: list<string>, value: mixed}>  $operations */
+    private function __construct(public string $id, public int $baseRevision, public array $operations)
+    {
+    }
 
     /**
      * @param  array<array-key, mixed>  $data

@@ -9,7 +9,7 @@ use Incastro\Core\CoreException;
 /** Everything that is wrong with a document or a change, collected. */
 final class DocumentRejected extends \RuntimeException implements CoreException
 {
-    /** @param non-empty-list<Problem> $problems */
+    /** @param  non-empty-list<Problem>  $problems */
     public function __construct(public readonly array $problems)
     {
         $first = $problems[0];

@@ -9,5 +9,7 @@ use Incastro\Core\Measure\Length;
 /** How one side of the piece meets its wall, and how far the carcass stands off at the tightest plumb point. */
 final readonly class Edge
 {
-    public function __construct(public EdgeKind $kind, public Length $setOff) {}
+    public function __construct(public EdgeKind $kind, public Length $setOff)
+    {
+    }
 }

@@ -17,5 +17,6 @@ final readonly class Material
         public Length $sheetWidth,
         public bool $grain,
         public int $priceCents,
-    ) {}
+    ) {
+    }
 }

@@ -12,5 +12,6 @@ final readonly class Methods
         public TopJoint $top,
         public ShelfRest $shelves,
         public bool $back,
-    ) {}
+    ) {
+    }
 }

@@ -14,12 +14,13 @@ use Incastro\Core\Measure\Text;
  */
 final readonly class Node
 {
-    /** @param \ArrayObject<int, Problem> $problems */
+    /** @param  \ArrayObject<int, Problem>  $problems */
     public function __construct(
         private mixed $value,
         public string $pointer,
         private \ArrayObject $problems,
-    ) {}
+    ) {
+    }
 
     public function at(string $key): self
     {

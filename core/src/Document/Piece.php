@@ -12,7 +12,7 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class Piece
 {
-    /** @param array<string, Run> $runs */
+    /** @param  array<string, Run>  $runs */
     public function __construct(
         public string $id,
         public string $name,
@@ -26,5 +26,6 @@ final readonly class Piece
         public ?string $backMaterial,
         public Methods $methods,
         public array $runs,
-    ) {}
+    ) {
+    }
 }

@@ -10,7 +10,9 @@ use Incastro\Core\Measure\Text;
 /** Reads pieces; a method the piece does not name is inherited from the project's methods. */
 final readonly class PieceReader
 {
-    public function __construct(private Node $root) {}
+    public function __construct(private Node $root)
+    {
+    }
 
     /** @return array<string, Piece> */
     public function pieces(): array

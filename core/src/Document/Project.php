@@ -25,5 +25,6 @@ final readonly class Project
         public array $stock,
         public Workshop $workshop,
         public array $layouts,
-    ) {}
+    ) {
+    }
 }

@@ -49,7 +49,7 @@ final class ProjectReader
         return $project;
     }
 
-    /** @param array<array-key, mixed> $document */
+    /** @param  array<array-key, mixed>  $document */
     private static function checkFormat(array $document): void
     {
         if (($document['format'] ?? null) !== self::FORMAT) {

@@ -13,7 +13,7 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class Reading
 {
-    /** @param list<Take> $takes takes not struck out, oldest first */
+    /** @param  list<Take>  $takes takes not struck out, oldest first */
     public function __construct(
         public string $id,
         public ReadingKind $kind,
@@ -23,7 +23,8 @@ final readonly class Reading
         public Length $z,
         public Length $fromZ,
         public array $takes,
-    ) {}
+    ) {
+    }
 
     public function isTaken(): bool
     {

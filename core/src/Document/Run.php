@@ -7,8 +7,10 @@ namespace Incastro\Core\Document;
 /** A run along a wall: bands from the floor up. */
 final readonly class Run
 {
-    /** @param array<string, Band> $bands */
-    public function __construct(public string $id, public array $bands) {}
+    /** @param  array<string, Band>  $bands */
+    public function __construct(public string $id, public array $bands)
+    {
+    }
 
     public function first(BandKind $kind): ?Band
     {

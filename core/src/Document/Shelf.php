@@ -9,5 +9,7 @@ use Incastro\Core\Measure\Length;
 /** A shelf of a bay; `clearBelow` is the opening chosen beneath it, or null to share what is left. */
 final readonly class Shelf
 {
-    public function __construct(public string $id, public ?Length $clearBelow) {}
+    public function __construct(public string $id, public ?Length $clearBelow)
+    {
+    }
 }

@@ -7,8 +7,10 @@ namespace Incastro\Core\Document;
 /** An awkward space of the job and its readings, in the order a person walks it with a tape. */
 final readonly class Space
 {
-    /** @param array<string, Reading> $readings */
-    public function __construct(public string $id, public string $name, public array $readings) {}
+    /** @param  array<string, Reading>  $readings */
+    public function __construct(public string $id, public string $name, public array $readings)
+    {
+    }
 
     /** @return list<Reading> */
     public function taken(ReadingKind $kind): array

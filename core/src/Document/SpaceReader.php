@@ -47,7 +47,7 @@ final class SpaceReader
         return $node->at('struck')->isMissing() || ! $node->at('struck')->flag() ? $take : null;
     }
 
-    /** @param list<Take> $takes */
+    /** @param  list<Take>  $takes */
     private static function reading(Node $node, string $id, array $takes): Reading
     {
         $kind = $node->at('kind')->oneOf(ReadingKind::class);

@@ -22,5 +22,6 @@ final readonly class Workshop
         public Length $tapePerMetre,
         public Length $tapeBend,
         public Length $levelPerMetre,
-    ) {}
+    ) {
+    }
 }

@@ -18,15 +18,17 @@ final class Drawing implements \JsonSerializable
     /** @var list<array<string, mixed>> */
     private array $items = [];
 
-    public function __construct(public readonly View $view) {}
+    public function __construct(public readonly View $view)
+    {
+    }
 
-    /** @param list<Point> $points */
+    /** @param  list<Point>  $points */
     public function shape(string $layer, array $points, ?string $ref = null): void
     {
         $this->items[] = ['kind' => 'shape', 'layer' => $layer, 'points' => $points, 'ref' => $ref];
     }
 
-    /** @param list<Point> $points */
+    /** @param  list<Point>  $points */
     public function line(string $layer, array $points): void
     {
         $this->items[] = ['kind' => 'line', 'layer' => $layer, 'points' => $points, 'ref' => null];

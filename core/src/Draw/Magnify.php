@@ -11,7 +11,7 @@ final class Magnify
 {
     private const RIBBON_MM = 220;
 
-    /** @param list<Length> $values */
+    /** @param  list<Length>  $values */
     public static function times(array $values): int
     {
         $greatest = max([1, ...array_map(fn (Length $v): int => $v->absolute()->units, $values)]) / Length::PER_MM;

@@ -21,7 +21,9 @@ use Incastro\Core\Survey\Room;
 /** The piece in its space: from the front, in section from the left, and from above. */
 final readonly class PieceDrawer
 {
-    public function __construct(private Piece $piece, private Room $room, private Design $design, private Fit $fit) {}
+    public function __construct(private Piece $piece, private Room $room, private Design $design, private Fit $fit)
+    {
+    }
 
     public function front(): Drawing
     {

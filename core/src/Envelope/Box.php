@@ -12,7 +12,7 @@ use Incastro\Core\Survey\WallPoint;
 /** What a piece is given: the plumb clear width where it stands, and the carcass that follows. */
 final readonly class Box
 {
-    /** @param array<string, Figure> $setOff by side, at the tightest plumb point */
+    /** @param  array<string, Figure>  $setOff by side, at the tightest plumb point */
     public function __construct(
         public WallPoint $greatestLeft,
         public WallPoint $leastRight,
@@ -24,7 +24,8 @@ final readonly class Box
         public Length $bottom,
         public Length $floor,
         public array $setOff,
-    ) {}
+    ) {
+    }
 
     public function right(): Length
     {

@@ -81,7 +81,7 @@ final class Boxer
             ->named(Text::of('fit.plumb_clear'));
     }
 
-    /** @param array{left: Figure, right: Figure} $setOff */
+    /** @param  array{left: Figure, right: Figure}  $setOff */
     private static function width(Piece $piece, Figure $clear, array $setOff): Figure
     {
         if ($piece->width !== null) {

@@ -19,7 +19,8 @@ final readonly class Finding implements \JsonSerializable
         public Text $source,
         public ?Length $measured = null,
         public ?Length $limit = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

@@ -18,7 +18,9 @@ use Incastro\Core\Survey\Room;
 /** What must pass between the walls, worst case: limits are added, not squared (fieldbook §2). */
 final readonly class Budget
 {
-    public function __construct(private Workshop $workshop) {}
+    public function __construct(private Workshop $workshop)
+    {
+    }
 
     public function of(Box $box, Room $room): Figure
     {

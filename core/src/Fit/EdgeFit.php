@@ -12,14 +12,15 @@ use Incastro\Core\Measure\Length;
 /** One edge of the piece against its wall. */
 final readonly class EdgeFit implements \JsonSerializable
 {
-    /** @param non-empty-list<GapAt> $gaps from the bottom up */
+    /** @param  non-empty-list<GapAt>  $gaps from the bottom up */
     public function __construct(
         public Side $side,
         public EdgeKind $kind,
         public Figure $setOff,
         public array $gaps,
         public ?Scribe $scribe,
-    ) {}
+    ) {
+    }
 
     public function greatest(): Length
     {

@@ -21,8 +21,10 @@ final readonly class EdgeParts
     /** What trim must bear on at each side of the gap it covers (fieldbook §2). */
     private const BEARING_MM = 6;
 
-    /** @param array<string, EdgeFit> $edges */
-    public function __construct(private Piece $piece, private Box $box, private array $edges) {}
+    /** @param  array<string, EdgeFit>  $edges */
+    public function __construct(private Piece $piece, private Box $box, private array $edges)
+    {
+    }
 
     /**
      * @param  list<Panel>  $panels
@@ -50,7 +52,7 @@ final readonly class EdgeParts
         return $own;
     }
 
-    /** @param list<Panel> $panels */
+    /** @param  list<Panel>  $panels */
     private static function boardThickness(array $panels): Length
     {
         foreach ($panels as $panel) {
@@ -90,7 +92,7 @@ final readonly class EdgeParts
         return $this->strip($edge, Role::Lip, 'lip', $width, $thickness, $thickness);
     }
 
-    /** @param list<Panel> $panels */
+    /** @param  list<Panel>  $panels */
     private function loneStile(EdgeFit $edge, array $panels, Length $thickness): ?Panel
     {
         $hasFrame = array_filter($panels, fn (Panel $p): bool => $p->role === Role::Stile) !== [];
@@ -111,7 +113,7 @@ final readonly class EdgeParts
         return $edge->scribe->projects ?? throw new \LogicException('An edge that is not scribed has no blank.');
     }
 
-    /** @param Length $over how far the strip reaches over the carcass */
+    /** @param  Length  $over how far the strip reaches over the carcass */
     private function strip(EdgeFit $edge, Role $role, string $name, Figure $width, Length $thickness, Length $over, bool $bought = false): Panel
     {
         $side = $edge->side;

@@ -26,7 +26,8 @@ final readonly class Fit
         public Length $spare,
         public Figure $tiltUp,
         public array $shims,
-    ) {}
+    ) {
+    }
 
     public function edge(Side $side): EdgeFit
     {

@@ -20,7 +20,9 @@ use Incastro\Core\Survey\Room;
 /** Puts the straight piece into the crooked space. */
 final readonly class Fitter
 {
-    public function __construct(private Workshop $workshop) {}
+    public function __construct(private Workshop $workshop)
+    {
+    }
 
     public function fit(Piece $piece, Room $room, Box $box, Design $design): Fit
     {

@@ -9,7 +9,9 @@ use Incastro\Core\Measure\Length;
 /** How far the wall stands off the carcass at one height (front of the opening). */
 final readonly class GapAt implements \JsonSerializable
 {
-    public function __construct(public Length $z, public Length $gap, public bool $exact) {}
+    public function __construct(public Length $z, public Length $gap, public bool $exact)
+    {
+    }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Fit;
 
 use Incastro\Core\Document\Edge;
-use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Envelope\Box;
@@ -20,7 +19,9 @@ final readonly class Gaps
     /** What a blank projects past the greatest gap, so that there is something to cut everywhere. */
     private const SCRIBE_SPARE_MM = 3;
 
-    public function __construct(private Room $room, private Box $box) {}
+    public function __construct(private Room $room, private Box $box)
+    {
+    }
 
     public function of(Side $side, Edge $edge): EdgeFit
     {

@@ -13,13 +13,14 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class Scribe implements \JsonSerializable
 {
-    /** @param list<array{z: Length, presented: Length, removed: Length, left: Length}> $stations from the bottom up */
+    /** @param  list<array{z: Length, presented: Length, removed: Length, left: Length}>  $stations from the bottom up */
     public function __construct(
         public Figure $projects,
         public Figure $setting,
         public Length $touchesAt,
         public array $stations,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

@@ -9,7 +9,9 @@ use Incastro\Core\Measure\Length;
 /** A square-edged solid: its corner nearest the origin and its extents. */
 final readonly class Block
 {
-    public function __construct(public Place3 $corner, public Place3 $size) {}
+    public function __construct(public Place3 $corner, public Place3 $size)
+    {
+    }
 
     public static function of(Length $x, Length $y, Length $z, Length $dx, Length $dy, Length $dz): self
     {

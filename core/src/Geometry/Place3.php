@@ -9,7 +9,9 @@ use Incastro\Core\Measure\Length;
 /** A point of the house: x to the right along the back wall, y out of it toward the room, z up. Left-handed. */
 final readonly class Place3
 {
-    public function __construct(public Length $x, public Length $y, public Length $z) {}
+    public function __construct(public Length $x, public Length $y, public Length $z)
+    {
+    }
 
     public function plus(self $other): self
     {

@@ -9,7 +9,9 @@ use Incastro\Core\Measure\Length;
 /** A point on paper: across to the right, up. */
 final readonly class Point implements \JsonSerializable
 {
-    public function __construct(public Length $across, public Length $up) {}
+    public function __construct(public Length $across, public Length $up)
+    {
+    }
 
     /** @return array{Length, Length} */
     public function jsonSerialize(): array

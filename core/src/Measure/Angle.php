@@ -7,7 +7,9 @@ namespace Incastro\Core\Measure;
 /** An angle in degrees; angles come from measured ratios, so they are never claimed exact. */
 final readonly class Angle implements \JsonSerializable
 {
-    private function __construct(public float $degrees) {}
+    private function __construct(public float $degrees)
+    {
+    }
 
     public static function ofDegrees(float $degrees): self
     {

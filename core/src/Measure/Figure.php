@@ -10,8 +10,10 @@ namespace Incastro\Core\Measure;
  */
 final readonly class Figure implements \JsonSerializable
 {
-    /** @param list<Line> $trail */
-    private function __construct(public Length $value, public bool $exact, public array $trail) {}
+    /** @param  list<Line>  $trail */
+    private function __construct(public Length $value, public bool $exact, public array $trail)
+    {
+    }
 
     public static function of(Length $value, Text $why, ?string $ref = null, bool $exact = true): self
     {

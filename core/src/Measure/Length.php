@@ -16,7 +16,9 @@ final readonly class Length implements \JsonSerializable
 
     public const PER_SIXTY_FOURTH = 15_875;
 
-    private function __construct(public int $units) {}
+    private function __construct(public int $units)
+    {
+    }
 
     public static function ofUnits(int $units): self
     {

@@ -17,8 +17,10 @@ final class LengthReader
     /** @var list<string> */
     private array $notes = [];
 
-    /** @param list<array{sign?: string, whole?: string, fraction?: string, unit?: string, at: string}> $tokens */
-    private function __construct(private readonly array $tokens, private readonly Unit $unit) {}
+    /** @param  list<array{sign?: string, whole?: string, fraction?: string, unit?: string, at: string}>  $tokens */
+    private function __construct(private readonly array $tokens, private readonly Unit $unit)
+    {
+    }
 
     /** @throws LengthNotReadable */
     public static function read(string $text, Unit $unit): ReadLength
@@ -119,7 +121,7 @@ final class LengthReader
         return $inside;
     }
 
-    /** @param array{sign?: string, whole?: string, fraction?: string, unit?: string, at: string} $token */
+    /** @param  array{sign?: string, whole?: string, fraction?: string, unit?: string, at: string}  $token */
     private function number(array $token): Quantity
     {
         $value = BigRational::of($token['whole'] ?? '0')->plus(BigRational::of($token['fraction'] ?? '0'));

@@ -12,7 +12,8 @@ final readonly class Line implements \JsonSerializable
         public Length|int $value,
         public Text $why,
         public ?string $ref = null,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

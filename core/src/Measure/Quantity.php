@@ -16,5 +16,6 @@ final readonly class Quantity
         public BigRational $value,
         public bool $isLength,
         public bool $fraction = false,
-    ) {}
+    ) {
+    }
 }

@@ -7,6 +7,8 @@ namespace Incastro\Core\Measure;
 /** What was understood from an entry: notes say what was assumed (`fraction_as_inches`). */
 final readonly class ReadLength
 {
-    /** @param list<string> $notes */
-    public function __construct(public Length $length, public bool $exact, public array $notes) {}
+    /** @param  list<string>  $notes */
+    public function __construct(public Length $length, public bool $exact, public array $notes)
+    {
+    }
 }

@@ -10,10 +10,12 @@ namespace Incastro\Core\Measure;
  */
 final readonly class Text implements \JsonSerializable
 {
-    /** @param array<string, Length|Angle|self|int|string> $args */
-    private function __construct(public string $key, public array $args) {}
+    /** @param  array<string, Length|Angle|self|int|string>  $args */
+    private function __construct(public string $key, public array $args)
+    {
+    }
 
-    /** @param Length|Angle|self|int|string ...$args named arguments of the sentence */
+    /** @param  Length|Angle|self|int|string  ...$args named arguments of the sentence */
     public static function of(string $key, Length|Angle|self|int|string ...$args): self
     {
         /** @var array<string, Length|Angle|self|int|string> $args */

@@ -12,5 +12,7 @@ final readonly class Adjustment
      * @param  list<list<float>>  $covariance mm², assumptions counted
      * @param  list<Residual>  $residuals
      */
-    public function __construct(public array $state, public array $covariance, public array $residuals) {}
+    public function __construct(public array $state, public array $covariance, public array $residuals)
+    {
+    }
 }

@@ -17,7 +17,8 @@ final readonly class Distance implements Observation
         private float $value,
         private float $sigma,
         private ?string $reading,
-    ) {}
+    ) {
+    }
 
     public function predict(array $state): array
     {

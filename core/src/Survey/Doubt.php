@@ -14,7 +14,8 @@ final readonly class Doubt implements \JsonSerializable
         public Length $now,
         public ?Length $then,
         public ?Text $advice,
-    ) {}
+    ) {
+    }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array

@@ -21,7 +21,9 @@ final readonly class DoubtOfWidth
 {
     private const BOW_MM_PER_M = 0.5;
 
-    public function __construct(private Unknowns $unknowns, private Instruments $instruments) {}
+    public function __construct(private Unknowns $unknowns, private Instruments $instruments)
+    {
+    }
 
     public function of(Adjustment $adjustment): Doubt
     {

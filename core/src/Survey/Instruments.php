@@ -11,7 +11,9 @@ use Incastro\Core\Measure\Rounding;
 /** What the person's tape and level may be out by. A limit a becomes a standard uncertainty a/√3 (GUM 4.3.7). */
 final readonly class Instruments
 {
-    public function __construct(private Workshop $workshop) {}
+    public function __construct(private Workshop $workshop)
+    {
+    }
 
     /** Class II tape, inside reading: ±(base + perMetre · L + bend), L in metres rounded up (Directive 2014/32/EU, MI-008). */
     public function tapeLimit(Length $measured): Length

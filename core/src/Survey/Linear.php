@@ -7,13 +7,14 @@ namespace Incastro\Core\Survey;
 /** A weighted sum of unknowns. */
 final readonly class Linear implements Observation
 {
-    /** @param array<int, float> $coefficients by unknown */
+    /** @param  array<int, float>  $coefficients by unknown */
     public function __construct(
         private array $coefficients,
         private float $value,
         private float $sigma,
         private ?string $reading = null,
-    ) {}
+    ) {
+    }
 
     public function predict(array $state): array
     {

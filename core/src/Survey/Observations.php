@@ -31,7 +31,8 @@ final readonly class Observations
         private Instruments $instruments,
         private float $ceilingUnits,
         private Length $run,
-    ) {}
+    ) {
+    }
 
     /** @return list<Observation> */
     public function of(Space $space): array

@@ -12,5 +12,6 @@ final readonly class Residual
         public float $mm,
         public float $redundancy,
         public float $standardised,
-    ) {}
+    ) {
+    }
 }

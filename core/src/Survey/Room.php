@@ -37,7 +37,8 @@ final readonly class Room
         public array $residuals,
         public ?Doubt $doubt,
         public array $findings,
-    ) {}
+    ) {
+    }
 
     public function isMeasured(): bool
     {

@@ -130,7 +130,7 @@ final readonly class Surveyor
         return null;
     }
 
-    /** @param array<int, float> $coefficients */
+    /** @param  array<int, float>  $coefficients */
     private static function at(Adjustment $adjustment, array $coefficients): Length
     {
         [$mm] = (new Linear($coefficients, 0.0, 1.0))->predict($adjustment->state);
@@ -138,7 +138,7 @@ final readonly class Surveyor
         return Length::roundedFromMillimetres($mm, Rounding::Nearest);
     }
 
-    /** @param array<int, float> $coefficients */
+    /** @param  array<int, float>  $coefficients */
     private static function level(Adjustment $adjustment, array $coefficients, bool $exact): Length
     {
         $found = self::at($adjustment, $coefficients);

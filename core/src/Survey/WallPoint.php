@@ -16,5 +16,6 @@ final readonly class WallPoint
         public Length $x,
         public bool $exact,
         public ?string $reading,
-    ) {}
+    ) {
+    }
 }

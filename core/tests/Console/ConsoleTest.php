@@ -27,7 +27,7 @@ final class ConsoleTest extends TestCase
         self::assertStringStartsWith('{"format":"incastro-plan"', $once);
     }
 
-    /** @param list<string> $arguments */
+    /** @param  list<string>  $arguments */
     #[DataProvider('badLines')]
     public function test_bad_input_is_one_clear_line_and_exit_2(array $arguments, string $says): void
     {

@@ -83,7 +83,7 @@ final class NestingTest extends TestCase
         self::assertSame('Top; oak', $plan['sheets'][2]['placements'][0]['part']);
     }
 
-    /** @param array<string, array{l: int|float, w: int|float, grain: string, qty: int}> $parts */
+    /** @param  array<string, array{l: int|float, w: int|float, grain: string, qty: int}>  $parts */
     private function assertSound(array $parts, float $kerf, float $trim, int $effort): void
     {
         $plan = $this->nest($parts, $kerf, $trim, $effort);

@@ -67,7 +67,7 @@ final class ChangesTest extends TestCase
         self::assertSame([], $fact->touched());
     }
 
-    /** @param array<string, mixed> $data */
+    /** @param  array<string, mixed>  $data */
     #[DataProvider('notChanges')]
     public function test_what_is_no_change_is_refused(array $data): void
     {
@@ -101,7 +101,7 @@ final class ChangesTest extends TestCase
         self::assertStringContainsString('"layouts":{}', CanonicalJson::encode($document));
     }
 
-    /** @param list<array<string, mixed>> $ops */
+    /** @param  list<array<string, mixed>>  $ops */
     private static function change(array $ops): Change
     {
         return Change::read(['change_id' => Sample::id('CHANGE', 1), 'base_revision' => 1, 'ops' => $ops]);

@@ -26,7 +26,7 @@ final class ProjectReaderTest extends TestCase
         );
     }
 
-    /** @param \Closure(array<string, mixed>): array<string, mixed> $spoil */
+    /** @param  \Closure(array<string, mixed>): array<string, mixed>  $spoil */
     #[DataProvider('spoilt')]
     public function test_each_wrong_thing_has_its_own_sentence(string $key, \Closure $spoil): void
     {

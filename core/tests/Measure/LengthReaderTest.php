@@ -19,7 +19,7 @@ final class LengthReaderTest extends TestCase
 {
     use TestTrait;
 
-    /** @param list<string> $notes */
+    /** @param  list<string>  $notes */
     #[DataProvider('accepted')]
     public function test_reads(string $text, Unit $unit, int|float $mm, bool $exact, array $notes): void
     {

@@ -147,7 +147,7 @@ final class SurveyorTest extends TestCase
         return $document;
     }
 
-    /** @param array<string, mixed> $document */
+    /** @param  array<string, mixed>  $document */
     private static function room(array $document): Room
     {
         $project = ProjectReader::read($document);

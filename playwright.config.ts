@@ -1,0 +1,20 @@
+import { defineConfig } from '@playwright/test';
+
+const asRoot = process.getuid?.() === 0;
+
+export default defineConfig({
+    testDir: 'tests/Browser',
+    outputDir: 'var/browser-results',
+    workers: 1,
+    timeout: 60_000,
+    reporter: [['list']],
+    use: {
+        baseURL: process.env.BASE_URL,
+        viewport: { width: 1280, height: 800 },
+        screenshot: 'only-on-failure',
+        launchOptions: {
+            executablePath: '/usr/bin/chromium',
+            args: [...(asRoot ? ['--no-sandbox'] : []), '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+        },
+    },
+});

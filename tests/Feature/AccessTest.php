@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Support\Facades\Route;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+final class AccessTest extends TestCase
+{
+    /** @return iterable<string, array{string, string, bool}> method, path under the project, whether a viewer may */
+    public static function projectRoutes(): iterable
+    {
+        yield 'show' => ['GET', '', true];
+        yield 'revisions' => ['GET', '/revisions', true];
+        yield 'plan' => ['GET', '/plan', true];
+        yield 'plan section' => ['GET', '/plan/cut', true];
+        yield 'csv' => ['GET', '/parts.csv', true];
+        yield 'pdf' => ['GET', '/plan.pdf', true];
+        yield 'json' => ['GET', '/project.json', true];
+        yield 'change' => ['POST', '/changes', false];
+        yield 'search' => ['POST', '/layout-searches', false];
+    }
+
+    #[DataProvider('projectRoutes')]
+    public function test_each_project_route_is_guarded(string $method, string $path, bool $viewerMay): void
+    {
+        $owner = $this->demoOwner();
+        $url = '/api/projects/'.$this->demoProject()->id.$path;
+        $body = $path === '/changes' ? $this->change(1, [$this->set('Renamed', 'name')]) : [];
+        $this->json($method, $url, $body)->assertStatus(401)->assertJsonPath('message', 'You are signed out; sign in to go on.');
+        $this->actingAs($this->stranger())->json($method, $url, $body)->assertStatus(403)->assertJsonStructure(['message']);
+        $this->actingAs($this->viewer())->json($method, $url, $body)->assertStatus($viewerMay ? 200 : 403);
+        self::assertContains($this->actingAs($owner)->json($method, $url, $body)->getStatusCode(), [200, 202]);
+    }
+
+    public function test_every_project_route_is_in_the_list_above(): void
+    {
+        $listed = array_map(fn (array $r): string => "{$r[0]} {$r[1]}", array_values(iterator_to_array(self::projectRoutes())));
+        foreach (Route::getRoutes() as $route) {
+            if (! str_starts_with($route->uri(), 'api/projects/{project}')) {
+                continue;
+            }
+            self::assertContains('auth', $route->gatherMiddleware(), $route->uri());
+            $path = str_replace(['api/projects/{project}', '/{section?}'], '', $route->uri());
+            // A search is looked at and called off by its id: see LayoutSearchTest.
+            if (! str_contains($path, '{search}')) {
+                self::assertContains($route->methods()[0]." $path", $listed);
+            }
+        }
+    }
+
+    public function test_a_person_sees_only_the_projects_of_their_households(): void
+    {
+        $owner = $this->demoOwner();
+        $this->actingAs($this->stranger())->getJson('/api/projects')->assertOk()->assertJsonCount(0, 'data');
+        $this->actingAs($owner)->getJson('/api/projects')->assertOk()->assertJsonCount(2, 'data')
+            ->assertJsonPath('data.0.name', 'Chart room, left niche')->assertJsonPath('data.0.household', 'Gannet Point Lookout');
+    }
+
+    public function test_the_demo_signs_in_with_one_click_only_where_it_is_on(): void
+    {
+        $this->demoOwner();
+        $this->get('/demo')->assertRedirect();
+        $this->assertAuthenticated();
+        $this->getJson('/api/session')->assertJsonPath('user.name', 'Wren Larkin')->assertJsonPath('demo', true);
+        $this->deleteJson('/api/session')->assertNoContent();
+        $this->assertGuest();
+        config(['incastro.demo' => false]);
+        $this->get('/demo')->assertNotFound();
+        $this->assertGuest();
+    }
+
+    public function test_a_wrong_password_is_said_so(): void
+    {
+        $this->demoOwner()->update(['password' => 'tide-tables-41']);
+        $ask = fn (string $password) => $this->postJson('/api/sign-in', ['email' => 'wren@gannet-point.example', 'password' => $password]);
+        $ask('guess')->assertStatus(422)->assertJsonPath('message', 'That address and password do not belong together.');
+        $this->assertGuest();
+        $ask('tide-tables-41')->assertOk()->assertJsonPath('user.name', 'Wren Larkin');
+    }
+
+    public function test_an_unknown_address_of_the_api_says_so_in_words(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $this->getJson('/api/projects/01j00000000000000000000000')->assertStatus(404)->assertJsonPath('message', 'There is nothing at this address.');
+        $this->getJson('/api/projects/'.$this->demoProject()->id.'/plan/soup')->assertStatus(404);
+    }
+
+    public function test_health_covers_database_queue_and_disk(): void
+    {
+        $this->getJson('/up')->assertOk()->assertExactJson(['database' => true, 'queue' => true, 'disk' => true]);
+    }
+}

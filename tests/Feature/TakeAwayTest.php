@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Project;
+use App\Models\Revision;
+use Illuminate\Testing\TestResponse;
+use Incastro\Core\Document\CanonicalJson;
+use Tests\TestCase;
+
+final class TakeAwayTest extends TestCase
+{
+    public function test_the_cut_list_as_csv(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $csv = (string) $this->get('/api/projects/'.$this->demoProject()->id.'/parts.csv')->assertOk()->getContent();
+        $rows = array_map(fn (string $l): array => str_getcsv($l, ',', '"', ''), explode("\r\n", trim($csv)));
+        self::assertSame('label', $rows[0][0]);
+        // Side: 2300 − 90 plinth = 2210; depth 380 − 6.2 back = 373.8 finished, 1 less to cut for the banding.
+        self::assertSame(['A1', 'Side, left', 'left', 'Birch ply 18', '17.6', '2210', '373.8', '2210', '372.8', 'length', 'front', 'no', 'sheet'], $rows[1]);
+        self::assertCount(23, $rows);
+    }
+
+    public function test_the_plan_as_pdf_has_a_cover_a_cut_list_and_a_page_a_sheet(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $pdf = (string) $this->get('/api/projects/'.$this->demoProject()->id.'/plan.pdf')->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        self::assertStringStartsWith('%PDF-', $pdf);
+        self::assertSame(5, preg_match_all('~/Type /Page\b(?!s)~', $pdf), 'cover, cut list, two sheets of 18 and one of 6');
+    }
+
+    public function test_a_project_goes_out_as_json_and_comes_in_again_whole(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $before = $this->demoProject();
+        $json = (string) $this->get("/api/projects/$before->id/project.json")->assertOk()->getContent();
+        $id = $this->bringIn($json)->assertCreated()->json('data.id');
+        self::assertNotSame($before->id, $id);
+        [$a, $b] = [$before->decoded(), Project::query()->findOrFail($id)->decoded()];
+        unset($a['id'], $b['id']);
+        self::assertSame(CanonicalJson::encode($a), CanonicalJson::encode($b));
+    }
+
+    public function test_broken_foreign_and_newer_files_are_refused_and_leave_no_trace(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $json = $this->demoProject()->document;
+        $cases = [
+            'not whole JSON' => substr($json, 0, 400),
+            'not an Incastro project' => '{"format":"something else"}',
+            'saved by a newer Incastro (format 99' => str_replace('"version":1', '"version":99', $json),
+            'Expected a length in millimetres' => str_replace('"depth":380', '"depth":"deep"', $json),
+        ];
+        foreach ($cases as $says => $body) {
+            self::assertStringContainsString($says, (string) $this->bringIn($body)->assertStatus(422)->json('message'));
+        }
+        self::assertSame(2, Project::query()->count());
+        self::assertSame(0, Revision::query()->count());
+    }
+
+    private function bringIn(string $json): TestResponse
+    {
+        return $this->call('POST', '/api/projects', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $json);
+    }
+}
