@@ -14,7 +14,15 @@ export default defineConfig({
         screenshot: 'only-on-failure',
         launchOptions: {
             executablePath: '/usr/bin/chromium',
-            args: [...(asRoot ? ['--no-sandbox'] : []), '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+            args: [
+                ...(asRoot ? ['--no-sandbox'] : []),
+                '--disable-gpu',
+                '--disable-quic',
+                '--no-first-run',
+                '--disable-background-networking',
+                '--disable-component-update',
+                '--disable-sync',
+            ],
         },
     },
 });

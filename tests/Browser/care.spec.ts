@@ -1,0 +1,85 @@
+import { expect, test } from '@playwright/test';
+import { goTo, openCopy, saved, SIGNAL_CABIN } from './house';
+
+test('two people changing one thing are shown both versions and nothing is lost', async ({ page, context }) => {
+    const id = await openCopy(page, undefined, 'piece');
+    const other = await context.newPage();
+    await other.goto(`/projects/${id}/piece`);
+    const depth = (p: typeof page) => p.getByRole('textbox', { name: 'depth', exact: true });
+    await depth(other).fill('350');
+    await depth(other).press('Enter');
+    await saved(other, 2);
+    await depth(page).fill('360');
+    await depth(page).press('Enter');
+    const dialog = page.getByRole('dialog', { name: 'Two versions' });
+    await expect(dialog).toContainText('360');
+    await expect(dialog).toContainText('350');
+    await dialog.getByRole('button', { name: 'Put mine over it' }).click();
+    await saved(page, 3);
+    await expect(depth(page)).toHaveValue('360');
+});
+
+test('a change made while the server is away is kept and sent when it is back', async ({ page }) => {
+    await openCopy(page, undefined, 'piece');
+    await page.route('**/changes', (route) => route.abort());
+    const depth = page.getByRole('textbox', { name: 'depth', exact: true });
+    await depth.fill('340');
+    await depth.press('Enter');
+    await expect(page.getByText('Kept here; waiting for the server')).toBeVisible();
+    await page.unroute('**/changes');
+    await saved(page, 2);
+    await expect(page.getByText(/^Saved/)).toBeVisible();
+});
+
+test('the stages are reached by keyboard, and a reading is picked and corrected without a mouse', async ({ page }) => {
+    await openCopy(page);
+    await page.keyboard.press('Alt+3');
+    await expect(page).toHaveURL(/\/fit$/);
+    await page.keyboard.press('1');
+    await expect(page).toHaveURL(/\/site$/);
+    await page.getByRole('button', { name: 'width at 100 mm: 1048' }).focus();
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('textbox', { name: 'width at 100 mm' })).toBeFocused();
+    await page.keyboard.press('Control+A');
+    await page.keyboard.type('1048.4');
+    await page.keyboard.press('Enter');
+    await saved(page, 2);
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('Control+z');
+    await saved(page, 3);
+    await expect(page.getByRole('button', { name: 'width at 100 mm: 1048', exact: true })).toBeVisible();
+});
+
+test('the same plan is read in inches and in millimetres', async ({ page }) => {
+    await openCopy(page, SIGNAL_CABIN, 'cut');
+    await expect(page.getByRole('row', { name: /A1 Side, left/ })).toContainText('72 × 11 3/32');
+    await page.getByRole('button', { name: 'Take away' }).click();
+    await page.getByRole('menuitem', { name: 'Read in millimetres' }).click();
+    await expect(page.getByRole('row', { name: /A1 Side, left/ })).toContainText(/1.*828\.8 × 281\.8/);
+    await goTo(page, 'Piece');
+    await expect(page.getByRole('textbox', { name: 'depth', exact: true })).toHaveValue('12');
+});
+
+test('nothing is fetched from anywhere else and nothing is complained of', async ({ page }) => {
+    const foreign: string[] = [];
+    const complaints: string[] = [];
+    page.on('request', (r) => !r.url().startsWith(process.env.BASE_URL!) && !r.url().startsWith('data:') && foreign.push(r.url()));
+    page.on('console', (m) => ['error', 'warning'].includes(m.type()) && complaints.push(m.text()));
+    page.on('pageerror', (e) => complaints.push(e.message));
+    await openCopy(page);
+    for (const stage of ['Piece', 'Fit', 'Cut', 'Site'] as const) await goTo(page, stage);
+    await page.getByRole('button', { name: 'Take away' }).click();
+    await page.getByRole('menuitem', { name: 'Dark' }).click();
+    await expect(page.locator('html')).toHaveClass(/dark/);
+    expect(foreign).toEqual([]);
+    expect(complaints).toEqual([]);
+});
+
+test('signed out, the first page offers the demo and a sign-in that says what is wrong', async ({ page }) => {
+    await page.goto('/');
+    await expect(page.getByRole('link', { name: 'Open the demo house' })).toBeVisible();
+    await page.getByLabel('E-mail').fill('nobody@nowhere.example');
+    await page.getByLabel('Password').fill('guess');
+    await page.getByRole('button', { name: 'Sign in' }).click();
+    await expect(page.getByRole('alert')).toContainText('do not belong together');
+});

@@ -1,0 +1,39 @@
+import { expect, type Page } from '@playwright/test';
+
+export const CHART_ROOM = '/projects/01jchartr00m0000000000eft1';
+export const SIGNAL_CABIN = '/projects/01js1gna0cab1n0000000bay01';
+
+/** In by the demo's one click, onto a fresh copy of a project, so that tests do not meet each other's changes. */
+export async function openCopy(page: Page, project = CHART_ROOM, stage = 'site'): Promise<string> {
+    await page.goto('/demo');
+    await expect(page.getByRole('heading', { name: 'Chart room, left niche' })).toBeVisible();
+    const id = await page.evaluate(async (path) => {
+        const token = document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content;
+        const json = await (await fetch(`/api${path}/project.json`)).text();
+        const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': token };
+        const made = await fetch('/api/projects', { method: 'POST', headers, body: json });
+        return ((await made.json()) as { data: { id: string } }).data.id;
+    }, project);
+    await page.goto(`/projects/${id}/${stage}`);
+    await expect(page.getByRole('navigation', { name: 'stages' })).toBeVisible();
+    return id;
+}
+
+export const goTo = (page: Page, stage: 'Site' | 'Piece' | 'Fit' | 'Cut'): Promise<void> =>
+    page
+        .getByRole('navigation', { name: 'stages' })
+        .getByRole('link', { name: new RegExp(`^${stage},`) })
+        .click();
+
+/** The big number on the tally tape, without its thin spaces. */
+export async function big(page: Page): Promise<string> {
+    const text = await page.locator('.tape-paper .big').first().innerText();
+    return text
+        .replace(/[\u2060\u2009\u202f\u00a0]/g, '')
+        .replace(/\s+/g, ' ')
+        .trim();
+}
+
+export async function saved(page: Page, revision: number): Promise<void> {
+    await expect(page.locator('.title-block')).toContainText(`revision${revision}`);
+}

@@ -1,0 +1,170 @@
+import { expect, test } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
+import { big, goTo, openCopy, saved } from './house';
+
+test('the printed address opens the chart-room niche, signed in', async ({ page }) => {
+    await page.goto('/demo');
+    await expect(page.getByRole('heading', { name: 'Chart room, left niche' })).toBeVisible();
+    await expect(page.getByText('Gannet Point Lookout')).toBeVisible();
+    await expect(page).toHaveURL(/\/projects\/\w+\/site$/);
+    await expect(page.getByRole('link', { name: /^(Site|Piece|Fit|Cut),/ })).toHaveCount(4);
+});
+
+test('readings are taken on the drawing, in walking order and in mixed notation', async ({ page }) => {
+    await openCopy(page);
+    await page.getByRole('button', { name: 'width at 100 mm: 1048' }).click();
+    const field = page.getByRole('textbox', { name: 'width at 100 mm' });
+    await expect(field).toBeFocused();
+    await field.fill('41 1/4');
+    await expect(page.getByText('= 1047.75 mm · 41 1/4 in, read as inches')).toBeVisible();
+    await field.press('Enter');
+    await expect(page.getByRole('textbox', { name: /width at 1.*200 mm/ })).toBeFocused();
+    await page.keyboard.press('Control+A');
+    await page.keyboard.type('104cm + 3');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('textbox', { name: /width at 2.*300 mm/ })).toBeFocused();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('button', { name: 'width at 100 mm: 1047.75' })).toBeVisible();
+    await expect(page.getByRole('button', { name: /width at 1.*200 mm: 1043$/ })).toBeVisible();
+    await saved(page, 3);
+});
+
+test('letters and a zero are refused at the field and what was typed stays', async ({ page }) => {
+    await openCopy(page);
+    await page.getByRole('button', { name: 'width at 100 mm: 1048' }).click();
+    const field = page.getByRole('textbox', { name: 'width at 100 mm' });
+    await field.fill('abc');
+    await field.press('Enter');
+    await expect(page.getByRole('alert')).toContainText('Could not read "abc"');
+    await expect(field).toHaveValue('abc');
+    await field.fill('0');
+    await field.press('Enter');
+    await expect(page.getByRole('alert')).toContainText('belongs to no room; expected a length above zero');
+    await expect(field).toHaveValue('0');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('button', { name: 'width at 100 mm: 1048' })).toBeVisible();
+    await saved(page, 1);
+});
+
+test('a false diagonal is pointed out with the size of the disagreement, and undone', async ({ page }) => {
+    await openCopy(page);
+    await page.getByRole('button', { name: 'diagonal, left foot to right head: 2607' }).click();
+    await page.keyboard.press('Control+A');
+    await page.keyboard.type('2640');
+    await page.keyboard.press('Enter');
+    await expect(page.locator('.findings .count').nth(1)).not.toHaveText(/^0/);
+    await page.keyboard.press('Escape');
+    await page.locator('.findings .bar').click();
+    await expect(page.getByRole('listitem').filter({ hasText: /diagonal, left foot to right head.*too long/ })).toBeVisible();
+    await page.locator('.findings .bar').click();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByRole('button', { name: 'diagonal, left foot to right head: 2607' })).toBeVisible();
+    await expect(page.locator('.findings .message')).toHaveText('Nothing to say.');
+    await page.getByRole('button', { name: 'Redo' }).click();
+    await expect(page.getByRole('button', { name: 'diagonal, left foot to right head: 2640' })).toBeVisible();
+});
+
+test('one more width changes the doubt', async ({ page }) => {
+    await openCopy(page);
+    await expect(page.getByText('Clear width known to ±')).toContainText('± 2.1');
+    const height = page.getByRole('textbox', { name: 'height of the new reading' });
+    await height.fill('650');
+    await height.press('Enter');
+    await expect(page.getByText('of 13')).toBeVisible();
+    await page.getByRole('button', { name: 'width at 650 mm: not read yet' }).click();
+    await page.keyboard.type('1045.7');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('button', { name: 'width at 650 mm: 1045.7' })).toBeVisible();
+});
+
+test('the piece is composed: bays, shelves, openings, methods', async ({ page }) => {
+    await openCopy(page, undefined, 'piece');
+    expect(await big(page)).toBe('≈ 978.7mm');
+    await page.getByRole('button', { name: 'bays: one more' }).click();
+    await saved(page, 2);
+    await expect(page.getByRole('group', { name: 'bays', exact: true })).toContainText('3');
+    await page.getByRole('button', { name: 'shelves of bay 1: one less' }).click();
+    await saved(page, 3);
+    const opening = page.getByRole('textbox', { name: 'opening 1 of bay 1' });
+    await opening.fill('350');
+    await opening.press('Enter');
+    await saved(page, 4);
+    await expect(page.getByRole('button', { name: 'dimension 350.0' })).toBeVisible();
+    await page.getByRole('group', { name: 'front', exact: true }).getByText('Face frame').click();
+    await saved(page, 5);
+    await page.getByRole('group', { name: 'top', exact: true }).getByText('Caps them').click();
+    await saved(page, 6);
+    await goTo(page, 'Cut');
+    await expect(page.getByRole('cell', { name: 'Mullion 2', exact: true })).toBeVisible();
+});
+
+test('measured thickness moves every part that depends on it', async ({ page }) => {
+    await openCopy(page, undefined, 'piece');
+    const thickness = page.getByRole('textbox', { name: 'measured thickness' });
+    await thickness.fill('18.1');
+    await thickness.press('Enter');
+    await saved(page, 2);
+    await goTo(page, 'Cut');
+    // 978.7 − 2 × 18.1 = 942.5
+    await expect(page.getByRole('row', { name: /C1 Top/ })).toContainText('942.5 × 372.8');
+});
+
+test('each edge is chosen, and a carcass that cannot go in says which reading stops it', async ({ page }) => {
+    await openCopy(page, undefined, 'fit');
+    expect(await big(page)).toBe('≈ 1038.7mm');
+    await page.getByRole('group', { name: 'left edge' }).getByText('Stile').click();
+    await saved(page, 2);
+    await page.getByRole('button', { name: /^gap/ }).first().click();
+    await expect(page.getByText('left edge: compass setting', { exact: false })).toBeVisible();
+    for (const kind of ['Scribe', 'Trim', 'Play', 'Filler']) await page.getByRole('group', { name: 'right edge' }).getByText(kind).click();
+    await saved(page, 6);
+    await goTo(page, 'Piece');
+    const width = page.getByRole('textbox', { name: 'width', exact: true });
+    await width.fill('1045');
+    await width.press('Enter');
+    await expect(page.locator('.findings .message')).toContainText(
+        /It cannot go in: the carcass is 6\.3\smm wider.*plumb of the left wall/,
+    );
+    await page.getByRole('button', { name: 'from the fit' }).click();
+    await expect(page.locator('.findings .count').first()).toHaveText(/0 stop/);
+});
+
+test('the sheets are drawn, a part explains itself, and a better layout is looked for', async ({ page }) => {
+    await openCopy(page, undefined, 'cut');
+    await expect(page.getByText('Proved: no plan needs fewer.').first()).toBeVisible();
+    await page.getByRole('button', { name: 'A1 Side, left' }).click();
+    expect(await big(page)).toBe('2210.0mm');
+    await expect(page.locator('.trail').first()).toContainText("height chosen, from the floor's high point");
+    await expect(page.getByText('A left-hand part.')).toBeVisible();
+    await page.getByRole('tab', { name: /Birch ply 6/ }).click();
+    await expect(page.getByRole('button', { name: /Back$/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Look for a better layout' }).click();
+    await expect(page.getByRole('status').filter({ hasText: /Nothing better was found|more of what is left|instead of/ })).toBeVisible({
+        timeout: 30_000,
+    });
+});
+
+test('the plan, the cut list and the project are taken away, and the project brought in again', async ({ page }) => {
+    await openCopy(page);
+    const take = async (item: string): Promise<Buffer> => {
+        await page.getByRole('button', { name: 'Take away' }).click();
+        const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: item }).click()]);
+        return readFile(await download.path());
+    };
+    expect((await take('Plan as PDF')).subarray(0, 5).toString()).toBe('%PDF-');
+    expect((await take('Cut list as CSV')).toString()).toContain('A1,"Side, left",left,Birch ply 18,17.6,2210,373.8');
+    const json = await take('Project as JSON');
+    await page.goto('/');
+    const file = page.locator('input[type=file]');
+    await file.setInputFiles({ name: 'broken.json', mimeType: 'application/json', buffer: json.subarray(0, 300) });
+    await expect(page.getByRole('alert')).toContainText('not whole JSON');
+    await file.setInputFiles({
+        name: 'newer.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(json.toString().replace('"version": 1', '"version": 9')),
+    });
+    await expect(page.getByRole('alert')).toContainText('saved by a newer Incastro');
+    await file.setInputFiles({ name: 'project.json', mimeType: 'application/json', buffer: json });
+    await expect(page).toHaveURL(/\/site$/);
+    await expect(page.getByRole('button', { name: 'width at 100 mm: 1048' })).toBeVisible();
+});
