@@ -14,7 +14,7 @@ use Random\Randomizer;
  */
 final readonly class Improver
 {
-    public const TRIES_PER_EFFORT = 1000;
+    public const TRIES_PER_EFFORT = 2500;
 
     public function __construct(private int $effort, private int $seed)
     {
