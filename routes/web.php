@@ -23,6 +23,7 @@ Route::delete('/api/session', [SessionController::class, 'destroy']);
 Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/', [ProjectController::class, 'index']);
     Route::post('/', [ProjectController::class, 'store']);
+    Route::post('/new', [ProjectController::class, 'begin']);
     Route::get('/{project}', [ProjectController::class, 'show']);
     Route::get('/{project}/revisions', [ProjectController::class, 'revisions']);
     Route::post('/{project}/changes', [ChangeController::class, 'store']);

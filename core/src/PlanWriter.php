@@ -77,6 +77,7 @@ final readonly class PlanWriter
             'name' => $room->space->name,
             'walk' => array_map(fn (Reading $r): array => $this->reading($r, $room), Walk::of($room->space)),
             'walls' => (object) $walls,
+            'lean' => $room->isMeasured() ? ['left' => $room->lean(Side::Left), 'right' => $room->lean(Side::Right)] : null,
             'floor' => $room->floor,
             'ceiling' => (object) $room->ceiling,
             'depth' => (object) $room->depth,

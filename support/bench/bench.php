@@ -97,7 +97,7 @@ final class Bench
         curl_setopt_array($curl, [
             CURLOPT_RETURNTRANSFER => true, CURLOPT_CUSTOMREQUEST => $method, CURLOPT_COOKIEJAR => $this->cookies, CURLOPT_COOKIEFILE => $this->cookies,
             CURLOPT_HTTPHEADER => ['Accept: '.($body === null ? '*/*' : 'application/json'), 'Content-Type: application/json', ...($token === null ? [] : ["X-CSRF-TOKEN: $token"])],
-            
+
         ]);
         if ($body !== null) {
             curl_setopt($curl, CURLOPT_POSTFIELDS, $body);
@@ -113,7 +113,7 @@ final class Bench
         return strtoupper((string) Symfony\Component\Uid\Ulid::generate());
     }
 
-    /** @param non-empty-list<float> $values */
+    /** @param  non-empty-list<float>  $values */
     private function quantile(array $values, float $q): float
     {
         sort($values);

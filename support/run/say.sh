@@ -24,11 +24,13 @@ is_root() { [ "$(id -u)" = 0 ]; }
 # As root the services run as an unprivileged user of their own.
 SERVICE_USER=incastro
 
-as_service() {
+as_service() { (as_service_exec "$@"); }
+
+as_service_exec() {
     if is_root; then
-        setpriv --reuid="$SERVICE_USER" --regid="$SERVICE_USER" --clear-groups --no-new-privs env HOME="$STATE" "$@"
+        exec setpriv --reuid="$SERVICE_USER" --regid="$SERVICE_USER" --clear-groups --no-new-privs env HOME="$STATE" "$@"
     else
-        "$@"
+        exec "$@"
     fi
 }
 

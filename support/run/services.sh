@@ -102,7 +102,9 @@ launch() {
     local port=$1
     laravel_env
     own_state
-    (cd "$APP" && as_service setsid php "$APP/support/run/supervise.php" "$STATE" </dev/null >>"$STATE/log/supervisor.log" 2>&1 &)
+    # Each step replaces the one before (exec), so that no shell stays behind as the supervisor's parent.
+    (cd "$APP" && as_service_exec setsid php "$APP/support/run/supervise.php" "$STATE" </dev/null >>"$STATE/log/supervisor.log" 2>&1) &
+    disown
     local waited=0
     until curl_up "$port"; do
         sleep 0.3

@@ -64,6 +64,29 @@ test('a false diagonal is pointed out with the size of the disagreement, and und
     await expect(page.getByRole('button', { name: 'diagonal, left foot to right head: 2640' })).toBeVisible();
 });
 
+test('a niche of one’s own is measured from nothing to sheets', async ({ page }) => {
+    await openCopy(page);
+    await page.goto('/');
+    await page.getByLabel('Name').fill('Pilots’ berth, port side');
+    await page.getByRole('button', { name: 'Begin measuring' }).click();
+    await expect(page.getByRole('heading', { name: 'Pilots’ berth, port side' })).toBeVisible();
+    await expect(page.locator('.findings .message')).toContainText('No width has been read yet.');
+    await page.getByRole('button', { name: 'Read it' }).click();
+    for (const reading of ['912', '905.5', '908', '2402', '2399', '340', '342', '2570', '2571', '4', '-1', '2']) {
+        await expect(page.locator('.entry input')).toBeFocused();
+        await expect(page.locator('.entry input')).toHaveValue('');
+        await page.keyboard.type(reading);
+        await page.keyboard.press('Enter');
+    }
+    await expect(page.getByText('Everything asked for is read.')).toBeVisible();
+    await goTo(page, 'Cut');
+    await expect(page.getByRole('row', { name: /A1 Side, left/ })).toContainText('2');
+    const kerf = page.getByRole('textbox', { name: 'Kerf', exact: true });
+    await kerf.fill('2.4');
+    await kerf.press('Enter');
+    await expect(page.getByText('kerf 2.4')).toBeVisible();
+});
+
 test('one more width changes the doubt', async ({ page }) => {
     await openCopy(page);
     await expect(page.getByText('Clear width known to ±')).toContainText('± 2.1');

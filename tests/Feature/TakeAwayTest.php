@@ -43,6 +43,17 @@ final class TakeAwayTest extends TestCase
         self::assertSame(CanonicalJson::encode($a), CanonicalJson::encode($b));
     }
 
+    public function test_a_new_niche_begins_with_a_name_and_a_unit(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $id = $this->postJson('/api/projects/new', ['name' => ' Study, left of the chimney ', 'unit' => 'in'])->assertCreated()
+            ->assertJsonPath('data.name', 'Study, left of the chimney')->json('data.id');
+        $this->getJson("/api/projects/$id")->assertOk()->assertJsonPath('document.unit', 'in')->assertJsonPath('plan.findings.0.code', 'survey.no_width');
+        $this->postJson('/api/projects/new', ['name' => '', 'unit' => 'in'])->assertStatus(422)->assertJsonPath('message', 'The niche needs a name of 1 to 120 characters.');
+        $this->postJson('/api/projects/new', ['name' => 'Den', 'unit' => 'ell'])->assertStatus(422)->assertJsonPath('message', 'The unit is mm or in.');
+        $this->actingAs($this->viewer())->postJson('/api/projects/new', ['name' => 'Den', 'unit' => 'mm'])->assertForbidden();
+    }
+
     public function test_broken_foreign_and_newer_files_are_refused_and_leave_no_trace(): void
     {
         $this->actingAs($this->demoOwner());

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\ImportProject;
 use App\Actions\PlanProject;
 use App\Http\Requests\ImportRequest;
+use App\Http\Requests\NewProjectRequest;
 use App\Http\Resources\ProjectResource;
 use App\Http\Resources\RevisionResource;
 use App\Models\Project;
@@ -30,12 +31,23 @@ final class ProjectController
     /** A project file comes in as a new project of the person's first household that they may add to. */
     public function store(ImportRequest $request, ImportProject $import): JsonResponse
     {
+        return $this->made($request, $request->document(), $import);
+    }
+
+    /** A project of their own that begins with an unmeasured niche. */
+    public function begin(NewProjectRequest $request, ImportProject $import): JsonResponse
+    {
+        return $this->made($request, $request->document(), $import);
+    }
+
+    /** @param  array<array-key, mixed>  $document */
+    private function made(Request $request, array $document, ImportProject $import): JsonResponse
+    {
         /** @var User $user */
         $user = $request->user();
         $household = $user->households()->wherePivotIn('role', ['owner', 'maker'])->firstOrFail();
-        $project = $import->from($request->document(), $household, $user);
 
-        return (new ProjectResource($project))->response()->setStatusCode(201);
+        return (new ProjectResource($import->from($document, $household, $user)))->response()->setStatusCode(201);
     }
 
     public function show(Project $project, PlanProject $plan): Response

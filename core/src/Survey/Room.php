@@ -8,6 +8,7 @@ use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Space;
 use Incastro\Core\Findings\Finding;
+use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
 
 /**
@@ -71,6 +72,16 @@ final readonly class Room
         $x = Clip::wall($units, $side);
 
         return new WallPoint($z, $plane, $x, false, ($share < 0.5 ? $a : $b)->reading);
+    }
+
+    /** How far a wall is off plumb over its stations; + leans into the space. Null with a single station. */
+    public function lean(Side $side): ?Angle
+    {
+        $points = $this->wall($side, Plane::Front);
+        [$foot, $head] = [$points[0], $points[count($points) - 1]];
+        $into = $side === Side::Left ? $head->x->minus($foot->x) : $foot->x->minus($head->x);
+
+        return count($points) < 2 ? null : Angle::ofSlope($into, $head->z->minus($foot->z));
     }
 
     public function floorHighPoint(): Length

@@ -49,6 +49,14 @@ final class LengthTest extends TestCase
         });
     }
 
+    public function test_the_least_and_greatest_of_one_are_that_one(): void
+    {
+        $one = Length::fromMillimetres(7);
+        self::assertSame([7, 7], [Length::least($one)->millimetres(), Length::greatest($one)->millimetres()]);
+        self::assertSame([3, 9], [Length::least($one, Length::fromMillimetres(9), Length::fromMillimetres(3))->millimetres(),
+            Length::greatest($one, Length::fromMillimetres(9), Length::fromMillimetres(3))->millimetres()]);
+    }
+
     public function test_what_is_finer_than_the_grid_is_refused(): void
     {
         $this->expectException(LengthNotReadable::class);

@@ -119,6 +119,13 @@ final class SurveyorTest extends TestCase
         self::assertEqualsWithDelta(-2, $gap(Side::Right), 0.2);
     }
 
+    public function test_a_wall_that_leans_9_over_2200_leans_0_23_degrees(): void
+    {
+        $room = self::room(Sample::e1());
+        self::assertEqualsWithDelta(0.234, $room->lean(Side::Left)?->degrees, 0.001);
+        self::assertEqualsWithDelta(-0.156, $room->lean(Side::Right)?->degrees, 0.001, 'the right wall leans away by 6');
+    }
+
     public function test_the_doubt_shrinks_with_the_reading_it_asks_for(): void
     {
         $document = Sample::width(Sample::width(Sample::width(Sample::empty('mm'), 1, 100, 1048), 2, 1200, 1044), 3, 2300, 1040);

@@ -98,6 +98,7 @@ export const api = {
     projects: () => ask<{ data: ProjectLine[] }>('GET', '/api/projects'),
     open: (id: string) => ask<Opened>('GET', project(id)),
     import: (json: string) => ask<{ data: ProjectLine }>('POST', '/api/projects', json, true),
+    begin: (name: string, unit: 'mm' | 'in') => ask<{ data: ProjectLine }>('POST', '/api/projects/new', { name, unit }),
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
     searched: (id: string, search: string) => ask<LayoutSearch>('GET', `${project(id)}/layout-searches/${search}`),

@@ -60,6 +60,10 @@ export interface Site {
       [k: string]: WallPoint[];
     };
   };
+  lean: {
+    left: number | null;
+    right: number | null;
+  } | null;
   floor: {
     /**
      * a length in mm, at most 6 decimals

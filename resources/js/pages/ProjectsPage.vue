@@ -4,6 +4,7 @@ import InputText from 'primevue/inputtext';
 import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, type ProjectLine, Refused, type Session } from '../api/client';
+import Choice from '../ui/Choice.vue';
 
 const router = useRouter();
 const session = ref<Session | null>(null);
@@ -11,6 +12,8 @@ const projects = ref<ProjectLine[]>([]);
 const trouble = ref<string[]>([]);
 const email = ref('');
 const password = ref('');
+const name = ref('');
+const unit = ref<'mm' | 'in'>('mm');
 
 onMounted(load);
 
@@ -35,6 +38,13 @@ async function bring(event: Event): Promise<void> {
         await router.push(`/projects/${made.data.id}/site`);
     });
     input.value = '';
+}
+
+async function begin(): Promise<void> {
+    await tell(async () => {
+        const made = await api.begin(name.value, unit.value);
+        await router.push(`/projects/${made.data.id}/site`);
+    });
 }
 
 async function tell(work: () => Promise<void>): Promise<void> {
@@ -64,6 +74,20 @@ async function tell(work: () => Promise<void>): Promise<void> {
                 </li>
             </ul>
             <p v-if="projects.length === 0">No project yet. Bring one in from a file.</p>
+            <h2>A new niche</h2>
+            <form class="new" @submit.prevent="begin">
+                <label>Name <InputText v-model="name" maxlength="120" placeholder="Study, beside the chimney" required /></label>
+                <Choice
+                    label="unit"
+                    :value="unit"
+                    :options="[
+                        { value: 'mm', label: 'Millimetres' },
+                        { value: 'in', label: 'Inches' },
+                    ]"
+                    @choose="(u) => (unit = u)"
+                />
+                <Button type="submit" label="Begin measuring" />
+            </form>
             <label class="bring">
                 <span class="p-button p-button-secondary p-button-sm">Bring a project in from JSON</span>
                 <input type="file" accept=".json,application/json" @change="bring" />
@@ -120,6 +144,13 @@ form {
 form label {
     display: grid;
     gap: 4px;
+}
+.new {
+    margin: 8px 0 28px;
+    justify-items: start;
+}
+.new input {
+    width: 320px;
 }
 .bring input {
     position: absolute;

@@ -4,6 +4,7 @@ import { useProject } from '../../project/store';
 import TallyPicked from '../../ui/TallyPicked.vue';
 import BetterLayout from './BetterLayout.vue';
 import PartsTable from './PartsTable.vue';
+import SawAndSheets from './SawAndSheets.vue';
 import SheetTotals from './SheetTotals.vue';
 import SheetView from './SheetView.vue';
 
@@ -31,8 +32,9 @@ const shown = computed(() => sheets.value[at.value]);
     </main>
     <aside class="tally" aria-label="tally">
         <TallyPicked :fallback="null" />
-        <SheetTotals />
         <BetterLayout v-if="sheets.length" />
+        <SheetTotals />
+        <SawAndSheets />
     </aside>
 </template>
 

@@ -89,7 +89,7 @@ const worthKeeping = (l: number, w: number): boolean => Math.min(l, w) >= 100 &&
                     <g :transform="`translate(${middle(p)[0]} ${middle(p)[1]})${upright(p) ? ' rotate(-90)' : ''}`">
                         <text text-anchor="middle" :y="across(p) < 14 ? 3 : 4" :class="{ small: across(p) < 14 }">
                             <tspan class="mark">{{ p.label }}</tspan>
-                            <tspan v-if="fits(p, `${p.label} ${name(p)}`)" dx="5">{{ name(p) }}</tspan>
+                            <tspan v-if="across(p) >= 14 && fits(p, `${p.label} ${name(p)}`)" dx="5">{{ name(p) }}</tspan>
                         </text>
                         <text v-if="across(p) > 34 && fits(p, '0000.0 × 0000.0')" text-anchor="middle" y="18" class="tiny">
                             {{ show(p.length_mm, project.unit) }} × {{ show(p.width_mm, project.unit) }}

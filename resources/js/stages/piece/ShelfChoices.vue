@@ -15,7 +15,11 @@ const picked = usePicked();
 const box = computed(() => bandsOf(...project.piece!).box);
 const path = computed(() => box.value[0]);
 const bays = computed(() => inOrder(box.value[1].bays));
-const spacing = (bay: string): { mm: number }[] => project.fitted?.spacings[bay]?.openings ?? [];
+/** What an opening that shares comes to, shown where a chosen one would be typed. */
+const shared = (bay: string, opening: number): string => {
+    const figure = project.fitted?.spacings[bay]?.openings[opening];
+    return figure ? show(figure.mm, project.documentUnit) : 'shared';
+};
 </script>
 
 <template>
@@ -53,11 +57,7 @@ const spacing = (bay: string): { mm: number }[] => project.fitted?.spacings[bay]
                     :model-value="shelf.clear_below ?? null"
                     :unit="project.documentUnit"
                     :label="`opening ${Object.keys(bay.shelves).length - s} of bay ${b + 1}`"
-                    :placeholder="
-                        spacing(id)[Object.keys(bay.shelves).length - 1 - s]
-                            ? `${show(spacing(id)[Object.keys(bay.shelves).length - 1 - s]!.mm, project.documentUnit)} shared`
-                            : 'shared'
-                    "
+                    :placeholder="shared(id, Object.keys(bay.shelves).length - 1 - s)"
                     :keep="(mm) => project.change({ op: 'set', path: [...path, 'bays', id, 'shelves', shelfId, 'clear_below'], value: mm })"
                 />
                 <button
@@ -70,6 +70,7 @@ const spacing = (bay: string): { mm: number }[] => project.fitted?.spacings[bay]
                 >
                     share
                 </button>
+                <span v-else class="soft">shared</span>
             </div>
         </details>
     </section>

@@ -7,6 +7,7 @@ import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import AddReading from './AddReading.vue';
+import Instruments from './Instruments.vue';
 import { readingRemoved, strikeOf } from './readings';
 
 const project = useProject();
@@ -18,6 +19,14 @@ const reading = computed(() => walk.value.find((r) => r.id === picked.value) ?? 
 const done = computed(() => walk.value.filter((r) => r.value !== null).length);
 const finding = computed(() => project.plan?.findings.find((f) => f.place.ref === reading.value?.id) ?? null);
 const next = computed(() => walk.value.find((r) => r.value === null) ?? null);
+
+/** "Left wall leans in 0.16°, right wall 0.07°": what a bevel gauge would be set to. */
+const leans = computed(() => {
+    const lean = project.site?.lean;
+    if (!lean || lean.left === null || lean.right === null) return '';
+    const say = (degrees: number): string => `leans ${degrees < 0 ? 'away' : 'in'} ${Math.abs(degrees).toFixed(2)}°`;
+    return `The left wall ${say(lean.left)}, the right wall ${say(lean.right)}.`;
+});
 
 const help: Record<string, string> = {
     width: 'Tape level, hook on one wall, across to the other. Bend the end into the corner and read it where it lies.',
@@ -77,6 +86,7 @@ async function remove(): Promise<void> {
                 </template>
                 <template v-else>Everything asked for is read. Pick a number on the drawing to correct it.</template>
             </p>
+            <p v-if="leans" class="help">{{ leans }}</p>
             <p v-if="project.site?.doubt" class="help soft">
                 Clear width known to ± {{ show(project.site.doubt.now, project.unit) }} {{ project.unit
                 }}<template v-if="project.site.doubt.advice"
@@ -94,6 +104,7 @@ async function remove(): Promise<void> {
                 </li>
             </ol>
             <AddReading />
+            <Instruments />
         </section>
     </aside>
 </template>
