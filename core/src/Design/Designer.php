@@ -18,6 +18,8 @@ use Incastro\Core\Measure\Text;
 /** Turns a piece and the box it is given into panels. */
 final readonly class Designer
 {
+    private const LEAST_PART_MM = 6;
+
     /** @param  array<string, Material>  $stock */
     public function __construct(private array $stock)
     {
@@ -50,7 +52,30 @@ final readonly class Designer
             }
         }
 
-        return new Design($panels, $openings, $spacings, $findings);
+        $vanished = array_filter($panels, self::vanishes(...));
+
+        return new Design(
+            array_values(array_diff_key($panels, $vanished)), $openings, $spacings,
+            [...$findings, ...array_map(self::vanished(...), array_values($vanished))],
+        );
+    }
+
+    /** Too little is left of a board to saw or to hold. */
+    private static function vanishes(Panel $panel): bool
+    {
+        $least = Length::fromMillimetres(self::LEAST_PART_MM);
+
+        return $panel->length->value->isLessThan($least) || $panel->width->value->isLessThan($least);
+    }
+
+    private static function vanished(Panel $panel): Finding
+    {
+        $size = Length::least($panel->length->value, $panel->width->value);
+        $least = Length::fromMillimetres(self::LEAST_PART_MM);
+
+        return new Finding('piece.part_vanishes', Severity::Stop, new Place('piece', $panel->piece),
+            Text::of('piece.part_vanishes', part: $panel->name, size: $size, least: $least),
+            Text::of('piece.make_room'), Text::of('source.geometry'), $size, $least);
     }
 
     /** A carcass needs an opening of at least 50 mm in each bay, and as much height and depth. */

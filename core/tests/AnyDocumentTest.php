@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Tests;
+
+use Eris\Generators;
+use Eris\TestTrait;
+use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Tests\Cut\LayoutVerifier;
+use PHPUnit\Framework\TestCase;
+
+/** Whatever can be read can be planned: a finding where it is impossible, never an error. */
+final class AnyDocumentTest extends TestCase
+{
+    use TestTrait;
+
+    public function test_any_readable_document_has_a_plan_whose_sheets_can_be_sawn(): void
+    {
+        $this->limitTo(250)->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed): void {
+            mt_srand($seed);
+            $document = $this->anyDocument();
+            ProjectReader::read($document);
+            $plan = Planned::of($document)->plan;
+            self::assertSame('incastro-plan', $plan['format']);
+            foreach ($plan['cut'] as $material) {
+                $this->assertSawable($plan, $material);
+            }
+            foreach ($plan['parts'] as $part) {
+                self::assertGreaterThan(0, $part['cut']['length']['mm']);
+                self::assertGreaterThan(0, $part['cut']['width']['mm'], json_encode($part['name'], JSON_THROW_ON_ERROR));
+            }
+        });
+    }
+
+    /** @return array<string, mixed> */
+    private function anyDocument(): array
+    {
+        $document = Sample::bays(Sample::empty(mt_rand(0, 1) ? 'mm' : 'in'), array_map(
+            fn (): array => array_map(fn (): ?int => mt_rand(0, 3) ? null : mt_rand(20, 900), array_fill(0, mt_rand(0, 7), 0)),
+            array_fill(0, mt_rand(1, 7), 0),
+        ));
+        $base = mt_rand(120, 3000);
+        foreach ((array) array_rand(array_fill(0, 6, 0), mt_rand(1, 6)) as $i) {
+            $document = Sample::width($document, $i, mt_rand(0, 2400), $base + mt_rand(-300, 300) / 10, mt_rand(0, 3) ? 'front' : 'back');
+        }
+        for ($i = 0, $n = mt_rand(0, 4); $i < $n; $i++) {
+            $from = mt_rand(0, 1000);
+            $document = Sample::plumb($document, $i, mt_rand(0, 1) ? 'left' : 'right', $from, $from + mt_rand(1, 1500), mt_rand(-3000, 3000) / 10);
+        }
+        $more = [['kind' => 'height', 'side' => 'left'], ['kind' => 'height', 'side' => 'right'], ['kind' => 'depth', 'side' => 'left'],
+            ['kind' => 'level'], ['kind' => 'diagonal', 'rise' => 'rising_left'], ['kind' => 'diagonal', 'rise' => 'rising_right']];
+        foreach ($more as $i => $reading) {
+            if (mt_rand(0, 1)) {
+                $document = Sample::reading($document, Sample::id('R', $i), $reading, $reading['kind'] === 'level' ? mt_rand(-40, 40) : mt_rand(100, 4000));
+            }
+        }
+
+        return $this->withAnyPiece($document);
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
+    private function withAnyPiece(array $document): array
+    {
+        $kinds = ['filler', 'extended_stile', 'scribed_side', 'trim', 'play'];
+        $piece = &$document['pieces'][Sample::PIECE];
+        foreach (['left', 'right'] as $side) {
+            $piece[$side] = ['kind' => $kinds[mt_rand(0, 4)], 'set_off' => mt_rand(0, 900) / 10];
+        }
+        [$piece['height'], $piece['depth']] = [mt_rand(200, 2800), mt_rand(80, 700)];
+        if (mt_rand(0, 3) === 0) {
+            $piece['width'] = mt_rand(100, 3000);
+        }
+        $piece['back_material'] = Sample::BACK;
+        $piece['methods'] = ['front' => mt_rand(0, 1) ? 'banded' : 'face_frame', 'top' => mt_rand(0, 1) ? 'between' : 'capping',
+            'shelves' => mt_rand(0, 1) ? 'pins' : 'fixed', 'back' => (bool) mt_rand(0, 1)];
+        $document['stock'][Sample::PLY]['thickness'] = mt_rand(60, 400) / 10;
+        $document['workshop']['kerf'] = mt_rand(0, 40) / 10;
+        $document['workshop']['trim'] = mt_rand(0, 120) / 10;
+
+        return $document;
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @param  array<string, mixed>  $material
+     */
+    private function assertSawable(array $plan, array $material): void
+    {
+        $parts = [];
+        foreach ($plan['parts'] as $p) {
+            $parts[$p['id']] = ['l' => (float) $p['cut']['length']['mm'], 'w' => (float) $p['cut']['width']['mm'], 'grain' => $p['grain']];
+        }
+        foreach ($material['sheets'] as $sheet) {
+            $sheet += ['length_mm' => $material['length'], 'width_mm' => $material['width']];
+            self::assertSame([], LayoutVerifier::sheet($sheet, $parts, (float) $material['kerf'], (float) $material['trim']));
+        }
+        self::assertLessThanOrEqual(count($material['sheets']), $material['lower_bound']);
+        self::assertTrue(Length::fromMillimetres($material['length'])->isPositive());
+    }
+}
