@@ -8,6 +8,7 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\LayoutSearchController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\TakeAwayController;
@@ -19,6 +20,8 @@ Route::get('/demo', [DemoController::class, 'enter'])->middleware('throttle:60,1
 Route::get('/api/session', [SessionController::class, 'show']);
 Route::post('/api/sign-in', [SessionController::class, 'store'])->middleware('throttle:10,1');
 Route::delete('/api/session', [SessionController::class, 'destroy']);
+
+Route::patch('/api/profile', [ProfileController::class, 'update'])->middleware('auth');
 
 Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/', [ProjectController::class, 'index']);

@@ -170,7 +170,7 @@ final readonly class PlanWriter
         $drawings = [];
         $site = new SiteDrawer;
         foreach ($this->rooms as $id => $room) {
-            $drawings[$id] = ['front' => $site->front($room), 'top' => $site->top($room)];
+            $drawings[$id] = ['front' => $site->opening($room), 'top' => $site->top($room)];
         }
         foreach ($this->fitted as $id => $fit) {
             $piece = $this->project->pieces[$id];

@@ -89,6 +89,24 @@ final class AccessTest extends TestCase
         $this->getJson('/api/projects/'.$this->demoProject()->id.'/plan/soup')->assertStatus(404);
     }
 
+    public function test_a_profile_is_ones_own_and_new_projects_begin_with_it(): void
+    {
+        $owner = $this->demoOwner();
+        $workshop = $this->demoProject()->decoded()['workshop'];
+        $sheets = collect($this->demoProject()->decoded()['stock'])->sortBy('order')->values()->all();
+        $this->patchJson('/api/profile', ['unit' => 'in'])->assertUnauthorized();
+        $this->actingAs($owner)->patchJson('/api/profile', ['unit' => 'ell'])->assertStatus(422);
+        $this->patchJson('/api/profile', ['workshop' => ['kerf' => -2] + $workshop])->assertStatus(422)->assertJsonPath('problems.0.pointer', '/workshop/kerf');
+        $this->patchJson('/api/profile', ['unit' => 'in', 'workshop' => ['kerf' => 1.8] + $workshop, 'sheets' => $sheets])->assertOk();
+        $this->getJson('/api/session')->assertJsonPath('user.profile.unit', 'in');
+        $id = $this->postJson('/api/projects/new', ['name' => 'Den', 'unit' => 'mm'])->assertCreated()->json('data.id');
+        $document = $this->getJson("/api/projects/$id")->json('document');
+        self::assertSame(1.8, $document['workshop']['kerf']);
+        $stock = collect($document['stock'])->sortBy('order')->values()->all();
+        self::assertSame(['Birch ply 18', 'Birch ply 6'], array_column($stock, 'name'));
+        self::assertSame([17.6, 6.2], array_column($stock, 'thickness'));
+    }
+
     public function test_health_covers_database_queue_and_disk(): void
     {
         $this->getJson('/up')->assertOk()->assertExactJson(['database' => true, 'queue' => true, 'disk' => true]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Project;
+use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Incastro\Core\Document\Starter;
@@ -36,7 +37,11 @@ final class NewProjectRequest extends FormRequest
     /** @return array<string, mixed> */
     public function document(): array
     {
-        $starter = new Starter(Unit::from($this->string('unit')->value()), fn (): string => strtoupper((string) Str::ulid()));
+        $profile = $this->user() instanceof User ? $this->user()->profile : [];
+        /** @var list<array<array-key, mixed>> $sheets */
+        $sheets = array_values((array) ($profile['sheets'] ?? []));
+        $starter = new Starter(Unit::from($this->string('unit')->value()), fn (): string => strtoupper((string) Str::ulid()),
+            (array) ($profile['workshop'] ?? []), $sheets);
 
         return $starter->niche($this->string('name')->trim()->value(), now()->toDateString());
     }

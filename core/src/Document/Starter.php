@@ -13,9 +13,17 @@ use Incastro\Core\Measure\Unit;
  */
 final readonly class Starter
 {
-    /** @param  \Closure(): string  $newId gives a new ULID at each call */
-    public function __construct(private Unit $unit, private \Closure $newId)
-    {
+    /**
+     * @param  \Closure(): string  $newId  gives a new ULID at each call
+     * @param  array<array-key, mixed>  $workshop  the person's own, as a document holds it; ours where it is empty
+     * @param  list<array<array-key, mixed>>  $sheets  the person's own, boards first, back second; ours where there are none
+     */
+    public function __construct(
+        private Unit $unit,
+        private \Closure $newId,
+        private array $workshop = [],
+        private array $sheets = [],
+    ) {
     }
 
     /** @return array<string, mixed> a project document */
@@ -35,8 +43,8 @@ final readonly class Starter
             'spaces' => [$space => ['kind' => 'niche', 'name' => $name, 'order' => 'a', 'readings' => $this->readings()]],
             'pieces' => [($this->newId)() => $this->shelves($space, $board, $back)],
             'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'pins', 'back' => true],
-            'stock' => [$board => $this->sheet('a', 18, 0.703), $back => $this->sheet('b', 6, 0.203)],
-            'workshop' => [
+            'stock' => $this->stock($board, $back),
+            'workshop' => $this->workshop !== [] ? $this->workshop : [
                 'kerf' => $this->size(3, 0.125), 'trim' => $this->size(6, 0.25), 'banding' => 1, 'slide_in' => 6, 'part_tolerance' => 1,
                 'tape_base' => 0.3, 'tape_per_metre' => 0.2, 'tape_bend' => 1, 'level_per_metre' => 0.5,
             ],
@@ -83,6 +91,20 @@ final readonly class Starter
             'material' => $board, 'back_material' => $back, 'methods' => [],
             'runs' => [($this->newId)() => ['order' => 'a', 'bands' => [($this->newId)() => $plinth, ($this->newId)() => $box]]],
         ];
+    }
+
+    /** @return array<string, array<array-key, mixed>> by id */
+    private function stock(string $board, string $back): array
+    {
+        if ($this->sheets === []) {
+            return [$board => $this->sheet('a', 18, 0.703), $back => $this->sheet('b', 6, 0.203)];
+        }
+        $stock = [];
+        foreach ($this->sheets as $i => $sheet) {
+            $stock[[$board, $back][$i] ?? ($this->newId)()] = ['order' => sprintf('%02d', $i)] + $sheet;
+        }
+
+        return $stock + (isset($stock[$back]) ? [] : [$back => $this->sheet('z', 6, 0.203)]);
     }
 
     /** @return array<string, mixed> */

@@ -28,12 +28,6 @@ final class Drawing implements \JsonSerializable
         $this->items[] = ['kind' => 'shape', 'layer' => $layer, 'points' => $points, 'ref' => $ref];
     }
 
-    /** @param  list<Point>  $points */
-    public function line(string $layer, array $points): void
-    {
-        $this->items[] = ['kind' => 'line', 'layer' => $layer, 'points' => $points, 'ref' => null];
-    }
-
     /** A dimension line `rank` steps outside the drawing, on the side named. */
     public function dimension(string $side, int $rank, Point $from, Point $to, Length $value, bool $exact, ?string $ref): void
     {
@@ -63,9 +57,10 @@ final class Drawing implements \JsonSerializable
         $this->items[] = ['kind' => 'level', 'layer' => 'dimension', 'points' => [$at], 'value' => $value, 'name' => $name, 'ref' => null];
     }
 
-    public function leader(Point $at, Text $text, ?string $ref): void
+    /** Words beside the drawing and a line from them to a point. `side` is where the words stand: left or right. */
+    public function leader(string $side, Point $at, Text $text, ?string $ref): void
     {
-        $this->items[] = ['kind' => 'leader', 'layer' => 'label', 'points' => [$at], 'text' => $text, 'ref' => $ref];
+        $this->items[] = ['kind' => 'leader', 'layer' => 'label', 'side' => $side, 'points' => [$at], 'text' => $text, 'ref' => $ref];
     }
 
     /** @return array{view: string, bounds: array{Length, Length, Length, Length}, items: list<array<string, mixed>>} */
@@ -79,7 +74,7 @@ final class Drawing implements \JsonSerializable
     {
         $us = $vs = [];
         foreach ($this->items as $item) {
-            if (! in_array($item['kind'], ['shape', 'line'], true)) {
+            if ($item['kind'] !== 'shape') {
                 continue;
             }
             /** @var list<Point> $points */

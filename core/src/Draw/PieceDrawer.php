@@ -70,14 +70,27 @@ final readonly class PieceDrawer
 
     public function top(): Drawing
     {
-        $drawing = (new SiteDrawer)->top($this->room);
+        $drawing = SiteDrawer::ground($this->room);
         foreach ($this->fit->panels as $panel) {
             if (! in_array($panel->role, [Role::Top, Role::Shelf, Role::Nailer, Role::Rung, Role::PlinthRail, Role::Rail], true)) {
                 $drawing->shape(self::layer($panel) === 'filler' ? 'filler' : 'cut', $panel->block->outlineIn(View::Top), $panel->id);
+                $this->name($drawing, $panel);
             }
         }
 
         return $drawing;
+    }
+
+    /** In the view from above each part that meets a wall is named, and the back. */
+    private function name(Drawing $drawing, Panel $panel): void
+    {
+        if (! $panel->fitOnSite && ! $panel->bought && $panel->role !== Role::Back) {
+            return;
+        }
+        $block = $panel->block;
+        $across = $panel->role === Role::Back ? $block->size->x->splitInto(4)[0]->times(3) : $block->size->x->splitInto(2)[0];
+        $y = $block->corner->y->plus($block->size->y->splitInto(2)[0]);
+        $drawing->leader(($panel->hand ?? Side::Right)->value, new Point($block->corner->x->plus($across), $y->negated()), $panel->name, $panel->id);
     }
 
     /** @return list<Panel> */

@@ -19,7 +19,7 @@ use Incastro\Core\Survey\WallPoint;
 /** The space with its readings on it: where each tape lies, read or still to be read. */
 final readonly class SiteDrawer
 {
-    public function front(Room $room): Drawing
+    public function opening(Room $room): Drawing
     {
         $outline = new Outline($room, Length::zero());
         $drawing = new Drawing(View::Front);
@@ -70,8 +70,25 @@ final readonly class SiteDrawer
         }
     }
 
-    /** From above: the depth readings, and the widths at the back. */
+    /** From above, with the depth readings. */
     public function top(Room $room): Drawing
+    {
+        $drawing = self::ground($room);
+        $o = new Outline($room, Length::zero());
+        $in = Length::fromMillimetres(90);
+        foreach ($room->space->readings as $reading) {
+            if ($reading->kind === ReadingKind::Depth) {
+                $side = $reading->side ?? Side::Left;
+                $x = $side === Side::Left ? $in : $o->width->minus($in);
+                $drawing->reading('depth', new Point($x, Length::zero()), new Point($x, self::front($room, $o, $side)), $reading->value(), $reading->id);
+            }
+        }
+
+        return $drawing;
+    }
+
+    /** The niche from above: the back wall at the top of the page. */
+    public static function ground(Room $room): Drawing
     {
         $o = new Outline($room, Length::zero());
         $drawing = new Drawing(View::Top);
@@ -80,21 +97,17 @@ final readonly class SiteDrawer
             new Point($wall->negated(), $o->depth->negated()), new Point($o->width->plus($wall), $o->depth->negated()),
             new Point($o->width->plus($wall), $wall), new Point($wall->negated(), $wall),
         ]);
-        $depth = fn (Side $s): Length => ($room->depth[$s->value] ?? $o->depth)->negated();
         $drawing->shape('room', [
-            new Point(Length::zero(), $depth(Side::Left)), new Point($o->width, $depth(Side::Right)),
+            new Point(Length::zero(), self::front($room, $o, Side::Left)), new Point($o->width, self::front($room, $o, Side::Right)),
             new Point($o->width, Length::zero()), new Point(Length::zero(), Length::zero()),
         ]);
-        foreach ($room->space->readings as $reading) {
-            if ($reading->kind === ReadingKind::Depth) {
-                $side = $reading->side ?? Side::Left;
-                $in = Length::fromMillimetres(90);
-                $x = $side === Side::Left ? $in : $o->width->minus($in);
-                $drawing->reading('depth', new Point($x, Length::zero()), new Point($x, $depth($side)), $reading->value(), $reading->id);
-            }
-        }
 
         return $drawing;
+    }
+
+    private static function front(Room $room, Outline $outline, Side $side): Length
+    {
+        return ($room->depth[$side->value] ?? $outline->depth)->negated();
     }
 
     /** How far the wall stands from plumb, from its lowest station, enlarged. */

@@ -58,8 +58,15 @@ export interface Changed {
     readonly plan: Plan;
 }
 
+/** How a person reads numbers, and what their new projects begin with. */
+export interface Profile {
+    readonly unit?: 'mm' | 'in' | null;
+    readonly workshop?: object;
+    readonly sheets?: readonly object[];
+}
+
 export interface Session {
-    readonly user: { id: string; name: string; profile: { unit: 'mm' | 'in' | null } } | null;
+    readonly user: { id: string; name: string; profile: Profile } | null;
     readonly demo: boolean;
 }
 
@@ -98,6 +105,7 @@ export const api = {
     projects: () => ask<{ data: ProjectLine[] }>('GET', '/api/projects'),
     open: (id: string) => ask<Opened>('GET', project(id)),
     import: (json: string) => ask<{ data: ProjectLine }>('POST', '/api/projects', json, true),
+    keepProfile: (profile: Profile) => ask<{ profile: Profile }>('PATCH', '/api/profile', profile),
     begin: (name: string, unit: 'mm' | 'in') => ask<{ data: ProjectLine }>('POST', '/api/projects/new', { name, unit }),
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),

@@ -410,7 +410,7 @@ export interface Drawing {
   items: Stroke[];
 }
 export interface Stroke {
-  kind: 'shape' | 'line' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader';
+  kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader';
   layer: string;
   ref: string | null;
   points?: [number, number][];

@@ -2,10 +2,10 @@
 import { computed } from 'vue';
 import type { Drawing, Stroke } from '../api/plan';
 import type { Unit } from '../measure/read';
-import { render } from '../measure/words';
 import DimensionLine from './DimensionLine.vue';
 import { type Frame, frameOf, marginsOf } from './frame';
 import GapRibbon from './GapRibbon.vue';
+import LeaderLine from './LeaderLine.vue';
 import LevelMark from './LevelMark.vue';
 import { outline } from './path';
 import ReadingTag from './ReadingTag.vue';
@@ -96,9 +96,14 @@ const entry = computed(() => {
                 @pick="(r) => emit('pick', r)"
             />
             <LevelMark v-for="(s, i) in of('level')" :key="`l${i}`" :stroke="s" :frame="frame" :unit="unit" />
-            <g v-for="(s, i) in of('leader')" :key="`t${i}`" class="leader">
-                <text :x="frame.x(s.points![0]![0]!)" :y="frame.y(s.points![0]![1]!)">{{ s.text && render(s.text, unit) }}</text>
-            </g>
+            <LeaderLine
+                v-for="(s, i) in of('leader')"
+                :key="`t${i}`"
+                :stroke="s"
+                :frame="frame"
+                :unit="unit"
+                @pick="(r) => emit('pick', r)"
+            />
         </svg>
         <div v-if="entry" class="entry" :style="{ left: `${entry.x}px`, top: `${entry.y}px` }"><slot name="entry" /></div>
     </div>

@@ -36,7 +36,8 @@ export const useProject = defineStore('project', () => {
     const fitted = computed(() => (piece.value && plan.value?.pieces[piece.value[0]]) ?? null);
 
     async function open(id: string): Promise<void> {
-        const opened = await api.open(id);
+        const [opened, session] = await Promise.all([api.open(id), api.session()]);
+        readerUnit.value = session.user?.profile.unit ?? null;
         line.value = opened.project;
         take(opened);
         undoable.value = [];
@@ -105,6 +106,12 @@ export const useProject = defineStore('project', () => {
         undoable.value = [...undoable.value, await send(last)];
     }
 
+    /** The person's own unit for reading; the document's stays what it is. */
+    async function readIn(next: Unit): Promise<void> {
+        readerUnit.value = next;
+        await api.keepProfile({ unit: next === documentUnit.value ? null : next });
+    }
+
     /** After a conflict: load what stands now, then either leave it or lay mine over it. */
     async function settle(mine: boolean): Promise<void> {
         const refused = conflict.value;
@@ -115,6 +122,6 @@ export const useProject = defineStore('project', () => {
 
     return {
         line, document, plan, revision, savedAt, saveState, conflict, readerUnit, undoable, redoable,
-        unit, documentUnit, space, piece, site, fitted, open, change, undo, redo, settle,
+        unit, documentUnit, space, piece, site, fitted, open, change, undo, redo, settle, readIn,
     }; // prettier-ignore
 });

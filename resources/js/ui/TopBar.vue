@@ -30,7 +30,7 @@ const items = computed(() => [
     {
         label: project.unit === 'mm' ? 'Read in inches' : 'Read in millimetres',
         icon: 'pi pi-arrows-h',
-        command: () => (project.readerUnit = project.unit === 'mm' ? 'in' : 'mm'),
+        command: () => void guarded(project.readIn(project.unit === 'mm' ? 'in' : 'mm')),
     },
     {
         label: light.value === 'dark' ? 'Light' : 'Dark',

@@ -1,7 +1,12 @@
 <script setup lang="ts">
+import Button from 'primevue/button';
 import InputNumber from 'primevue/inputnumber';
+import InputText from 'primevue/inputtext';
+import { useToast } from 'primevue/usetoast';
 import { computed } from 'vue';
+import { api } from '../../api/client';
 import { useProject } from '../../project/store';
+import { ulid } from '../../project/ulid';
 import Choice from '../../ui/Choice.vue';
 import LengthField from '../../ui/LengthField.vue';
 import { useRefusals } from '../../ui/refusals';
@@ -11,8 +16,34 @@ const project = useProject();
 const guarded = useRefusals();
 
 const workshop = computed(() => project.document!.workshop);
-const stock = computed(() => Object.entries(project.document!.stock));
+const stock = computed(() => Object.entries(project.document!.stock).sort(([, a], [, b]) => ((a.order ?? '') < (b.order ?? '') ? -1 : 1)));
 const set = (path: string[], value: unknown): Promise<void> => project.change({ op: 'set', path, value });
+const toast = useToast();
+
+/** A further material begins as a copy of the last, to be given its own name and sizes. */
+const add = (): Promise<boolean> => {
+    const [, last] = stock.value.at(-1)!;
+    return guarded(
+        project.change({
+            op: 'add',
+            path: ['stock', ulid()],
+            value: { ...last, name: `${last.name}, other`, order: `${last.order ?? ''}m` },
+        }),
+    );
+};
+
+/** From now on new projects begin with this saw, these instruments and these sheets. */
+async function keepAsMine(): Promise<void> {
+    const sheets = stock.value.map(([, m]) => m);
+    if (await guarded(api.keepProfile({ workshop: workshop.value, sheets }))) {
+        toast.add({
+            severity: 'success',
+            summary: 'Kept',
+            detail: 'New projects begin with this saw, these instruments and sheets.',
+            life: 5000,
+        });
+    }
+}
 const saw = [
     { key: 'kerf', label: 'Kerf' },
     { key: 'trim', label: 'Trim each edge' },
@@ -38,7 +69,14 @@ const sheet = [
             />
         </div>
         <template v-for="[id, m] in stock" :key="id">
-            <h4>{{ m.name }}</h4>
+            <InputText
+                class="name"
+                :model-value="m.name"
+                size="small"
+                maxlength="120"
+                aria-label="material’s name"
+                @change="(e: Event) => guarded(set(['stock', id, 'name'], (e.target as HTMLInputElement).value))"
+            />
             <div v-for="f in sheet" :key="f.key" class="ch">
                 <span>{{ f.label }}</span>
                 <LengthField
@@ -74,10 +112,24 @@ const sheet = [
                 />
             </div>
         </template>
+        <div class="acts">
+            <Button label="One more material" size="small" severity="secondary" @click="add" />
+            <Button label="Keep as mine" size="small" severity="secondary" @click="keepAsMine" />
+        </div>
     </section>
 </template>
 
 <style scoped>
+.name {
+    width: 100%;
+    margin: 14px 0 8px;
+    font-weight: 600;
+}
+.acts {
+    display: flex;
+    gap: 8px;
+    margin-top: 12px;
+}
 .ch :deep(.p-inputnumber-input) {
     width: 104px;
 }

@@ -1,7 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue';
+import type { MaterialPlan } from '../../api/plan';
+import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 
 const project = useProject();
+const unit = computed(() => project.unit);
+/** Pieces over 100 × 300 mm are worth a label and a place on the rack. */
+const kept = (m: MaterialPlan): string[] =>
+    m.sheets
+        .flatMap((s) => s.offcuts)
+        .filter((o) => Math.min(o.length_mm, o.width_mm) >= 100 && Math.max(o.length_mm, o.width_mm) >= 300)
+        .sort((a, b) => b.length_mm * b.width_mm - a.length_mm * a.width_mm)
+        .map((o) => `${show(o.length_mm, unit.value)} × ${show(o.width_mm, unit.value)}`);
 const money = (cents: number): string => (cents / 100).toFixed(2);
 </script>
 
@@ -22,6 +33,7 @@ const money = (cents: number): string => (cents / 100).toFixed(2);
                 {{ m.accepted ? 'The layout is the one you accepted.' : '' }}
             </p>
             <p v-else class="bad">{{ m.unplaced.length }} part(s) fit no sheet: see the line below.</p>
+            <p v-if="kept(m).length" class="soft">Left over, worth keeping: {{ kept(m).join(', ') }}.</p>
             <p v-if="m.cost_cents > 0" class="soft">{{ m.sheets.length }} × {{ money(m.price_cents) }} = {{ money(m.cost_cents) }}</p>
         </div>
     </section>

@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Str;
+use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Starter;
+use Incastro\Core\Measure\Unit;
+
+/** How a person reads numbers, and the saw, instruments and sheets that their new projects begin with. */
+final class ProfileRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'unit' => ['nullable', 'in:mm,in'],
+            'workshop' => ['array'],
+            'sheets' => ['array', 'max:20'],
+            'sheets.*' => ['array'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['*' => 'A profile holds a unit (mm or in), a workshop and a list of sheets.'];
+    }
+
+    /**
+     * What was given, once a project made from it can be read.
+     *
+     * @return array<string, mixed>
+     *
+     * @throws \Incastro\Core\Document\DocumentRejected when saw, instruments or sheets make no sense
+     */
+    public function profile(): array
+    {
+        /** @var array<string, mixed> $given */
+        $given = $this->safe(['unit', 'workshop', 'sheets']);
+        $newId = fn (): string => strtoupper((string) Str::ulid());
+        /** @var list<array<array-key, mixed>> $sheets */
+        $sheets = array_values((array) ($given['sheets'] ?? []));
+        ProjectReader::read((new Starter(Unit::Millimetre, $newId, (array) ($given['workshop'] ?? []), $sheets))->niche('Profile', '2000-01-01'));
+
+        return $given;
+    }
+}
