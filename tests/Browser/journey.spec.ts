@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { execFileSync } from 'node:child_process';
 import { readFile } from 'node:fs/promises';
 import { big, goTo, openCopy, saved } from './house';
 
@@ -43,6 +44,16 @@ test('letters and a zero are refused at the field and what was typed stays', asy
     await expect(field).toHaveValue('0');
     await page.keyboard.press('Escape');
     await expect(page.getByRole('button', { name: 'width at 100 mm: 1048' })).toBeVisible();
+    await saved(page, 1);
+});
+
+test('a refused entry is still told of when another number is picked', async ({ page }) => {
+    await openCopy(page);
+    await page.getByRole('button', { name: 'width at 100 mm: 1048' }).click();
+    await page.keyboard.press('Control+A');
+    await page.keyboard.type('1,048');
+    await page.getByRole('button', { name: 'height at the left: 2391' }).click();
+    await expect(page.getByRole('alert').filter({ hasText: '“1,048” was not kept' })).toContainText('decimal or a thousands comma');
     await saved(page, 1);
 });
 
@@ -174,7 +185,10 @@ test('the plan, the cut list and the project are taken away, and the project bro
         const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('menuitem', { name: item }).click()]);
         return readFile(await download.path());
     };
-    expect((await take('Plan as PDF')).subarray(0, 5).toString()).toBe('%PDF-');
+    const paper = execFileSync('pdftotext', ['-layout', '-', '-'], { input: await take('Plan as PDF') }).toString();
+    expect(paper).toMatch(/plumb clear ≈ 1038\.7 · carcass ≈ 978\.7 × 2210\.0 × 380\.0/);
+    expect(paper).toMatch(/A1\s+Side, left\s+Birch ply 18\s+2210\.0 × 373\.8\s+2210\.0 × 372\.8\s+front/);
+    expect(paper).toContain('Birch ply 18, sheet 2 of 2');
     expect((await take('Cut list as CSV')).toString()).toContain('A1,"Side, left",left,Birch ply 18,17.6,2210,373.8');
     const json = await take('Project as JSON');
     await page.goto('/');

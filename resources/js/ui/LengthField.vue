@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
-import { computed, nextTick, onMounted, ref, watch } from 'vue';
+import { useToast } from 'primevue/usetoast';
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { LengthNotReadable, readLength, type Unit } from '../measure/read';
 import { also, lossless } from '../measure/show';
 
@@ -21,6 +22,9 @@ const field = ref<{ $el: HTMLInputElement } | null>(null);
 const typed = ref('');
 const refusal = ref('');
 const editing = ref(false);
+const toast = useToast();
+let sending = false;
+let gone = false;
 const initial = computed(() => (props.modelValue === null ? '' : lossless(props.modelValue, props.unit)));
 
 watch(initial, (text) => !editing.value && !refusal.value && (typed.value = text), { immediate: true });
@@ -41,7 +45,10 @@ const understood = computed(() => {
 });
 
 async function commit(then?: 'next' | 'back'): Promise<void> {
+    // Enter and the blur that follows it are one wish.
+    if (sending) return;
     if (typed.value.trim() !== '' && typed.value !== initial.value) {
+        sending = true;
         try {
             const read = readLength(typed.value, props.unit);
             refusal.value = '';
@@ -49,7 +56,10 @@ async function commit(then?: 'next' | 'back'): Promise<void> {
         } catch (error) {
             // What was typed stays in the field, with the reason under it.
             refusal.value = error instanceof Error ? error.message : String(error);
+            if (gone) sayElsewhere();
             return;
+        } finally {
+            sending = false;
         }
     }
     editing.value = false;
@@ -58,6 +68,16 @@ async function commit(then?: 'next' | 'back'): Promise<void> {
     if (then === 'next') emit('next');
     if (then === 'back') emit('back');
 }
+
+/** The field has closed with something refused in it: it is said where it can still be read. */
+function sayElsewhere(): void {
+    toast.add({ severity: 'error', summary: `${props.label}: “${typed.value}” was not kept`, detail: refusal.value, life: 12000 });
+}
+
+onBeforeUnmount(() => {
+    gone = true;
+    if (refusal.value) sayElsewhere();
+});
 
 function giveUp(): void {
     typed.value = initial.value;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import { show, showWithUnit } from '../measure/show';
 import { render } from '../measure/words';
 import { pickedOf } from '../project/figures';
@@ -12,6 +12,9 @@ import Trail from './Trail.vue';
 const props = defineProps<{ fallback: string | null }>();
 const project = useProject();
 const picked = usePicked();
+
+// What is picked is shown at once, however far the choices below were scrolled.
+watch(picked, () => document.querySelector('.tally')?.scrollTo({ top: 0 }));
 
 const shown = computed(() => {
     if (!project.plan) return null;

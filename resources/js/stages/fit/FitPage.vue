@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { useProject } from '../../project/store';
 import BoardDrawings from '../../ui/BoardDrawings.vue';
+import EmptyBoard from '../../ui/EmptyBoard.vue';
 import TallyPicked from '../../ui/TallyPicked.vue';
 import ClearanceBudget from './ClearanceBudget.vue';
 import EdgeChoices from './EdgeChoices.vue';
@@ -18,7 +19,7 @@ const own = computed(() => (project.piece ? project.plan?.drawings[project.piece
         view="front"
         title="Front, in the niche"
     />
-    <main v-else class="board empty"><p>Read one width on Site first: the fit follows from the readings.</p></main>
+    <EmptyBoard v-else says="Read one width on Site first: the fit follows from the readings." />
     <aside class="tally" aria-label="tally">
         <TallyPicked :fallback="project.piece ? `${project.piece[0]}/clear` : null" />
         <template v-if="project.piece && project.fitted">
@@ -28,11 +29,3 @@ const own = computed(() => (project.piece ? project.plan?.drawings[project.piece
         </template>
     </aside>
 </template>
-
-<style scoped>
-.empty {
-    display: grid;
-    place-items: center;
-    color: var(--soft);
-}
-</style>

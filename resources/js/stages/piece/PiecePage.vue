@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useProject } from '../../project/store';
 import BoardDrawings from '../../ui/BoardDrawings.vue';
+import EmptyBoard from '../../ui/EmptyBoard.vue';
 import PieceChoices from './PieceChoices.vue';
 import ShelfChoices from './ShelfChoices.vue';
 import TallyPicked from '../../ui/TallyPicked.vue';
@@ -31,7 +32,7 @@ const drawings = computed(() => {
         :title="view === 'top' ? 'From above' : 'Front, with section'"
         @view="(v) => (view = v)"
     />
-    <main v-else class="board empty"><p>Read one width on Site first: the piece is made to the space.</p></main>
+    <EmptyBoard v-else says="Read one width on Site first: the piece is made to the space." />
     <aside class="tally" aria-label="tally">
         <TallyPicked :fallback="project.piece ? `${project.piece[0]}/carcass_width` : null" />
         <template v-if="project.piece">
@@ -40,11 +41,3 @@ const drawings = computed(() => {
         </template>
     </aside>
 </template>
-
-<style scoped>
-.empty {
-    display: grid;
-    place-items: center;
-    color: var(--soft);
-}
-</style>
