@@ -23,7 +23,7 @@ ensure_node_packages() {
     local hash
     ensure_node
     hash=$(hash_files "$ROOT/package-lock.json")
-    if [ -d "$ROOT/node_modules/vite" ] && stamp_is npm "$hash"; then return; fi
+    if [ -x "$ROOT/node_modules/.bin/vite" ] && stamp_is npm "$hash"; then return; fi
     say 'Fetching the packages that build the interface.'
     (cd "$ROOT" && PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 quietly npm ci --no-audit --no-fund) ||
         fail "the interface's packages could not be fetched; the first start needs a network."

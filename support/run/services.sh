@@ -131,10 +131,19 @@ halt() {
     rm -f "$STATE/supervisor.pid"
 }
 
+# Everything built, by one command at a time: what an interrupted one left running is waited for, not run over.
 prepare() {
     ensure_packages
+    mkdir -p "$ROOT/var"
+    exec 9>"$ROOT/var/build.lock"
+    if ! flock -n 9; then
+        say 'Another ./incastro is still building here; waiting for it.'
+        flock 9
+    fi
     ensure_php_packages
     ensure_interface
+    [ "${1:-}" != with_tools ] || ensure_node_packages
+    exec 9>&-
 }
 
 set_up() {

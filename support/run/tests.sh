@@ -71,8 +71,7 @@ test_browser() {
 cmd_test() {
     local what=${1:-all} part failed=0 passed=0
     case $what in all | core | feature | browser | style) ;; *) fail "\"$what\" is not a part of the tests; expected core, feature, browser or style." ;; esac
-    prepare
-    ensure_node_packages
+    prepare with_tools
     for part in style core feature browser; do
         [ "$what" = all ] || [ "$what" = $part ] || continue
         if "test_$part"; then passed=$((passed + 1)); else

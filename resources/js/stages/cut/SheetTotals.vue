@@ -12,7 +12,7 @@ const kept = (m: MaterialPlan): string[] =>
         .flatMap((s) => s.offcuts)
         .filter((o) => Math.min(o.length_mm, o.width_mm) >= 100 && Math.max(o.length_mm, o.width_mm) >= 300)
         .sort((a, b) => b.length_mm * b.width_mm - a.length_mm * a.width_mm)
-        .map((o) => `${show(o.length_mm, unit.value)} × ${show(o.width_mm, unit.value)}`);
+        .map((o) => `${show(o.length_mm, unit.value)}\u00a0×\u00a0${show(o.width_mm, unit.value)}`);
 const money = (cents: number): string => (cents / 100).toFixed(2);
 </script>
 
