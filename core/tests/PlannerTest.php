@@ -82,6 +82,7 @@ final class PlannerTest extends TestCase
         self::assertSame('stop', $finding['severity']);
         self::assertSame(3.5, $finding['says']['args']['by']['mm']);
         self::assertSame('reading.plumb_left', $finding['says']['args']['reading']['text']['key']);
+        self::assertNotContains('fit.filler_thin', Planned::of($document)->codes(), 'the wall is said once');
     }
 
     public function test_between_clear_and_budget_it_is_a_look(): void

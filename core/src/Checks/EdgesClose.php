@@ -20,6 +20,10 @@ final class EdgesClose implements Check
     {
         $findings = [];
         foreach ($built->fit->edges as $edge) {
+            // A carcass inside the wall is another rule's matter (GoesBetweenWalls).
+            if ($edge->least()->isNegative()) {
+                continue;
+            }
             array_push($findings, ...$this->edge($edge, $built));
         }
 

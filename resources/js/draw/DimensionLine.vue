@@ -32,7 +32,7 @@ const place = computed(() => {
             to: line(x2, props.floor - 4, x2, y + 4),
         };
     }
-    const x = frame.x(u1) + 22 + 60 * (rank - 1);
+    const x = frame.x(u1) + 22 + 74 * (rank - 1);
     const [y1, y2] = [frame.y(v1), frame.y(v2)];
     return { x1: x, y1, x2: x, y2, tx: x + 6 + width.value / 2 - 4, ty: (y1 + y2) / 2 + 4, from: '', to: '' };
 });

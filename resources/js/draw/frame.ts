@@ -24,7 +24,7 @@ export function marginsOf(drawing: Drawing): Margins {
     const ribbon = ribbons.length > 0 ? 96 : 14;
     return {
         left: ribbon,
-        right: Math.max(ribbon, ranks('right') > 0 ? 22 + 60 * ranks('right') : 14),
+        right: Math.max(ribbon, ranks('right') > 0 ? 6 + 74 * ranks('right') : 14),
         top: 12,
         bottom: 14 + 26 * ranks('below'),
     };
