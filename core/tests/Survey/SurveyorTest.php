@@ -58,6 +58,17 @@ final class SurveyorTest extends TestCase
         );
     }
 
+    public function test_readings_far_from_what_is_assumed_still_come_out_exactly(): void
+    {
+        // 60 narrower within 50 of height: nobody would have assumed it, and no assumption may pull at it.
+        $document = Sample::width(Sample::width(Sample::width(Sample::empty('mm'), 1, 100, 1000), 2, 2300, 1000), 3, 2350, 940.1);
+        $document = Sample::plumb(Sample::plumb($document, 1, 'left', 100, 2300, 0.3), 2, 'left', 100, 2350, -0.7);
+        $room = self::room($document);
+        self::assertSame([0, 0.3, -0.7], self::xs($room, Side::Left));
+        self::assertSame([1000, 1000.3, 939.4], self::xs($room, Side::Right));
+        self::assertTrue($room->wall(Side::Right, Plane::Front)[2]->exact);
+    }
+
     public function test_a_take_that_stands_alone_against_two_others_is_blamed_with_its_size(): void
     {
         $document = $this->plumbNiche([1000, 1000, 1000]);

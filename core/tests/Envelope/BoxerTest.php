@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Tests\Envelope;
+
+use Incastro\Core\Tests\Planned;
+use Incastro\Core\Tests\Sample;
+use PHPUnit\Framework\TestCase;
+
+/** What the piece is given. */
+final class BoxerTest extends TestCase
+{
+    public function test_a_niche_narrower_at_the_back_is_cleared_at_the_back(): void
+    {
+        // Front 1000 all the way up, back 990: taken as 5 from either side, so 990 is clear between 5 and 995.
+        $document = Sample::width(Sample::width(Sample::empty('mm'), 1, 100, 1000), 2, 2300, 1000);
+        $document = Sample::width(Sample::width($document, 3, 100, 990, 'back'), 4, 2300, 990, 'back');
+        $piece = Planned::of($document)->piece();
+        self::assertSame([990, 980], [$piece['clear']['mm'], $piece['width']['mm']]);
+        self::assertSame([10, 10], [$piece['from'], $piece['edges']['left']['gaps'][0]['gap']], 'the gap at the front is 5 of play and 5 of taper');
+    }
+
+    public function test_what_bends_above_or_below_the_carcass_does_not_count(): void
+    {
+        // 940 at 2350 is above the carcass's head at 2300; between 1200 (1000) and 2350 the wall is straight.
+        $document = Sample::width(Sample::width(Sample::empty('mm'), 1, 100, 1000), 2, 2300, 1000);
+        $document = Sample::plumb(Sample::width($document, 3, 2350, 940), 1, 'left', 100, 2300, 0);
+        $document = Sample::plumb($document, 2, 'left', 100, 2350, 0);
+        self::assertSame(1000, Planned::of($document)->piece()['clear']['mm']);
+        $document['pieces'][Sample::PIECE]['height'] = 2350;
+        self::assertSame(940, Planned::of($document)->piece()['clear']['mm']);
+    }
+
+    public function test_between_stations_the_wall_is_straight_and_rounded_into_the_space(): void
+    {
+        // Head at 2000: right wall between 1000 at 100 and 967 at 2300: 1000 − 33 · 1900/2200 = 971.5.
+        $document = Sample::width(Sample::width(Sample::empty('mm'), 1, 100, 1000), 2, 2300, 967);
+        $document = Sample::plumb($document, 1, 'left', 100, 2300, 0);
+        $document['pieces'][Sample::PIECE]['height'] = 2000;
+        $clear = Planned::of($document)->piece()['clear'];
+        self::assertSame([971.5, false], [$clear['mm'], $clear['exact']]);
+        $document['pieces'][Sample::PIECE]['height'] = 2001;
+        // 971.485 goes down to 971.4, never up.
+        self::assertSame(971.4, Planned::of($document)->piece()['clear']['mm']);
+    }
+
+    public function test_the_carcass_stands_on_its_plinth_from_the_floors_high_point(): void
+    {
+        $document = Sample::reading(Sample::e1(), Sample::id('F', 1), ['kind' => 'level'], 5);
+        $plan = Planned::of($document);
+        self::assertSame([105, 2305], [$plan->piece()['edges']['left']['gaps'][0]['z'], array_slice($plan->piece()['edges']['left']['gaps'], -1)[0]['z']]);
+        self::assertSame(2200, $plan->piece()['height']['mm']);
+        unset($document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::PLINTH]);
+        self::assertSame(2300, Planned::of($document)->piece()['height']['mm'], 'without a plinth the carcass takes it all');
+    }
+}
