@@ -19,18 +19,25 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $status
  * @property int $percent
  * @property ?string $layouts
+ * @property ?list<string> $better materials whose layout beats the plan's
  * @property Project $project
  */
 final class LayoutSearch extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['project_id', 'user_id', 'revision', 'seed', 'effort', 'status', 'percent', 'layouts'];
+    protected $fillable = ['project_id', 'user_id', 'revision', 'seed', 'effort', 'status', 'percent', 'layouts', 'better'];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo
     {
         return $this->belongsTo(Project::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['better' => 'array'];
     }
 
     public function isOver(): bool

@@ -14,6 +14,7 @@ use Incastro\Core\Measure\Unit;
  * @phpstan-import-type Part from PlanReader
  * @phpstan-import-type Material from PlanReader
  * @phpstan-import-type Sheet from PlanReader
+ * @phpstan-import-type Offcut from PlanReader
  * @phpstan-import-type Placement from PlanReader
  */
 final readonly class PlanPdf
@@ -206,10 +207,10 @@ final readonly class PlanPdf
         $this->pdf->SetTextColor(0, 0, 0);
     }
 
-    /** @param  list<array{x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float}>  $offcuts */
+    /** @param  list<Offcut>  $offcuts */
     private function leftovers(array $offcuts): string
     {
-        $worth = array_filter($offcuts, fn (array $o): bool => min($o['length_mm'], $o['width_mm']) >= 100 && max($o['length_mm'], $o['width_mm']) >= 300);
+        $worth = array_filter($offcuts, fn (array $o): bool => $o['worth_keeping']);
         $sizes = array_map(fn (array $o): string => $this->words->length($o['length_mm']).' × '.$this->words->length($o['width_mm']), array_slice($worth, 0, 6));
 
         return $sizes === [] ? 'nothing worth keeping' : implode(', ', $sizes);

@@ -11,10 +11,10 @@ namespace App\Print;
  * @phpstan-type Fig array{mm: int|float, exact: bool, trail: list<array<string, mixed>>}
  * @phpstan-type Size array{length: Fig, width: Fig}
  * @phpstan-type Part array{id: string, label: string, name: Text, hand: ?string, material: string, material_name: string, thickness: int|float, finished: Size, cut: Size, grain: string, banded: list<string>, fit_on_site: bool, bought: bool, role: string, piece: string}
- * @phpstan-type Rect array{x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float}
+ * @phpstan-type Offcut array{x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float, worth_keeping: bool}
  * @phpstan-type Placement array{part: string, label: string, x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float, turned: bool}
  * @phpstan-type Cut array{order: int, kind: string, axis: string, at_mm: int|float, from_mm: int|float, to_mm: int|float, piece: string, trim: bool}
- * @phpstan-type Sheet array{placements: list<Placement>, cuts: list<Cut>, offcuts: list<Rect>}
+ * @phpstan-type Sheet array{placements: list<Placement>, cuts: list<Cut>, offcuts: list<Offcut>}
  * @phpstan-type Material array{material: string, name: string, thickness: int|float, length: int|float, width: int|float, kerf: int|float, trim: int|float, lower_bound: int, status: string, used_percent: int, cost_cents: int, sheets: list<Sheet>}
  * @phpstan-type Item array{kind: string, layer: string, points?: list<array{int|float, int|float}>, value?: int|float|null, exact?: bool, side?: string, rank?: int, title?: Text, times?: int, base?: int|float, stations?: list<array{at: int|float, value: int|float}>, name?: Text}
  * @phpstan-type Drawing array{view: string, bounds: array{int|float, int|float, int|float, int|float}, items: list<Item>}

@@ -60,12 +60,7 @@ final readonly class CutWriter
 
     private function usedShare(Nested $nested): float
     {
-        $used = 0;
-        foreach ($nested->sheets as $sheet) {
-            foreach ($sheet as $p) {
-                $used += $p->length * $p->width;
-            }
-        }
+        $used = array_sum(array_map(Nested::usedArea(...), $nested->sheets));
 
         return $used / ($nested->stock->length * $nested->stock->width * count($nested->sheets));
     }

@@ -15,8 +15,9 @@ final class LayoutSearch
 {
     /**
      * @param  array<array-key, mixed>  $document
-     * @param  \Closure(array<string, mixed>, float): bool  $offer  layouts by material as a document holds them, share done;
-     *                                                             false ends the search
+     * @param  \Closure(array<string, mixed>, float, list<string>): bool  $offer  layouts by material as a document holds them,
+     *                                                                            share done, the materials whose layout is better
+     *                                                                            than the plan's; false ends the search
      * @return array<string, mixed> the best layouts found, by material
      *
      * @throws Document\DocumentRejected when the document cannot be read
@@ -24,24 +25,28 @@ final class LayoutSearch
     public static function improve(array $document, int $effort, int $seed, \Closure $offer): array
     {
         $cutting = Planner::cutting($document);
-        $layouts = array_map(self::asLayout(...), $cutting->nested);
-        $materials = count($cutting->nested);
+        $found = $cutting->nested;
+        $materials = count($found);
+        $say = function (float $share) use (&$found, $cutting, $offer): bool {
+            $better = array_keys(array_filter($found, fn (Nested $n, string $id): bool => $n->isBetterThan($cutting->nested[$id]), ARRAY_FILTER_USE_BOTH));
+
+            return $offer(array_map(self::asLayout(...), $found), $share, $better);
+        };
         foreach (array_keys($cutting->nested) as $done => $id) {
             $items = Cutter::items($cutting->parts, $id);
             $goesOn = true;
-            $report = function (Nested $best, float $share) use (&$layouts, &$goesOn, $id, $done, $materials, $offer): bool {
-                $layouts[$id] = self::asLayout($best);
+            $report = function (Nested $best, float $share) use (&$found, &$goesOn, $id, $done, $materials, $say): bool {
+                $found[$id] = $best;
 
-                return $goesOn = $offer($layouts, ($done + $share) / $materials);
+                return $goesOn = $say(($done + $share) / $materials);
             };
-            $best = (new Improver($effort, $seed))->improve($items, $cutting->nested[$id], $report);
-            $layouts[$id] = self::asLayout($best);
-            if (! $goesOn || ! $offer($layouts, ($done + 1) / $materials)) {
+            $found[$id] = (new Improver($effort, $seed))->improve($items, $cutting->nested[$id], $report);
+            if (! $goesOn || ! $say(($done + 1) / $materials)) {
                 break;
             }
         }
 
-        return $layouts;
+        return array_map(self::asLayout(...), $found);
     }
 
     /** @return array{sheets: list<list<array{part: string, x: Length, y: Length, turned: bool}>>} */

@@ -9,6 +9,7 @@ use Incastro\Core\Cut\Labels;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Spacing;
+use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Reading;
@@ -130,6 +131,7 @@ final readonly class PlanWriter
             'from' => $fit->box->left,
             'to' => $fit->box->right(),
             'edges' => $fit->edges,
+            'usual_set_off' => array_column(array_map(fn (EdgeKind $k): array => [$k->value, $k->usualSetOff()], EdgeKind::cases()), 1, 0),
             'budget' => $fit->budget,
             'spare' => $fit->spare,
             'tilt_up' => $fit->tiltUp,

@@ -137,6 +137,42 @@ final class PlannerTest extends TestCase
         self::assertFalse(Planned::of($document)->plan['cut'][0]['accepted']);
     }
 
+    public function test_a_search_names_only_the_materials_whose_layout_it_beat(): void
+    {
+        // Many unlike boards, whose first layout leaves something to win.
+        $document = Sample::bays(Sample::e1(), array_fill(0, 4, [310, 270, null, null, null]));
+        $document['pieces'][Sample::PIECE]['depth'] = 437;
+        $plain = Planned::of($document)->plan['cut'][0];
+        $better = [];
+        $found = LayoutSearch::improve($document, 3, 1, function (array $layouts, float $share, array $now) use (&$better): bool {
+            $better = $now;
+
+            return true;
+        });
+        $sheets = json_decode(json_encode($found, JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR)[Sample::PLY]['sheets'];
+        $counts = [array_map(count(...), $sheets), array_map(fn (array $s): int => count($s['placements']), $plain['sheets'])];
+        self::assertLessThanOrEqual(count($counts[1]), count($counts[0]));
+        self::assertSame($counts[0] !== $counts[1], $better === [Sample::PLY]);
+    }
+
+    public function test_leftovers_worth_keeping_are_over_100_by_300(): void
+    {
+        $seen = [];
+        foreach (Planned::of(Sample::bays(Sample::e1(), [[null, null], [null]]))->plan['cut'][0]['sheets'] as $sheet) {
+            foreach ($sheet['offcuts'] as $o) {
+                $sides = [$o['length_mm'], $o['width_mm']];
+                self::assertSame(min($sides) >= 100 && max($sides) >= 300, $o['worth_keeping']);
+                $seen[$o['worth_keeping'] ? 'kept' : 'waste'] = true;
+            }
+        }
+        self::assertCount(2, $seen, 'this plan leaves both');
+    }
+
+    public function test_each_edge_comes_with_its_usual_set_off(): void
+    {
+        self::assertSame(['filler' => 30, 'extended_stile' => 12, 'scribed_side' => 5, 'trim' => 5, 'play' => 5], Planned::of(Sample::e1())->piece()['usual_set_off']);
+    }
+
     public function test_a_search_that_is_called_off_stops_at_once(): void
     {
         $calls = 0;

@@ -51,6 +51,7 @@ return new class extends Migration
             $table->string('status', 16);
             $table->unsignedTinyInteger('percent')->default(0);
             $table->text('layouts')->nullable();
+            $table->json('better')->nullable();
             $table->timestamps();
             $table->index(['project_id', 'created_at']);
         });

@@ -17,6 +17,7 @@ final class LayoutSearchTest extends TestCase
         $project = $this->demoProject();
         $id = $this->postJson("/api/projects/$project->id/layout-searches")->assertStatus(202)->json('id');
         $answer = $this->getJson("/api/projects/$project->id/layout-searches/$id")->assertOk()->assertJsonPath('status', 'done')->assertJsonPath('percent', 100);
+        self::assertSame([], array_diff($answer->json('better'), array_keys($answer->json('layouts'))));
         $layouts = $answer->json('layouts');
         $ops = array_map(fn (string $m): array => $this->set($layouts[$m], 'layouts', $m), array_keys($layouts));
         $this->postJson("/api/projects/$project->id/changes", $this->change(1, $ops))->assertOk()

@@ -56,6 +56,7 @@ final class LayoutSearchController
             'status' => $search->status,
             'percent' => $search->percent,
             'revision' => $search->revision,
+            'better' => $search->better ?? [],
             'layouts' => $search->layouts === null ? null : json_decode($search->layouts, true, 64, JSON_THROW_ON_ERROR),
         ]);
     }

@@ -111,6 +111,7 @@ final class NestCommand
 
             return ['part' => $name, 'copy' => $copy] + array_diff_key($p, ['label' => true]);
         }, $sheet['placements']);
+        $sheet['offcuts'] = array_map(fn (array $o): array => array_diff_key($o, ['worth_keeping' => true]), $sheet['offcuts']);
 
         return [
             'stock' => $stock->name,

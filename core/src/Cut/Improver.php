@@ -73,10 +73,7 @@ final readonly class Improver
      */
     private function chosen(array $sheets, Randomizer $random): array
     {
-        $filled = array_map(
-            fn (array $sheet): int => array_sum(array_map(fn (Placement $p): int => $p->length * $p->width, $sheet)),
-            $sheets,
-        );
+        $filled = array_map(Nested::usedArea(...), $sheets);
         asort($filled);
         $order = array_keys($filled);
         $first = array_shift($order);

@@ -23,7 +23,7 @@ final class NestWriter
                 'part' => $p->item, 'label' => $labels[$p->item] ?? $p->item, ...self::rect(new Rect($p->x, $p->y, $p->length, $p->width)), 'turned' => $p->turned,
             ], $placements),
             'cuts' => array_map(self::cut(...), $sawing->cuts),
-            'offcuts' => array_map(self::rect(...), $sawing->offcuts),
+            'offcuts' => array_map(fn (Rect $r): array => [...self::rect($r), 'worth_keeping' => $r->isWorthKeeping()], $sawing->offcuts),
         ];
     }
 

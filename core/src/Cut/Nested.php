@@ -41,13 +41,16 @@ final readonly class Nested
         $sheetArea = $this->stock->usableLength() * $this->stock->usableWidth();
         $sum = 0.0;
         foreach ($this->sheets as $sheet) {
-            $used = 0;
-            foreach ($sheet as $p) {
-                $used += $p->length * $p->width;
-            }
+            $used = self::usedArea($sheet);
             $sum += ($used / $sheetArea) ** 2;
         }
 
         return round($sum, 9);
+    }
+
+    /** @param  list<Placement>  $sheet */
+    public static function usedArea(array $sheet): int
+    {
+        return array_sum(array_map(fn (Placement $p): int => $p->area(), $sheet));
     }
 }

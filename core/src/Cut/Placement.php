@@ -17,6 +17,11 @@ final readonly class Placement
     ) {
     }
 
+    public function area(): int
+    {
+        return $this->length * $this->width;
+    }
+
     public function right(): int
     {
         return $this->x + $this->length;

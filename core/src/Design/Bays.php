@@ -25,15 +25,13 @@ final readonly class Bays
     /** Height of the nailer behind the top (fieldbook §6: 75–100). */
     private const NAILER_MM = 90;
 
+    /** @var array<string, Spacing> by bay */
+    public array $spacings;
+
     /** @param  array<string, Figure>  $openings by bay */
     public function __construct(private Measures $m, private Band $band, private array $openings)
     {
-    }
-
-    /** @return array<string, Spacing> */
-    public function spacings(): array
-    {
-        return array_map($this->spacing(...), $this->band->bays);
+        $this->spacings = array_map($this->spacing(...), $band->bays);
     }
 
     /** @return list<Panel> */
@@ -61,7 +59,7 @@ final readonly class Bays
     {
         $findings = [];
         $number = 0;
-        foreach ($this->spacings() as $bayId => $spacing) {
+        foreach ($this->spacings as $bayId => $spacing) {
             $number++;
             if (! $spacing->fits()) {
                 $findings[] = new Finding('piece.shelves_do_not_fit', Severity::Stop, new Place('piece', (string) $bayId),
@@ -116,7 +114,7 @@ final readonly class Bays
     /** @return list<Panel> */
     private function shelves(Bay $bay, int $number, Length $x): array
     {
-        $spacing = $this->spacing($bay);
+        $spacing = $this->spacings[$bay->id];
         if (! $spacing->fits()) {
             return [];
         }

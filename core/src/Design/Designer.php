@@ -40,7 +40,7 @@ final readonly class Designer
             }
             $openings += $frame->openings($band);
             $bays = new Bays($frame, $band, $openings);
-            $spacings += $bays->spacings();
+            $spacings += $bays->spacings;
             array_push($panels, ...(new Carcass($frame, $band))->panels(), ...$bays->panels());
             array_push($findings, ...$bays->findings());
             if ($piece->methods->front === Front::FaceFrame) {

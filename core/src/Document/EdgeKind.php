@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Measure\Length;
+
 /** The five ways of meeting a wall (docs/glossary.md). */
 enum EdgeKind: string
 {
@@ -12,6 +14,16 @@ enum EdgeKind: string
     case ScribedSide = 'scribed_side';
     case Trim = 'trim';
     case Play = 'play';
+
+    /** What a carcass usually stands off when this is chosen; the person may change it. */
+    public function usualSetOff(): Length
+    {
+        return Length::fromMillimetres(match ($this) {
+            self::Filler => 30,
+            self::ExtendedStile => 12,
+            self::ScribedSide, self::Trim, self::Play => 5,
+        });
+    }
 
     public function isScribed(): bool
     {

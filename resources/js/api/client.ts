@@ -75,6 +75,8 @@ export interface LayoutSearch {
     readonly status: 'waiting' | 'running' | 'done' | 'cancelled' | 'failed';
     readonly percent: number;
     readonly revision: number;
+    /** Materials whose layout beats the plan's. */
+    readonly better: readonly string[];
     readonly layouts: Readonly<Record<string, { sheets: { part: string; x: number; y: number; turned: boolean }[][] }>> | null;
 }
 

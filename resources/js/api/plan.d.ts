@@ -152,6 +152,28 @@ export interface FittedPiece {
     left: FittedEdge;
     right: FittedEdge;
   };
+  usual_set_off: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    filler: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    extended_stile: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    scribed_side: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    trim: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    play: number;
+  };
   budget: Figure;
   /**
    * a length in mm, at most 6 decimals
@@ -386,6 +408,7 @@ export interface Offcut {
    * a length in mm, at most 6 decimals
    */
   width_mm: number;
+  worth_keeping: boolean;
 }
 export interface Finding {
   code: string;

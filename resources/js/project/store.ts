@@ -92,6 +92,9 @@ export const useProject = defineStore('project', () => {
         redoable.value = [];
     }
 
+    /** The commonest change: one field of the document; null takes it away. */
+    const set = (path: readonly string[], value: unknown): Promise<void> => change({ op: 'set', path, value });
+
     async function undo(): Promise<void> {
         const last = undoable.value.at(-1);
         if (!last) return;
@@ -122,6 +125,6 @@ export const useProject = defineStore('project', () => {
 
     return {
         line, document, plan, revision, savedAt, saveState, conflict, readerUnit, undoable, redoable,
-        unit, documentUnit, space, piece, site, fitted, open, change, undo, redo, settle, readIn,
+        unit, documentUnit, space, piece, site, fitted, open, change, set, undo, redo, settle, readIn,
     }; // prettier-ignore
 });

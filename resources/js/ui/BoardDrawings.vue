@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { Drawing } from '../api/plan';
 import DrawingView from '../draw/DrawingView.vue';
 import { commonScale, scaleBar } from '../draw/frame';
@@ -7,6 +7,7 @@ import { show } from '../measure/show';
 import { render } from '../measure/words';
 import { useProject } from '../project/store';
 import { usePicked } from './picked';
+import { useSize } from './size';
 
 /** The board: drawings side by side at one scale, with the title block in the corner. */
 const props = defineProps<{
@@ -21,14 +22,7 @@ const emit = defineEmits<{ view: [key: string] }>();
 const project = useProject();
 const picked = usePicked();
 const board = ref<HTMLElement | null>(null);
-const size = ref({ width: 800, height: 600 });
-let watcher: ResizeObserver | undefined;
-
-onMounted(() => {
-    watcher = new ResizeObserver(([entry]) => (size.value = { width: entry!.contentRect.width, height: entry!.contentRect.height }));
-    watcher.observe(board.value!);
-});
-onBeforeUnmount(() => watcher?.disconnect());
+const size = useSize(board, { width: 800, height: 600 });
 
 const BLOCK = 74;
 const scale = computed(() => commonScale(props.drawings.map((d) => d.drawing), size.value.width - 24, size.value.height - BLOCK)); // prettier-ignore

@@ -8,7 +8,7 @@ import { api } from '../../api/client';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
 import Choice from '../../ui/Choice.vue';
-import LengthField from '../../ui/LengthField.vue';
+import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
 
 /** What the saw takes and what the shop sells: kept in the project, so that its plan stays its plan. */
@@ -17,7 +17,6 @@ const guarded = useRefusals();
 
 const workshop = computed(() => project.document!.workshop);
 const stock = computed(() => Object.entries(project.document!.stock).sort(([, a], [, b]) => ((a.order ?? '') < (b.order ?? '') ? -1 : 1)));
-const set = (path: string[], value: unknown): Promise<void> => project.change({ op: 'set', path, value });
 const toast = useToast();
 
 /** A further material begins as a copy of the last, to be given its own name and sizes. */
@@ -59,15 +58,7 @@ const sheet = [
 <template>
     <section class="bears">
         <h4>Saw</h4>
-        <div v-for="f in saw" :key="f.key" class="ch">
-            <span>{{ f.label }}</span>
-            <LengthField
-                :model-value="workshop[f.key]"
-                :unit="project.documentUnit"
-                :label="f.label"
-                :keep="(mm) => set(['workshop', f.key], mm)"
-            />
-        </div>
+        <LengthRow v-for="f in saw" :key="f.key" :title="f.label" :value="workshop[f.key]" :path="['workshop', f.key]" />
         <template v-for="[id, m] in stock" :key="id">
             <InputText
                 class="name"
@@ -75,17 +66,16 @@ const sheet = [
                 size="small"
                 maxlength="120"
                 aria-label="material’s name"
-                @change="(e: Event) => guarded(set(['stock', id, 'name'], (e.target as HTMLInputElement).value))"
+                @change="(e: Event) => guarded(project.set(['stock', id, 'name'], (e.target as HTMLInputElement).value))"
             />
-            <div v-for="f in sheet" :key="f.key" class="ch">
-                <span>{{ f.label }}</span>
-                <LengthField
-                    :model-value="m[f.key]"
-                    :unit="project.documentUnit"
-                    :label="`${m.name}: ${f.label}`"
-                    :keep="(mm) => set(['stock', id, f.key], mm)"
-                />
-            </div>
+            <LengthRow
+                v-for="f in sheet"
+                :key="f.key"
+                :title="f.label"
+                :label="`${m.name}: ${f.label}`"
+                :value="m[f.key]"
+                :path="['stock', id, f.key]"
+            />
             <div class="ch">
                 <span>Grain</span>
                 <Choice
@@ -95,7 +85,7 @@ const sheet = [
                         { value: true, label: 'Kept' },
                         { value: false, label: 'Free' },
                     ]"
-                    @choose="(v) => guarded(set(['stock', id, 'grain'], v))"
+                    @choose="(v) => guarded(project.set(['stock', id, 'grain'], v))"
                 />
             </div>
             <div class="ch">
@@ -108,7 +98,9 @@ const sheet = [
                     :max-fraction-digits="2"
                     size="small"
                     :input-props="{ 'aria-label': `${m.name}: price` }"
-                    @update:model-value="(v: number | null) => guarded(set(['stock', id, 'price_cents'], Math.round((v ?? 0) * 100)))"
+                    @update:model-value="
+                        (v: number | null) => guarded(project.set(['stock', id, 'price_cents'], Math.round((v ?? 0) * 100)))
+                    "
                 />
             </div>
         </template>

@@ -6,11 +6,10 @@ import { useProject } from '../../project/store';
 
 const project = useProject();
 const unit = computed(() => project.unit);
-/** Pieces over 100 × 300 mm are worth a label and a place on the rack. */
 const kept = (m: MaterialPlan): string[] =>
     m.sheets
         .flatMap((s) => s.offcuts)
-        .filter((o) => Math.min(o.length_mm, o.width_mm) >= 100 && Math.max(o.length_mm, o.width_mm) >= 300)
+        .filter((o) => o.worth_keeping)
         .sort((a, b) => b.length_mm * b.width_mm - a.length_mm * a.width_mm)
         .map((o) => `${show(o.length_mm, unit.value)}\u00a0×\u00a0${show(o.width_mm, unit.value)}`);
 const money = (cents: number): string => (cents / 100).toFixed(2);

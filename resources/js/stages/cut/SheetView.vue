@@ -1,23 +1,18 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { Cut, MaterialPlan, Placement, Sheet } from '../../api/plan';
 import { show } from '../../measure/show';
 import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
+import { useSize } from '../../ui/size';
 
 /** One sheet to scale: parts with their marks, cuts numbered in the order they are made, what is left over. */
 const props = defineProps<{ material: MaterialPlan; sheet: Sheet }>();
 const project = useProject();
 const picked = usePicked();
 const box = ref<HTMLElement | null>(null);
-const size = ref({ width: 860, height: 380 });
-let watcher: ResizeObserver | undefined;
-onMounted(() => {
-    watcher = new ResizeObserver(([e]) => (size.value = { width: e!.contentRect.width, height: e!.contentRect.height }));
-    watcher.observe(box.value!);
-});
-onBeforeUnmount(() => watcher?.disconnect());
+const size = useSize(box, { width: 860, height: 380 });
 
 const scale = computed(() => Math.min((size.value.width - 60) / props.material.length, (size.value.height - 52) / props.material.width));
 const px = (mm: number): number => mm * scale.value;
@@ -39,7 +34,6 @@ const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
     c.axis === 'x'
         ? { x1: px(c.at_mm), x2: px(c.at_mm), y1: px(c.from_mm), y2: px(c.to_mm) }
         : { x1: px(c.from_mm), x2: px(c.to_mm), y1: px(c.at_mm), y2: px(c.at_mm) };
-const worthKeeping = (l: number, w: number): boolean => Math.min(l, w) >= 100 && Math.max(l, w) >= 300;
 </script>
 
 <template>
@@ -59,7 +53,7 @@ const worthKeeping = (l: number, w: number): boolean => Math.min(l, w) >= 100 &&
                 <g v-for="(o, i) in sheet.offcuts" :key="`o${i}`">
                     <rect :x="px(o.x_mm)" :y="px(o.y_mm)" :width="px(o.length_mm)" :height="px(o.width_mm)" class="offcut" />
                     <text
-                        v-if="worthKeeping(o.length_mm, o.width_mm) && px(o.length_mm) > 90 && px(o.width_mm) > 16"
+                        v-if="o.worth_keeping && px(o.length_mm) > 90 && px(o.width_mm) > 16"
                         :x="px(o.x_mm + o.length_mm / 2)"
                         :y="px(o.y_mm + o.width_mm / 2) + 4"
                         text-anchor="middle"

@@ -24,12 +24,11 @@ const kinds: { value: Edge['kind']; label: string; hint: string }[] = [
     { value: 'trim', label: 'Trim', hint: 'A moulding covers the gap' },
     { value: 'play', label: 'Play', hint: 'The gap is left clear, caulked or not' },
 ];
-const usual: Record<Edge['kind'], number> = { filler: 30, extended_stile: 12, scribed_side: 5, trim: 5, play: 5 };
 
 /** A new kind comes with its usual set-off, which may then be changed. */
 const choose = (kind: Edge['kind']): Promise<boolean> =>
-    guarded(project.change({ op: 'set', path: ['pieces', id.value, props.side], value: { kind, set_off: usual[kind] } }));
-const keep = (mm: number): Promise<void> => project.change({ op: 'set', path: ['pieces', id.value, props.side, 'set_off'], value: mm });
+    guarded(project.set(['pieces', id.value, props.side], { kind, set_off: project.fitted!.usual_set_off[kind] }));
+const keep = (mm: number): Promise<void> => project.set(['pieces', id.value, props.side, 'set_off'], mm);
 </script>
 
 <template>

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import type { Methods } from '../../api/document';
 import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
-import LengthField from '../../ui/LengthField.vue';
+import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import { bandsOf } from './ops';
 
@@ -18,54 +18,26 @@ const plinth = computed(() => bandsOf(...project.piece!).plinth);
 const stock = computed(() => Object.entries(project.document!.stock).map(([value, m]) => ({ value, label: m.name })));
 const plinthWord = computed(() => (project.unit === 'in' ? 'Toe kick' : 'Plinth'));
 
-const set = (path: string[], value: unknown): Promise<void> => project.change({ op: 'set', path, value });
-const setOwn = (key: string, value: unknown): Promise<void> => set(['pieces', id.value, key], value);
-const method = (key: keyof Methods, value: unknown): Promise<boolean> => guarded(set(['pieces', id.value, 'methods', key], value));
+const own = (key: string): string[] => ['pieces', id.value, key];
+const method = (key: keyof Methods, value: unknown): Promise<boolean> => guarded(project.set(['pieces', id.value, 'methods', key], value));
 </script>
 
 <template>
     <section class="bears">
         <h4>Size</h4>
-        <div class="ch">
-            <span>Height</span>
-            <LengthField :model-value="piece.height" :unit="project.documentUnit" label="height" :keep="(mm) => setOwn('height', mm)" />
-        </div>
-        <div class="ch">
-            <span>Depth</span>
-            <LengthField :model-value="piece.depth" :unit="project.documentUnit" label="depth" :keep="(mm) => setOwn('depth', mm)" />
-        </div>
-        <div class="ch">
-            <span>Width</span>
-            <span class="with">
-                <LengthField
-                    :model-value="piece.width ?? null"
-                    :unit="project.documentUnit"
-                    label="width"
-                    placeholder="from the fit"
-                    :keep="(mm) => setOwn('width', mm)"
-                />
-                <button v-if="piece.width !== undefined" class="linkish" @click="guarded(setOwn('width', null))">from the fit</button>
-            </span>
-        </div>
+        <LengthRow title="Height" label="height" :value="piece.height" :path="own('height')" />
+        <LengthRow title="Depth" label="depth" :value="piece.depth" :path="own('depth')" />
+        <LengthRow title="Width" label="width" :value="piece.width" :path="own('width')" placeholder="from the fit">
+            <button v-if="piece.width !== undefined" class="linkish" @click="guarded(project.set(own('width'), null))">from the fit</button>
+        </LengthRow>
         <template v-if="plinth">
-            <div class="ch">
-                <span>{{ plinthWord }} height</span>
-                <LengthField
-                    :model-value="plinth[1].height ?? null"
-                    :unit="project.documentUnit"
-                    label="plinth height"
-                    :keep="(mm) => set([...plinth![0], 'height'], mm)"
-                />
-            </div>
-            <div class="ch">
-                <span>{{ plinthWord }} set back</span>
-                <LengthField
-                    :model-value="plinth[1].set_back ?? null"
-                    :unit="project.documentUnit"
-                    label="plinth set back"
-                    :keep="(mm) => set([...plinth![0], 'set_back'], mm)"
-                />
-            </div>
+            <LengthRow :title="`${plinthWord} height`" label="plinth height" :value="plinth[1].height" :path="[...plinth[0], 'height']" />
+            <LengthRow
+                :title="`${plinthWord} set back`"
+                label="plinth set back"
+                :value="plinth[1].set_back"
+                :path="[...plinth[0], 'set_back']"
+            />
         </template>
 
         <h4>Material</h4>
@@ -78,18 +50,15 @@ const method = (key: keyof Methods, value: unknown): Promise<boolean> => guarded
                 option-value="value"
                 size="small"
                 aria-label="board material"
-                @update:model-value="(v) => guarded(setOwn('material', v))"
+                @update:model-value="(v) => guarded(project.set(own('material'), v))"
             />
         </div>
-        <div class="ch">
-            <span>Measured at</span>
-            <LengthField
-                :model-value="project.document!.stock[piece.material]?.thickness ?? null"
-                :unit="project.documentUnit"
-                label="measured thickness"
-                :keep="(mm) => set(['stock', piece.material, 'thickness'], mm)"
-            />
-        </div>
+        <LengthRow
+            title="Measured at"
+            label="measured thickness"
+            :value="project.document!.stock[piece.material]?.thickness"
+            :path="['stock', piece.material, 'thickness']"
+        />
         <div class="ch">
             <span>Back</span>
             <Choice
@@ -111,7 +80,7 @@ const method = (key: keyof Methods, value: unknown): Promise<boolean> => guarded
                 option-value="value"
                 size="small"
                 aria-label="back material"
-                @update:model-value="(v) => guarded(setOwn('back_material', v))"
+                @update:model-value="(v) => guarded(project.set(own('back_material'), v))"
             />
         </div>
 
@@ -154,12 +123,3 @@ const method = (key: keyof Methods, value: unknown): Promise<boolean> => guarded
         </div>
     </section>
 </template>
-
-<style scoped>
-.with {
-    display: flex;
-    flex-wrap: wrap;
-    align-items: center;
-    gap: 4px;
-}
-</style>

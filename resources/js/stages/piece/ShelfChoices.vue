@@ -58,15 +58,13 @@ const shared = (bay: string, opening: number): string => {
                     :unit="project.documentUnit"
                     :label="`opening ${Object.keys(bay.shelves).length - s} of bay ${b + 1}`"
                     :placeholder="shared(id, Object.keys(bay.shelves).length - 1 - s)"
-                    :keep="(mm) => project.change({ op: 'set', path: [...path, 'bays', id, 'shelves', shelfId, 'clear_below'], value: mm })"
+                    :keep="(mm) => project.set([...path, 'bays', id, 'shelves', shelfId, 'clear_below'], mm)"
                 />
                 <button
                     v-if="shelf.clear_below !== undefined"
                     class="linkish"
                     :aria-label="`share opening ${Object.keys(bay.shelves).length - s}`"
-                    @click="
-                        guarded(project.change({ op: 'set', path: [...path, 'bays', id, 'shelves', shelfId, 'clear_below'], value: null }))
-                    "
+                    @click="guarded(project.set([...path, 'bays', id, 'shelves', shelfId, 'clear_below'], null))"
                 >
                     share
                 </button>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useProject } from '../../project/store';
-import LengthField from '../../ui/LengthField.vue';
+import LengthRow from '../../ui/LengthRow.vue';
 
 /** How far the person's tape and level may be out; every doubt in the plan follows from these. */
 const project = useProject();
@@ -15,15 +15,13 @@ const fields = [
 <template>
     <details>
         <summary>Tape and level</summary>
-        <div v-for="f in fields" :key="f.key" class="ch">
-            <span>{{ f.label }}</span>
-            <LengthField
-                :model-value="project.document!.workshop[f.key]"
-                :unit="project.documentUnit"
-                :label="f.label"
-                :keep="(mm) => project.change({ op: 'set', path: ['workshop', f.key], value: mm })"
-            />
-        </div>
+        <LengthRow
+            v-for="f in fields"
+            :key="f.key"
+            :title="f.label"
+            :value="project.document!.workshop[f.key]"
+            :path="['workshop', f.key]"
+        />
     </details>
 </template>
 

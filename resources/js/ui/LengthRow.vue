@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { useProject } from '../project/store';
+import LengthField from './LengthField.vue';
+
+/** A labelled length of the document, kept under its path. */
+const props = defineProps<{
+    title: string;
+    label?: string;
+    value: number | null | undefined;
+    path: readonly string[];
+    placeholder?: string;
+}>();
+const project = useProject();
+const keep = (mm: number): Promise<void> => project.set(props.path, mm);
+</script>
+
+<template>
+    <div class="ch">
+        <span>{{ title }}</span>
+        <span class="with">
+            <LengthField
+                :model-value="value ?? null"
+                :unit="project.documentUnit"
+                :label="label ?? title"
+                :placeholder="placeholder"
+                :keep="keep"
+            />
+            <slot />
+        </span>
+    </div>
+</template>
+
+<style scoped>
+.with {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 4px;
+}
+</style>
