@@ -66,7 +66,7 @@ final readonly class PlanWriter
     {
         $walls = [];
         foreach ($room->isMeasured() ? Side::cases() : [] as $side) {
-            foreach ($room->planes as $plane) {
+            foreach ($room->planes() as $plane) {
                 $walls[$side->value][$plane->value] = array_map(
                     fn (WallPoint $p): array => ['z' => $p->z, 'x' => $p->x, 'exact' => $p->exact, 'ref' => $p->reading],
                     $room->wall($side, $plane),
@@ -82,7 +82,7 @@ final readonly class PlanWriter
             'floor' => $room->floor,
             'ceiling' => (object) $room->ceiling,
             'depth' => (object) $room->depth,
-            'planes' => array_map(fn (Plane $p): string => $p->value, $room->planes),
+            'planes' => array_map(fn (Plane $p): string => $p->value, $room->planes()),
             'doubt' => $room->doubt,
         ];
     }

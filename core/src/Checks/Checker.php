@@ -28,7 +28,7 @@ final class Checker
     {
         $missing = match (true) {
             ! $room->isMeasured() => ['survey.no_width', Severity::Stop],
-            count($room->stations) < 3 => ['survey.too_few_widths', Severity::Look],
+            count($room->stations()) < 3 => ['survey.too_few_widths', Severity::Look],
             $space->taken(ReadingKind::Plumb) === [] => ['survey.no_plumb', Severity::Look],
             $space->taken(ReadingKind::Height) === [] && $space->taken(ReadingKind::Diagonal) !== [] => ['survey.diagonal_unused', Severity::Look],
             $space->taken(ReadingKind::Height) === [] => ['survey.no_height', Severity::Note],

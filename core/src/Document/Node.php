@@ -93,6 +93,28 @@ final readonly class Node
         return $this->value === true;
     }
 
+    public function number(float $least, float $most): float
+    {
+        if ((! is_int($this->value) && ! is_float($this->value)) || $this->value < $least || $this->value > $most) {
+            $this->wrong(Text::of('document.number_expected', least: (string) $least, most: (string) $most));
+
+            return $least;
+        }
+
+        return (float) $this->value;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return T|null
+     */
+    public function optionalOf(string $enum): ?\BackedEnum
+    {
+        return $this->isMissing() ? null : $this->oneOf($enum);
+    }
+
     /**
      * @template T of \BackedEnum
      *

@@ -83,12 +83,15 @@ final class ProjectReader
     private static function workshop(Node $node): Workshop
     {
         $small = fn (string $key, int $most): Length => $node->at($key)->length(Length::zero(), Length::fromMillimetres($most));
+        $usually = fn (string $key, float $usual): Length => $node->at($key)->optionalLength(Length::zero(), Length::fromMillimetres(20)) ?? Length::fromMillimetres($usual);
 
         return new Workshop(
             $small('kerf', 10), $small('trim', 100), $small('banding', 5),
             $small('slide_in', 50), $small('part_tolerance', 10),
             $small('tape_base', 10), $small('tape_per_metre', 10), $small('tape_bend', 10),
             $small('level_per_metre', 10),
+            $usually('meter_limit', 2.0), $usually('laser_per_metre', 0.3),
+            $node->at('gauge_degrees')->isMissing() ? 0.2 : $node->at('gauge_degrees')->number(0.0, 10.0),
         );
     }
 

@@ -8,12 +8,12 @@ use Incastro\Core\Measure\Length;
 
 /**
  * A reading stored as measured: what, where, and every standing take.
- * `z` is its height above the floor; `fromZ` is where the level or plumb line starts (plumb only).
- * Sign of plumb: + leans into the space. Sign of level: + the right-hand floor is higher.
+ * `z` is its height above the floor; `fromZ` is where the level or plumb line starts (plumb only);
+ * `x` is from the left side and `y` from the back wall, null where `side` or `plane` say it.
  */
 final readonly class Reading
 {
-    /** @param  list<Take>  $takes takes not struck out, oldest first */
+    /** @param  list<Take>  $takes  takes not struck out, oldest first */
     public function __construct(
         public string $id,
         public ReadingKind $kind,
@@ -23,6 +23,16 @@ final readonly class Reading
         public Length $z,
         public Length $fromZ,
         public array $takes,
+        public ?Face $face = null,
+        public ?Along $along = null,
+        public ?Length $x = null,
+        public ?Length $y = null,
+        public ?Length $run = null,
+        public ?Length $alongBack = null,
+        public ?Length $alongSide = null,
+        public ?string $edge = null,
+        public ?int $step = null,
+        public bool $levelled = false,
     ) {
     }
 
@@ -31,8 +41,20 @@ final readonly class Reading
         return $this->takes !== [];
     }
 
+    public function last(): ?Take
+    {
+        return $this->takes === [] ? null : $this->takes[count($this->takes) - 1];
+    }
+
+    /** What the last take says; null for angles and where nothing is read. */
     public function value(): ?Length
     {
-        return $this->takes === [] ? null : $this->takes[count($this->takes) - 1]->value;
+        return $this->last()?->value;
+    }
+
+    /** Held to the left, right or back wall, floor or ceiling. */
+    public function on(): Face
+    {
+        return $this->face ?? Face::from($this->side->value ?? 'left');
     }
 }

@@ -4,20 +4,32 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
-/** An awkward space of the job and its readings, in the order a person walks it with a tape. */
+/** An awkward space of the job: which surfaces it has, and its readings. */
 final readonly class Space
 {
     /** @param  array<string, Reading>  $readings */
-    public function __construct(public string $id, public string $name, public array $readings)
+    public function __construct(
+        public string $id,
+        public string $name,
+        public SpaceKind $kind,
+        public SideKind $left,
+        public SideKind $right,
+        public ?Slope $slope,
+        public array $readings,
+    ) {
+    }
+
+    public function side(Side $side): SideKind
     {
+        return $side === Side::Left ? $this->left : $this->right;
     }
 
     /** @return list<Reading> */
-    public function taken(ReadingKind $kind): array
+    public function taken(ReadingKind ...$kinds): array
     {
         return array_values(array_filter(
             $this->readings,
-            fn (Reading $r): bool => $r->kind === $kind && $r->isTaken(),
+            fn (Reading $r): bool => in_array($r->kind, $kinds, true) && $r->isTaken(),
         ));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
-use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** Reads spaces with their readings; takes are facts, gathered here by the reading they belong to. */
@@ -15,11 +14,37 @@ final class SpaceReader
     {
         $takes = self::standingTakes($root);
 
-        return $root->at('spaces')->each(fn (Node $node, string $id): Space => new Space(
+        return $root->at('spaces')->each(fn (Node $node, string $id): Space => self::space($node, $id, $takes));
+    }
+
+    /** @param  array<string, list<Take>>  $takes  by reading */
+    private static function space(Node $node, string $id, array $takes): Space
+    {
+        $kind = $node->at('kind')->optionalOf(SpaceKind::class) ?? SpaceKind::Niche;
+
+        return new Space(
             $id,
             $node->at('name')->text(),
-            $node->at('readings')->each(fn (Node $r, string $rid): Reading => self::reading($r, $rid, $takes[$rid] ?? [])),
-        ));
+            $kind,
+            $node->at('left')->optionalOf(SideKind::class) ?? $kind->side(Side::Left),
+            $node->at('right')->optionalOf(SideKind::class) ?? $kind->side(Side::Right),
+            self::slope($node->at('slope')) ?? $kind->slope(),
+            $node->at('readings')->each(fn (Node $r, string $rid): Reading => ReadingReader::reading($r, $rid, $takes[$rid] ?? [])),
+        );
+    }
+
+    private static function slope(Node $node): ?Slope
+    {
+        if ($node->isMissing()) {
+            return null;
+        }
+        $along = $node->at('along')->oneOf(Along::class);
+        $low = $node->at('low')->oneOf(LowEnd::class);
+        if (($along === Along::Depth) !== ($low === LowEnd::Back)) {
+            $node->at('low')->wrong(Text::of('document.slope_low_end'));
+        }
+
+        return new Slope($along, $low, ! $node->at('flat')->isMissing() && $node->at('flat')->flag());
     }
 
     /** @return array<string, list<Take>> takes by reading */
@@ -41,48 +66,18 @@ final class SpaceReader
     private static function take(Node $node, string $id): ?Take
     {
         $node->at('kind')->oneOf(FactKind::class);
-        $value = $node->at('value')->length();
-        $take = new Take($id, $node->at('reading')->text(26), $value, $node->at('typed')->text(60));
+        $isAngle = $node->at('value')->isMissing() && ! $node->at('deg')->isMissing();
+        $take = new Take(
+            $id,
+            $node->at('reading')->text(26),
+            $isAngle ? null : $node->at('value')->length(),
+            $isAngle ? $node->at('deg')->number(0.0, 180.0) : null,
+            $node->at('typed')->text(60),
+            $node->at('with')->optionalOf(Instrument::class),
+            $node->at('at')->isMissing() ? null : $node->at('at')->text(40),
+            $node->at('note')->isMissing() ? null : $node->at('note')->text(500),
+        );
 
         return $node->at('struck')->isMissing() || ! $node->at('struck')->flag() ? $take : null;
-    }
-
-    /** @param  list<Take>  $takes */
-    private static function reading(Node $node, string $id, array $takes): Reading
-    {
-        $kind = $node->at('kind')->oneOf(ReadingKind::class);
-        $far = Length::fromMillimetres(20_000);
-        $sided = in_array($kind, [ReadingKind::Height, ReadingKind::Depth, ReadingKind::Plumb], true);
-        $reading = new Reading(
-            $id,
-            $kind,
-            $sided ? $node->at('side')->oneOf(Side::class) : null,
-            $node->at('plane')->isMissing() ? Plane::Front : $node->at('plane')->oneOf(Plane::class),
-            $kind === ReadingKind::Diagonal ? $node->at('rise')->oneOf(Rise::class) : null,
-            $node->at('z')->optionalLength(Length::zero(), $far) ?? Length::zero(),
-            $node->at('from_z')->optionalLength(Length::zero(), $far) ?? Length::zero(),
-            $takes,
-        );
-        self::checkTakes($node, $reading);
-
-        return $reading;
-    }
-
-    /** A width, height, depth or diagonal of zero or less belongs to no room; plumb and level carry a sign. */
-    private static function checkTakes(Node $node, Reading $reading): void
-    {
-        $signed = in_array($reading->kind, [ReadingKind::Plumb, ReadingKind::Level], true);
-        foreach ($reading->takes as $take) {
-            $most = Length::fromMillimetres($signed ? 300 : 20_000);
-            if (! $signed && ! $take->value->isPositive()) {
-                $node->wrong(Text::of('document.reading_not_positive', found: $take->value));
-            } elseif ($take->value->absolute()->isGreaterThan($most)) {
-                $node->wrong(Text::of($signed ? 'document.lean_too_large' : 'document.reading_too_large',
-                    found: $take->value, most: $most));
-            }
-        }
-        if ($reading->kind === ReadingKind::Plumb && $reading->z->equals($reading->fromZ)) {
-            $node->wrong(Text::of('document.plumb_needs_height'));
-        }
     }
 }

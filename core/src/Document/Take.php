@@ -6,10 +6,24 @@ namespace Incastro\Core\Document;
 
 use Incastro\Core\Measure\Length;
 
-/** One taking of a reading: its exact value and the text as typed. */
+/** One taking of a reading: its exact value (a length, or degrees for an angle), the text as typed, when, with what, and a note. */
 final readonly class Take
 {
-    public function __construct(public string $id, public string $reading, public Length $value, public string $typed)
+    public function __construct(
+        public string $id,
+        public string $reading,
+        public ?Length $value,
+        public ?float $degrees,
+        public string $typed,
+        public ?Instrument $with,
+        public ?string $at,
+        public ?string $note,
+    ) {
+    }
+
+    /** mm or degrees. */
+    public function number(): float
     {
+        return (float) ($this->value?->millimetres() ?? $this->degrees ?? 0.0);
     }
 }

@@ -9,6 +9,7 @@ use Incastro\Core\Measure\Length;
 /**
  * The person's tools and habits, copied into the project. Tape limit per fieldbook class II:
  * ±(tapeBase + tapePerMetre · L), L in metres rounded up, and tapeBend more for an inside reading.
+ * Distance meter ± meterLimit; line laser ± laserPerMetre · run; angle gauge ± gaugeDegrees.
  */
 final readonly class Workshop
 {
@@ -22,6 +23,9 @@ final readonly class Workshop
         public Length $tapePerMetre,
         public Length $tapeBend,
         public Length $levelPerMetre,
+        public Length $meterLimit,
+        public Length $laserPerMetre,
+        public float $gaugeDegrees,
     ) {
     }
 }

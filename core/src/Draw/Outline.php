@@ -50,7 +50,7 @@ final readonly class Outline
         $head = $this->room->ceiling[$side->value] ?? $this->height;
         $foot = $this->room->floor[$side->value];
         $between = array_filter(
-            $this->room->stations,
+            $this->room->stations(),
             fn (Length $z): bool => $z->isGreaterThan($foot) && $z->isLessThan($head),
         );
 

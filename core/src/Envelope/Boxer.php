@@ -58,7 +58,7 @@ final class Boxer
     private static function tightest(Side $side, Room $room, Length $bottom, Length $top): WallPoint
     {
         $points = [];
-        foreach ($room->planes as $plane) {
+        foreach ($room->planes() as $plane) {
             $points[] = $room->wallAt($side, $bottom, $plane);
             foreach ($room->wall($side, $plane) as $point) {
                 if ($point->z->isGreaterThan($bottom) && $point->z->isLessThan($top)) {

@@ -9,10 +9,8 @@ use Incastro\Core\Document\Workshop;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Instruments;
-use Incastro\Core\Survey\Observations;
 use Incastro\Core\Survey\Room;
 
 /** What must pass between the walls, worst case: limits are added, not squared (fieldbook §2). */
@@ -31,7 +29,7 @@ final readonly class Budget
             ->plus($instruments->tapeLimit($this->widestReading($room)), Text::of('fit.tape_limit'));
         $budget = $room->space->taken(ReadingKind::Plumb) !== []
             ? $budget->plus($instruments->levelLimit($height), Text::of('fit.level_limit', h: $height))
-            : $budget->plus(self::unreadLean($height), Text::of('fit.unread_lean', h: $height));
+            : $budget->plus($room->doubt->now, Text::of('fit.unread_lean', h: $height));
 
         return $budget->plus($this->workshop->slideIn, Text::of('fit.slide_in'))->named(Text::of('fit.needed'));
     }
@@ -41,13 +39,5 @@ final readonly class Budget
         $values = array_map(fn ($r): Length => $r->value() ?? Length::zero(), $room->space->taken(ReadingKind::Width));
 
         return Length::greatest(Length::zero(), ...$values);
-    }
-
-    /** Nobody has read either wall's plumb: two standard deviations of the wander assumed for a wall. */
-    private static function unreadLean(Length $height): Length
-    {
-        $mm = 2 * Observations::WALL_WANDER_MM * sqrt($height->millimetres() / 1000);
-
-        return Length::roundedFromMillimetres(round($mm, 1), Rounding::Nearest);
     }
 }

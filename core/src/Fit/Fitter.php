@@ -53,7 +53,7 @@ final readonly class Fitter
     private static function shims(Box $box, Room $room, array $panels): array
     {
         $rise = $room->floor['right'];
-        $run = $room->wallAt(Side::Right, Length::zero(), $room->planes[0])->x;
+        $run = $room->wallAt(Side::Right, Length::zero(), $room->planes()[0])->x;
         $shims = [];
         foreach ($panels as $panel) {
             if ($panel->role !== Role::Rung) {

@@ -36,7 +36,7 @@ final readonly class Gaps
     {
         [$low, $high] = [$this->box->bottom, $this->box->top()];
         $between = array_filter(
-            $this->room->stations,
+            $this->room->stations(),
             fn (Length $z): bool => $z->isGreaterThan($low) && $z->isLessThan($high),
         );
 

@@ -10,27 +10,25 @@ final readonly class Distance implements Observation
     /**
      * @param  array<int, float>  $across
      * @param  array<int, float>  $up
+     * @param  array{float, float}  $constants  mm, added to across and up
      */
     public function __construct(
         private array $across,
         private array $up,
+        private array $constants,
         private float $value,
         private float $sigma,
-        private ?string $reading,
+        private string $reading,
     ) {
     }
 
     public function predict(array $state): array
     {
-        [$u] = (new Linear($this->across, 0.0, 1.0))->predict($state);
-        [$v] = (new Linear($this->up, 0.0, 1.0))->predict($state);
+        $u = Sum::value($this->across, $state) + $this->constants[0];
+        $v = Sum::value($this->up, $state) + $this->constants[1];
         $d = hypot($u, $v) ?: 1.0;
-        $slopes = array_map(fn (float $c): float => $c * $u / $d, $this->across);
-        foreach ($this->up as $i => $c) {
-            $slopes[$i] = ($slopes[$i] ?? 0.0) + $c * $v / $d;
-        }
 
-        return [$d, $slopes];
+        return [$d, Sum::of(Sum::times($this->across, $u / $d), Sum::times($this->up, $v / $d))];
     }
 
     public function value(): float
@@ -43,7 +41,7 @@ final readonly class Distance implements Observation
         return $this->sigma;
     }
 
-    public function reading(): ?string
+    public function reading(): string
     {
         return $this->reading;
     }

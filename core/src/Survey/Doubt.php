@@ -7,19 +7,35 @@ namespace Incastro\Core\Survey;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** What the clear width may be out by (±, 95 %), and the one further reading that would narrow it most. */
+/** What the clear width may be out by (±, 95 %), how well everything else is known, and the readings that would help, best first. */
 final readonly class Doubt implements \JsonSerializable
 {
-    public function __construct(
-        public Length $now,
-        public ?Length $then,
-        public ?Text $advice,
-    ) {
+    public ?Length $then;
+
+    public ?Text $advice;
+
+    /**
+     * @param  list<Known>  $known
+     * @param  list<Advice>  $next
+     */
+    public function __construct(public Length $now, public array $known, public array $next)
+    {
+        $forWidth = array_values(array_filter($next, fn (Advice $a): bool => $a->helps === 'clear_width'))[0] ?? null;
+        $this->then = $forWidth === null ? null : Known::tenth($forWidth->then);
+        $this->advice = $forWidth === null ? null : ReadingName::of($forWidth->reading);
+    }
+
+    public function isEnough(): bool
+    {
+        return array_filter($this->known, fn (Known $k): bool => ! $k->settled) === [];
     }
 
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['now' => $this->now, 'then' => $this->then, 'advice' => $this->advice];
+        return [
+            'now' => $this->now, 'then' => $this->then, 'advice' => $this->advice,
+            'known' => $this->known, 'next' => $this->next, 'enough' => $this->isEnough(),
+        ];
     }
 }

@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
+use Incastro\Core\Document\Along;
+use Incastro\Core\Document\Instrument;
+use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\ReadingKind;
+use Incastro\Core\Document\Take;
 use Incastro\Core\Document\Workshop;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 
-/** What the person's tape and level may be out by. A limit a becomes a standard uncertainty a/√3 (GUM 4.3.7). */
+/** What the person's instruments may be out by. A limit a becomes a standard uncertainty a/√3 (GUM 4.3.7). */
 final readonly class Instruments
 {
+    /** A gap, a lean or a short thickness read with a rule or wedge. */
+    private const RULE_LIMIT_MM = 0.5;
+
     public function __construct(private Workshop $workshop)
     {
     }
@@ -36,5 +44,42 @@ final readonly class Instruments
     public static function standard(Length $limit): float
     {
         return max(0.01, $limit->millimetres() / sqrt(3.0));
+    }
+
+    /** Standard uncertainty of one take, in mm, or in degrees for an angle. */
+    public function sigma(Reading $reading, Take $take, Sizes $sizes): float
+    {
+        $with = $take->with ?? Instrument::usualFor($reading->kind);
+        if ($reading->kind->isAngle()) {
+            return max(0.01, $this->workshop->gaugeDegrees / sqrt(3.0));
+        }
+        if ($reading->kind === ReadingKind::Gap) {
+            return self::RULE_LIMIT_MM / sqrt(3.0);
+        }
+        if ($reading->kind === ReadingKind::Plumb || $reading->kind === ReadingKind::Level) {
+            return self::standard($this->lineLimit($with, $this->span($reading, $sizes)));
+        }
+
+        return self::standard($with === Instrument::Meter ? $this->workshop->meterLimit : $this->tapeLimit($take->value ?? Length::zero()));
+    }
+
+    private function lineLimit(Instrument $with, Length $span): Length
+    {
+        $limit = $this->levelLimit($span);
+
+        return match ($with) {
+            Instrument::LevelReversed => Length::roundedFromMillimetres((float) $limit->millimetres() / 2, Rounding::Up),
+            Instrument::Laser => Length::roundedFromMillimetres($this->workshop->laserPerMetre->millimetres() * $span->absolute()->millimetres() / 1000, Rounding::Up),
+            default => $limit,
+        };
+    }
+
+    private function span(Reading $reading, Sizes $sizes): Length
+    {
+        if ($reading->kind === ReadingKind::Plumb) {
+            return $reading->z->minus($reading->fromZ);
+        }
+
+        return $reading->along === Along::Depth ? $sizes->depth : $sizes->width;
     }
 }

@@ -7,23 +7,18 @@ namespace Incastro\Core\Survey;
 /** A weighted sum of unknowns. */
 final readonly class Linear implements Observation
 {
-    /** @param  array<int, float>  $coefficients by unknown */
+    /** @param  array<int, float>  $coefficients  by unknown */
     public function __construct(
         private array $coefficients,
         private float $value,
         private float $sigma,
-        private ?string $reading = null,
+        private string $reading = '',
     ) {
     }
 
     public function predict(array $state): array
     {
-        $sum = 0.0;
-        foreach ($this->coefficients as $i => $c) {
-            $sum += $c * $state[$i];
-        }
-
-        return [$sum, $this->coefficients];
+        return [Sum::value($this->coefficients, $state), $this->coefficients];
     }
 
     public function value(): float
@@ -36,7 +31,7 @@ final readonly class Linear implements Observation
         return $this->sigma;
     }
 
-    public function reading(): ?string
+    public function reading(): string
     {
         return $this->reading;
     }

@@ -4,86 +4,104 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-/** Just enough linear algebra for normal equations (symmetric, positive definite). */
+/** Just enough linear algebra for symmetric, positive definite systems: the Cholesky factor and what follows from it. */
 final class Matrix
 {
     /**
+     * L with L·Lᵀ = a. What rounding leaves at or under zero on the diagonal is taken as a hair above it.
+     * Cost: n³/6 multiplications.
+     *
      * @param  list<list<float>>  $a
+     * @return list<list<float>> lower rows, each up to its diagonal
+     */
+    public static function factor(array $a): array
+    {
+        $l = [];
+        foreach ($a as $i => $row) {
+            $own = [];
+            for ($j = 0; $j < $i; $j++) {
+                $sum = $row[$j];
+                $other = $l[$j];
+                for ($k = 0; $k < $j; $k++) {
+                    $sum -= $own[$k] * $other[$k];
+                }
+                $own[] = $sum / $other[$j];
+            }
+            $rest = $row[$i];
+            foreach ($own as $x) {
+                $rest -= $x * $x;
+            }
+            $own[] = sqrt(max($rest, 1e-12 * max(1.0, abs($row[$i]))));
+            $l[] = $own;
+        }
+
+        return $l;
+    }
+
+    /**
+     * y with L·y = b.
+     *
+     * @param  list<list<float>>  $l
      * @param  list<float>  $b
      * @return list<float>
      */
-    public static function solve(array $a, array $b): array
+    public static function forward(array $l, array $b): array
     {
-        $columns = self::eliminate($a, array_map(fn (float $x): array => [$x], $b));
-
-        return array_map(fn (array $row): float => $row[0], $columns);
-    }
-
-    /**
-     * @param  list<list<float>>  $a
-     * @return list<list<float>>
-     */
-    public static function inverse(array $a): array
-    {
-        $n = count($a);
-        $identity = [];
-        for ($i = 0; $i < $n; $i++) {
-            $identity[] = array_map(fn (int $j): float => $i === $j ? 1.0 : 0.0, range(0, $n - 1));
+        $y = [];
+        foreach ($l as $i => $row) {
+            $sum = $b[$i];
+            for ($k = 0; $k < $i; $k++) {
+                $sum -= $row[$k] * $y[$k];
+            }
+            $y[] = $sum / $row[$i];
         }
 
-        return self::eliminate($a, $identity);
+        return $y;
     }
 
     /**
-     * gᵀ·C·g for a sparse g.
+     * x with L·Lᵀ·x = b.
      *
-     * @param  array<int, float>  $g
-     * @param  list<list<float>>  $c
+     * @param  list<list<float>>  $l
+     * @param  list<float>  $b
+     * @return list<float>
      */
-    public static function quadratic(array $g, array $c): float
+    public static function solve(array $l, array $b): array
     {
-        $sum = 0.0;
-        foreach ($g as $i => $a) {
-            foreach ($g as $j => $b) {
-                $sum += $a * $c[$i][$j] * $b;
+        $x = self::forward($l, $b);
+        for ($i = count($l) - 1; $i >= 0; $i--) {
+            $x[$i] /= $l[$i][$i];
+            for ($k = 0; $k < $i; $k++) {
+                $x[$k] -= $l[$i][$k] * $x[$i];
             }
         }
 
-        return $sum;
+        return $x;
     }
 
     /**
-     * Gauss–Jordan with row pivoting.
+     * The diagonal of (L·Lᵀ)⁻¹.
      *
-     * @param  list<list<float>>  $a
-     * @param  list<non-empty-list<float>>  $b
-     * @return list<non-empty-list<float>>
+     * @param  list<list<float>>  $l
+     * @return list<float>
      */
-    private static function eliminate(array $a, array $b): array
+    public static function inverseDiagonal(array $l): array
     {
-        $n = count($a);
+        $n = count($l);
+        $diagonal = array_fill(0, $n, 0.0);
         for ($c = 0; $c < $n; $c++) {
-            $pivot = $c;
-            for ($r = $c + 1; $r < $n; $r++) {
-                $pivot = abs($a[$r][$c]) > abs($a[$pivot][$c]) ? $r : $pivot;
-            }
-            [$a[$c], $a[$pivot], $b[$c], $b[$pivot]] = [$a[$pivot], $a[$c], $b[$pivot], $b[$c]];
-            if ($a[$c][$c] === 0.0) {
-                throw new \LogicException("Unknown $c is bound by no reading and no assumption.");
-            }
-            $scale = 1.0 / $a[$c][$c];
-            $a[$c] = array_map(fn (float $x): float => $x * $scale, $a[$c]);
-            $b[$c] = array_map(fn (float $x): float => $x * $scale, $b[$c]);
-            for ($r = 0; $r < $n; $r++) {
-                $f = $a[$r][$c];
-                if ($r === $c || $f === 0.0) {
-                    continue;
+            $y = [];
+            for ($i = $c; $i < $n; $i++) {
+                $sum = $i === $c ? 1.0 : 0.0;
+                $row = $l[$i];
+                for ($k = $c; $k < $i; $k++) {
+                    $sum -= $row[$k] * $y[$k - $c];
                 }
-                $a[$r] = array_map(fn (float $x, float $y): float => $x - $f * $y, $a[$r], $a[$c]);
-                $b[$r] = array_map(fn (float $x, float $y): float => $x - $f * $y, $b[$r], $b[$c]);
+                $y[] = $sum / $row[$i];
             }
+            $diagonal[$c] = array_sum(array_map(fn (float $v): float => $v * $v, $y));
         }
 
-        return $b;
+        return $diagonal;
     }
 }

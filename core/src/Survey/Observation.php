@@ -8,7 +8,7 @@ namespace Incastro\Core\Survey;
 interface Observation
 {
     /**
-     * @param  list<float>  $state mm
+     * @param  list<float>  $state  mm
      * @return array{float, array<int, float>} predicted value and partial derivatives by unknown
      */
     public function predict(array $state): array;
@@ -17,6 +17,6 @@ interface Observation
 
     public function sigma(): float;
 
-    /** The reading's id, or null for an assumption. */
-    public function reading(): ?string;
+    /** The reading's id. */
+    public function reading(): string;
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
+use Incastro\Core\Document\Along;
+use Incastro\Core\Document\Face;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\ReadingKind;
@@ -12,19 +14,57 @@ use Incastro\Core\Measure\Text;
 /** What a reading is called: "width at 1 200, at the back". */
 final class ReadingName
 {
-    public static function of(Reading $reading): Text
+    public static function of(Reading $r): Text
     {
-        $side = $reading->side->value ?? '';
+        $side = $r->side->value ?? 'left';
+        $back = $r->plane === Plane::Back;
 
-        return match ($reading->kind) {
-            ReadingKind::Width => $reading->plane === Plane::Back
-                ? Text::of('reading.width_back', z: $reading->z)
-                : Text::of('reading.width', z: $reading->z),
-            ReadingKind::Plumb => Text::of("reading.plumb_$side", z: $reading->z, from: $reading->fromZ),
-            ReadingKind::Height => Text::of("reading.height_$side"),
-            ReadingKind::Depth => Text::of("reading.depth_$side"),
-            ReadingKind::Level => Text::of('reading.level'),
-            ReadingKind::Diagonal => Text::of('reading.diagonal_'.($reading->rise->value ?? 'rising_right')),
+        return match ($r->kind) {
+            ReadingKind::Width => Text::of($back ? 'reading.width_back' : 'reading.width', z: $r->z),
+            ReadingKind::Plumb => Text::of('reading.plumb_'.self::wall($r).($back && self::wall($r) !== 'back' ? '_back' : ''), z: $r->z, from: $r->fromZ),
+            ReadingKind::Height, ReadingKind::Depth => self::spot($r),
+            ReadingKind::Level => Text::of('reading.level'.($r->face === Face::Ceiling ? '_ceiling' : '').($r->along === Along::Depth ? "_depth_$side" : ($back ? '_back' : ''))),
+            ReadingKind::Diagonal => Text::of($r->face === Face::Floor ? "reading.diagonal_floor_$side" : 'reading.diagonal_'.($r->rise->value ?? 'rising_right')),
+            ReadingKind::Gap => self::gap($r),
+            ReadingKind::ThreeFourFive => Text::of("reading.three_four_five_$side", a: $r->alongBack, b: $r->alongSide),
+            ReadingKind::CornerAngle => Text::of("reading.corner_angle_$side"),
+            ReadingKind::SlopeRise => Text::of('reading.slope_rise', run: $r->run),
+            ReadingKind::MouthWidth, ReadingKind::BreastWidth => Text::of("reading.{$r->kind->value}", z: $r->z),
+            ReadingKind::MouthHeight, ReadingKind::Return_, ReadingKind::BreastDepth => Text::of("reading.{$r->kind->value}_$side"),
+            ReadingKind::Flank => Text::of("reading.flank_$side".($back ? '_back' : ''), z: $r->z),
+            ReadingKind::StepHeight, ReadingKind::StepAt => Text::of("reading.{$r->kind->value}", step: $r->step),
+            default => Text::of("reading.{$r->kind->value}"),
         };
+    }
+
+    private static function wall(Reading $r): string
+    {
+        return $r->on()->value;
+    }
+
+    /** A height or depth at a side, or so far from the left side. */
+    private static function spot(Reading $r): Text
+    {
+        $kind = $r->kind->value.($r->face === Face::Ceiling ? '_flat' : '');
+        $back = $r->kind === ReadingKind::Height && $r->plane === Plane::Back ? '_back' : '';
+        if ($r->y !== null && $r->x === null) {
+            return Text::of("reading.{$kind}_y", y: $r->y);
+        }
+
+        return $r->x === null
+            ? Text::of("reading.{$kind}_".($r->side->value ?? 'left').$back.($r->kind === ReadingKind::Depth && ! $r->z->isZero() ? '_z' : ''), z: $r->z)
+            : Text::of("reading.{$kind}_x".($r->y !== null ? 'y' : $back), x: $r->x, y: $r->y);
+    }
+
+    private static function gap(Reading $r): Text
+    {
+        [$key, $at] = match (true) {
+            in_array($r->on(), [Face::Floor, Face::Ceiling, Face::Slope], true) => $r->along === Along::Depth ? ['depth', $r->y] : ['run', $r->x],
+            $r->along === null => ['height', $r->z],
+            $r->on() === Face::Back => ['run', $r->x],
+            default => ['depth', $r->y],
+        };
+
+        return Text::of("reading.gap_{$r->on()->value}_$key", at: $at);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
+use Incastro\Core\Document\Along;
 use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Space;
 use Incastro\Core\Findings\Finding;
@@ -18,32 +20,43 @@ use Incastro\Core\Measure\Length;
 final readonly class Room
 {
     /**
-     * @param  list<Length>  $stations  ascending
-     * @param  list<Plane>  $planes
      * @param  array<string, array<string, list<WallPoint>>>  $walls  by side, by plane, one a station
      * @param  array<string, Length>  $floor  by side
-     * @param  array<string, Length>  $ceiling  by side; empty where unknown
+     * @param  array<string, Length>  $ceiling  what is overhead at the front, by side; empty where unknown
      * @param  array<string, Length>  $depth  by side; empty where unknown
      * @param  array<string, array{mm: float, standardised: float}>  $residuals  by reading, the worst of its takes
      * @param  list<Finding>  $findings
      */
     public function __construct(
         public Space $space,
-        public array $stations,
-        public array $planes,
+        public Sizes $sizes,
+        public Shape $shape,
         private array $walls,
         public array $floor,
         public array $ceiling,
         public array $depth,
         public array $residuals,
-        public ?Doubt $doubt,
+        public Doubt $doubt,
         public array $findings,
     ) {
     }
 
+    /** Somebody has read a width: before that no side has a place. */
     public function isMeasured(): bool
     {
-        return $this->stations !== [];
+        return $this->space->taken(ReadingKind::Width) !== [];
+    }
+
+    /** @return list<Length> heights at which the sides were read, ascending */
+    public function stations(): array
+    {
+        return $this->sizes->stations;
+    }
+
+    /** @return list<Plane> */
+    public function planes(): array
+    {
+        return Walls::planes($this->space);
     }
 
     /** @return list<WallPoint> one for each station, from the bottom up */
@@ -52,26 +65,20 @@ final readonly class Room
         return $this->walls[$side->value][$plane->value] ?? $this->walls[$side->value][Plane::Front->value];
     }
 
-    /** The wall at any height: as between stations (see Unknowns), rounded into the space where it falls off the grid. */
+    /** The wall at any height: as read at a station, else as the readings leave it, rounded into the space. */
     public function wallAt(Side $side, Length $z, Plane $plane): WallPoint
     {
-        $points = [];
+        $nearest = null;
         foreach ($this->wall($side, $plane) as $point) {
-            $points[$point->z->units] = $point;
+            if ($point->z->equals($z)) {
+                return $point;
+            }
+            $far = fn (WallPoint $p): int => abs($p->z->units - $z->units);
+            $nearest = $nearest === null || $far($point) < $far($nearest) ? $point : $nearest;
         }
-        if (isset($points[$z->units])) {
-            return $points[$z->units];
-        }
-        $heights = array_keys($points) ?: throw new \LogicException('A wall without a station.');
-        [$a, $b] = array_map(fn (int $at): WallPoint => $points[$at], Unknowns::neighbours($heights, (float) $z->units));
-        if ($a === $b) {
-            return new WallPoint($z, $plane, $a->x, false, $a->reading);
-        }
-        $share = ($z->units - $a->z->units) / ($b->z->units - $a->z->units);
-        $units = $a->x->units + $share * ($b->x->units - $a->x->units);
-        $x = Clip::wall($units, $side);
+        $mm = $this->shape->at(Surface::side($side), $this->sizes->plane($plane)->units, $z->units);
 
-        return new WallPoint($z, $plane, $x, false, ($share < 0.5 ? $a : $b)->reading);
+        return new WallPoint($z, $plane, Clip::wall($mm * Length::PER_MM, $side), false, $nearest?->reading);
     }
 
     /** How far a wall is off plumb over its stations; + leans into the space. Null with a single station. */
@@ -89,9 +96,19 @@ final readonly class Room
         return Length::greatest(...array_values($this->floor));
     }
 
+    /** The lowest overhead over the whole depth: under a slope along the depth, at the back. */
     public function ceilingLowPoint(): ?Length
     {
-        return $this->ceiling === [] ? null : Length::least(...array_values($this->ceiling));
+        if ($this->ceiling === []) {
+            return null;
+        }
+        $front = Length::least(...array_values($this->ceiling));
+        if ($this->space->slope?->along !== Along::Depth) {
+            return $front;
+        }
+        $back = fn (Length $x): Length => Clip::nearest($this->shape->at(Surface::Slope, $x->units, 0) * Length::PER_MM);
+
+        return Length::least($front, $back(Length::zero()), $back($this->sizes->width));
     }
 
     public function leastDepth(): ?Length

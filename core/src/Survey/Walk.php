@@ -11,11 +11,20 @@ use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Space;
 
 /**
- * The order in which a person walks a niche: widths from the floor up at the front, then at the back, heights,
- * depths, diagonals with a helper, then the level: plumb of each side and the floor.
+ * The order in which a person walks a space: the mouth first, then widths from the floor up at the front and at the back,
+ * what stands between, heights and what is overhead, depths, diagonals with a helper, then level and straightedge.
  */
 final class Walk
 {
+    private const ORDER = [
+        ReadingKind::MouthWidth, ReadingKind::MouthHeight, ReadingKind::MouthDepth, ReadingKind::Return_,
+        ReadingKind::Width, ReadingKind::Flank, ReadingKind::BreastWidth, ReadingKind::BreastDepth,
+        ReadingKind::Height, ReadingKind::Knee, ReadingKind::SlopeStart, ReadingKind::SlopeRise, ReadingKind::SlopeAngle,
+        ReadingKind::StepAt, ReadingKind::StepHeight,
+        ReadingKind::Depth, ReadingKind::Diagonal, ReadingKind::ThreeFourFive, ReadingKind::CornerAngle,
+        ReadingKind::Plumb, ReadingKind::Gap, ReadingKind::Level,
+    ];
+
     /** @return list<Reading> */
     public static function of(Space $space): array
     {
@@ -25,18 +34,14 @@ final class Walk
         return $readings;
     }
 
-    /** @return array{int, int, int, int, string} */
+    /** @return list<int|string> */
     private static function rank(Reading $r): array
     {
-        $kind = match ($r->kind) {
-            ReadingKind::Width => 1,
-            ReadingKind::Height => 2,
-            ReadingKind::Depth => 3,
-            ReadingKind::Diagonal => 4,
-            ReadingKind::Plumb => 5,
-            ReadingKind::Level => 6,
-        };
+        $kind = $r->kind === ReadingKind::StepHeight ? ReadingKind::StepAt : $r->kind;
 
-        return [$kind, $r->plane === Plane::Back ? 1 : 0, $r->side === Side::Right ? 1 : 0, $r->z->units, $r->id];
+        return [
+            (int) array_search($kind, self::ORDER, true), $r->edge ?? '', $r->step ?? 0, $r->plane === Plane::Back ? 1 : 0,
+            $r->side === Side::Right ? 1 : 0, $r->x->units ?? 0, $r->y->units ?? 0, $r->z->units, $r->id,
+        ];
     }
 }

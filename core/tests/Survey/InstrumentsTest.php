@@ -7,7 +7,6 @@ namespace Incastro\Core\Tests\Survey;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Instruments;
-use Incastro\Core\Survey\Matrix;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -30,24 +29,6 @@ final class InstrumentsTest extends TestCase
     {
         self::assertEqualsWithDelta(1.7 / sqrt(3), Instruments::standard(Length::fromMillimetres(1.7)), 1e-12);
         self::assertGreaterThan(0, Instruments::standard(Length::zero()), 'a perfect tape must not divide by nothing');
-    }
-
-    public function test_an_inverse_times_its_matrix_is_one(): void
-    {
-        $a = [[4.0, 1.0, 0.5], [1.0, 3.0, 0.2], [0.5, 0.2, 2.0]];
-        foreach (Matrix::inverse($a) as $i => $row) {
-            foreach ([0, 1, 2] as $j) {
-                $sum = $row[0] * $a[0][$j] + $row[1] * $a[1][$j] + $row[2] * $a[2][$j];
-                self::assertEqualsWithDelta($i === $j ? 1.0 : 0.0, $sum, 1e-12);
-            }
-        }
-        self::assertEqualsWithDelta([1.0, 2.0, 3.0], Matrix::solve($a, [7.5, 7.6, 6.9]), 1e-12);
-    }
-
-    public function test_what_nothing_binds_is_an_error_of_ours(): void
-    {
-        $this->expectException(\LogicException::class);
-        Matrix::solve([[1.0, 0.0], [0.0, 0.0]], [1.0, 1.0]);
     }
 
     private static function instruments(): Instruments

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+/** The surface a level, straightedge or tape is held to. */
+enum Face: string
+{
+    case Left = 'left';
+    case Right = 'right';
+    case Back = 'back';
+    case Floor = 'floor';
+    case Ceiling = 'ceiling';
+    case Slope = 'slope';
+    case Opening = 'opening';
+}

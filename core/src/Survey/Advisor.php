@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\Reading;
+
+/**
+ * How well everything that the piece needs is known, and which further readings would help most.
+ * Doubt is twice the root mean square of (rooms drawn from the posterior − what is stated). A further reading h with standard
+ * deviation σ would take cov(f, h)²/(var h + σ²) off the variance of a target f: the regression of f on h over those rooms.
+ * That chooses the few most promising; what they would really leave is taken from the rooms moved to agree with the reading,
+ * since a least or greatest is no sum. Derivation: docs/formulas/survey.md.
+ */
+final class Advisor
+{
+    /** Less than this share off the doubt is not worth a walk. */
+    private const WORTH = 0.03;
+
+    private const MOST = 5;
+
+    /** So many of the most promising readings are tried out on the drawn rooms. */
+    private const TRIED = 6;
+
+    /** @param  list<array{reading: Reading, observation: Observation}>  $candidates */
+    public function __construct(private readonly array $candidates)
+    {
+    }
+
+    /** @param  list<Target>  $targets */
+    public function of(array $targets, Posterior $posterior): Doubt
+    {
+        $known = $offers = [];
+        $width = null;
+        foreach ($targets as $target) {
+            $samples = new Samples($posterior, $this->varying($target));
+            $values = array_map($target->value, $samples->states);
+            $doubt = self::doubt($values, $target->stated);
+            $known[] = new Known($target->name, $doubt, $target->enough, $target->isSettled($doubt));
+            $width ??= $doubt;
+            if (! $target->isSettled($doubt)) {
+                array_push($offers, ...$this->offers($target, $doubt, $values, $samples));
+            }
+        }
+
+        return new Doubt(Known::tenth($width ?? 0.0), $known, self::best($offers));
+    }
+
+    /** @return list<int> the target's unknowns and those of the readings that could speak of it */
+    private function varying(Target $target): array
+    {
+        $all = array_flip($target->unknowns);
+        foreach ($this->bearing($target) as $candidate) {
+            $all += array_flip(array_keys(self::slopes($candidate['observation'])));
+        }
+
+        return array_keys($all);
+    }
+
+    /** @return list<array{reading: Reading, observation: Observation}> */
+    private function bearing(Target $target): array
+    {
+        $own = array_flip($target->unknowns);
+
+        return array_values(array_filter($this->candidates,
+            fn (array $c): bool => array_intersect_key(self::slopes($c['observation']), $own) !== []));
+    }
+
+    /**
+     * @param  list<float>  $values
+     * @return list<array{float, Advice}> gain as a share of what is enough, and the advice
+     */
+    private function offers(Target $target, float $doubt, array $values, Samples $samples): array
+    {
+        $promising = [];
+        foreach ($this->bearing($target) as $candidate) {
+            $promising[] = [self::explained($candidate['observation'], $values, $samples), $candidate];
+        }
+        usort($promising, fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        $offers = [];
+        foreach (array_slice($promising, 0, self::TRIED) as [, ['reading' => $reading, 'observation' => $observation]]) {
+            $rooms = $samples->after(self::slopes($observation), $observation->sigma(), $target->unknowns);
+            $then = self::doubt(array_map($target->value, $rooms), $target->stated);
+            if ($then < (1.0 - self::WORTH) * $doubt) {
+                $offers[] = [($doubt - $then) / $target->enough, new Advice($reading, $target->name, $doubt, $then)];
+            }
+        }
+
+        return $offers;
+    }
+
+    /**
+     * How much of the target's variance a reading would explain.
+     *
+     * @param  list<float>  $values
+     */
+    private static function explained(Observation $observation, array $values, Samples $samples): float
+    {
+        $slopes = self::slopes($observation);
+        $h = array_map(fn (array $s): float => Sum::value($slopes, $s), $samples->states);
+        [$mean, $middle] = [self::mean($values), self::mean($h)];
+        $covariance = self::mean(array_map(fn (float $f, float $x): float => ($f - $mean) * ($x - $middle), $values, $h));
+        $variance = self::mean(array_map(fn (float $x): float => ($x - $middle) ** 2, $h));
+
+        return $covariance ** 2 / ($variance + $observation->sigma() ** 2);
+    }
+
+    /** @param  list<float>  $values */
+    private static function doubt(array $values, float $stated): float
+    {
+        return 2.0 * sqrt(self::mean(array_map(fn (float $v): float => ($v - $stated) ** 2, $values)));
+    }
+
+    /** @return array<int, float> */
+    private static function slopes(Observation $observation): array
+    {
+        return $observation instanceof Linear ? $observation->predict(array_fill(0, 2_000, 0.0))[1] : [];
+    }
+
+    /**
+     * The best for each thing that is not known well enough, then what else helps.
+     *
+     * @param  list<array{float, Advice}>  $offers
+     * @return list<Advice>
+     */
+    private static function best(array $offers): array
+    {
+        usort($offers, fn (array $a, array $b): int => $b[0] <=> $a[0]);
+        $best = $others = [];
+        foreach ($offers as [, $advice]) {
+            $key = json_encode(ReadingWriter::shape($advice->reading), JSON_THROW_ON_ERROR);
+            isset($best[$advice->helps]) ? $others[$key] ??= $advice : $best[$advice->helps] = $advice;
+        }
+
+        return array_slice(array_values([...$best, ...$others]), 0, self::MOST);
+    }
+
+    /** @param  list<float>  $values */
+    private static function mean(array $values): float
+    {
+        return array_sum($values) / max(1, count($values));
+    }
+}

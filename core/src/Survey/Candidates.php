@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\Along;
+use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\ReadingKind;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Document\SideKind;
+use Incastro\Core\Document\Space;
+use Incastro\Core\Document\Take;
+use Incastro\Core\Measure\Length;
+
+/** Readings that could be taken next: those on the list that are not read yet, and the usual ones at good places. */
+final readonly class Candidates
+{
+    private const STEP_UNITS = 50 * Length::PER_MM;
+
+    public function __construct(private Nodes $nodes, private Instruments $instruments, private Need $need)
+    {
+    }
+
+    /** @return list<array{reading: Reading, observation: Observation}> */
+    public function of(Space $space): array
+    {
+        $equations = new Equations($this->nodes, $this->instruments);
+        $found = [];
+        foreach ([...array_values($space->readings), ...$this->usual($space)] as $reading) {
+            $key = json_encode(ReadingWriter::shape($reading), JSON_THROW_ON_ERROR);
+            if ($reading->isTaken()) {
+                $found[$key] = null;
+            }
+            if (array_key_exists($key, $found)) {
+                continue;
+            }
+            $observation = $equations->equation($reading, $this->guess($reading));
+            $found[$key] = $observation instanceof Linear ? ['reading' => $reading, 'observation' => $observation] : null;
+        }
+
+        return array_values(array_filter($found));
+    }
+
+    /** About what such a take would say: only its size matters, for what the tape may be out by. */
+    private function guess(Reading $reading): Take
+    {
+        $s = $this->nodes->sizes;
+        $value = match ($reading->kind) {
+            ReadingKind::Width, ReadingKind::BreastWidth, ReadingKind::MouthWidth => $s->width,
+            ReadingKind::Height, ReadingKind::Knee, ReadingKind::MouthHeight => $s->height,
+            ReadingKind::Depth => $s->depth,
+            ReadingKind::CornerAngle, ReadingKind::SlopeAngle => null,
+            default => Length::ofUnits(intdiv($s->width->units, 3)),
+        };
+
+        return new Take('', $reading->id, $value, $value === null ? 90.0 : null, '', null, null, null);
+    }
+
+    /** @return list<Reading> */
+    private function usual(Space $space): array
+    {
+        $heights = $this->heights();
+        [$low, $high] = [$heights[0], $heights[count($heights) - 1]];
+        $usual = [];
+        foreach ($heights as $z) {
+            foreach (Plane::cases() as $plane) {
+                $usual[] = self::reading(ReadingKind::Width, null, $plane, $z);
+            }
+        }
+        foreach (Side::cases() as $side) {
+            $usual[] = self::reading(ReadingKind::Height, $side);
+            $usual[] = self::reading(ReadingKind::Height, $side, Plane::Back);
+            $usual[] = self::reading(ReadingKind::Depth, $side);
+            foreach ($space->side($side) === SideKind::Open ? [] : array_slice($heights, 1) as $z) {
+                $usual[] = self::reading(ReadingKind::Plumb, $side, Plane::Front, $z, $low);
+            }
+        }
+        $usual[] = new Reading('', ReadingKind::Plumb, null, Plane::Front, null, $high, $low, [], \Incastro\Core\Document\Face::Back);
+        $usual[] = self::reading(ReadingKind::Level);
+        $usual[] = new Reading('', ReadingKind::Level, Side::Left, Plane::Front, null, Length::zero(), Length::zero(), [], null, Along::Depth);
+
+        return array_values(array_filter($usual, fn (Reading $r): bool => $r->kind !== ReadingKind::Plumb || ! $r->z->equals($r->fromZ)));
+    }
+
+    /** @return non-empty-list<Length> stations, the ends of the piece and the middles between them, ascending */
+    private function heights(): array
+    {
+        $marks = array_map(fn (Length $z): int => $z->units, $this->nodes->sizes->stations);
+        $ends = $marks === [] ? [$this->need->bottom->units, $this->need->top->units] : [$marks[0], max($marks[count($marks) - 1], min($this->need->top->units, $marks[count($marks) - 1]))];
+        array_push($marks, ...$ends);
+        sort($marks);
+        $marks = array_values(array_unique($marks));
+        $all = $marks;
+        for ($i = 1; $i < count($marks); $i++) {
+            if ($marks[$i] - $marks[$i - 1] > 8 * self::STEP_UNITS) {
+                $all[] = (int) round(($marks[$i] + $marks[$i - 1]) / 2 / self::STEP_UNITS) * self::STEP_UNITS;
+            }
+        }
+        sort($all);
+
+        return array_map(Length::ofUnits(...), array_values(array_unique($all)));
+    }
+
+    private static function reading(ReadingKind $kind, ?Side $side = null, Plane $plane = Plane::Front, ?Length $z = null, ?Length $from = null): Reading
+    {
+        return new Reading('', $kind, $side, $plane, null, $z ?? Length::zero(), $from ?? Length::zero(), []);
+    }
+}

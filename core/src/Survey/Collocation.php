@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+/**
+ * Weighted least squares with the surfaces' smoothness as a stochastic signal: least-squares collocation.
+ * Sources: Moritz, Advanced Physical Geodesy, ch. 11–15 (collocation); Niemeier, Ausgleichungsrechnung, ch. 7
+ * (standardised residuals, data snooping); Gauss–Newton steps for readings that are not linear.
+ * In the estimate the prior counts with a vanishing weight, so that it decides only what no reading does;
+ * in the covariance it counts whole, so that the doubt is honest. Derivation: docs/formulas/survey.md.
+ * Cost: m³ for m takes and m·n for n unknowns; a thorough survey has m and n under 100.
+ */
+final class Collocation
+{
+    private const STEPS = 8;
+
+    private const CLOSING_STEPS = 3;
+
+    /** How much wider than stated the prior is taken in the estimate (of its variance). */
+    private const FAINT = 1e4;
+
+    /** The same for testing readings against each other: a wall may be five times as wild as assumed before it is doubted. */
+    private const TESTED = 25.0;
+
+    /** Below this share of its own variance a reading is not checked by others, and not tested. */
+    private const UNCHECKED = 0.01;
+
+    /** @param  list<Observation>  $observations */
+    public static function solve(Nodes $nodes, array $observations): Adjustment
+    {
+        $mean = $state = $nodes->mean();
+        for ($step = 0; $step < self::STEPS; $step++) {
+            $links = new Links($nodes, $observations, $state);
+            $factor = Matrix::factor($links->variance(self::FAINT));
+            $weights = Matrix::solve($factor, $links->misclosure($mean));
+            $next = $links->moved($mean, $weights, self::FAINT);
+            $moved = max([0.0, ...array_map(fn (float $a, float $b): float => abs($a - $b), $next, $state)]);
+            $state = $next;
+            if ($moved < 1e-7 || $links->areLinear()) {
+                break;
+            }
+        }
+        // Even a faint prior pulls at what readings settle, by more than the grid where it is far from true.
+        // The last steps leave its pull out (iterated Tikhonov): readings come out exactly, the rest stays where it is.
+        for ($i = 0; $i < self::CLOSING_STEPS; $i++) {
+            $more = Matrix::solve($factor, $links->residuals($state));
+            $state = $links->moved($state, $more, self::FAINT);
+            $weights = array_map(fn (float $a, float $b): float => $a + $b, $weights, $more);
+        }
+
+        return new Adjustment(
+            $state,
+            self::residuals($observations, $links, $links->misclosure($mean), $state),
+            new Posterior($nodes, $links, 1.0),
+            new Posterior($nodes, $links, self::FAINT),
+            new Shape($nodes, $links, array_map(fn (float $w): float => self::FAINT * $w, $weights)),
+        );
+    }
+
+    /**
+     * With u = S⁻¹·d for S = H·K·Hᵀ + R: the redundancy of a take is R·(S⁻¹)ᵢᵢ and its test figure uᵢ/√(S⁻¹)ᵢᵢ.
+     *
+     * @param  list<Observation>  $observations
+     * @param  list<float>  $misclosure
+     * @param  list<float>  $state
+     * @return list<Residual>
+     */
+    private static function residuals(array $observations, Links $links, array $misclosure, array $state): array
+    {
+        $factor = Matrix::factor($links->variance(self::TESTED));
+        $u = Matrix::solve($factor, $misclosure);
+        $inverse = Matrix::inverseDiagonal($factor);
+        $left = $links->residuals($state);
+        $residuals = [];
+        foreach ($observations as $i => $o) {
+            $redundancy = $o->sigma() ** 2 * $inverse[$i];
+            $tested = $redundancy > self::UNCHECKED;
+            $residuals[] = new Residual($o->reading(), $left[$i], $redundancy, $tested ? $u[$i] / sqrt($inverse[$i]) : 0.0);
+        }
+
+        return $residuals;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\BandKind;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Space;
+use Incastro\Core\Measure\Length;
+
+/**
+ * What is meant to stand in a space: where its carcass begins and ends above the floor, how deep it is, and how well
+ * the width must be known for its edges to take up the rest. Without a piece: the whole opening.
+ */
+final readonly class Need
+{
+    /** A scribed edge carries 3 mm beyond the greatest gap (fieldbook §2): a doubt under this leaves no gap open. */
+    private const LEAST_WIDTH_DOUBT_MM = 3.0;
+
+    private const USUAL_WIDTH_DOUBT_MM = 5.0;
+
+    public function __construct(
+        public Length $bottom,
+        public Length $top,
+        public ?Length $depth,
+        public float $widthDoubtMm = self::USUAL_WIDTH_DOUBT_MM,
+    ) {
+    }
+
+    public static function wholeOf(Space $space): self
+    {
+        $sizes = new Sizes($space);
+
+        return new self($sizes->lowest(), Length::greatest($sizes->height, $sizes->lowest()), null);
+    }
+
+    /** @param  list<Piece>  $pieces  those meant for one space */
+    public static function of(array $pieces, Space $space): self
+    {
+        if ($pieces === []) {
+            return self::wholeOf($space);
+        }
+        $bottoms = array_map(self::plinth(...), $pieces);
+        $setOffs = array_merge(...array_map(fn (Piece $p): array => [$p->left->setOff, $p->right->setOff], $pieces));
+        $half = (float) Length::least(...$setOffs)->millimetres() / 2;
+
+        return new self(
+            Length::least(...$bottoms),
+            Length::greatest(...array_map(fn (Piece $p): Length => $p->height, $pieces)),
+            Length::greatest(...array_map(fn (Piece $p): Length => $p->depth, $pieces)),
+            max(self::LEAST_WIDTH_DOUBT_MM, min(2 * self::USUAL_WIDTH_DOUBT_MM, $half)),
+        );
+    }
+
+    private static function plinth(Piece $piece): Length
+    {
+        $height = Length::zero();
+        foreach ($piece->runs as $run) {
+            $height = $height->plus($run->first(BandKind::Plinth)->height ?? Length::zero());
+        }
+
+        return $height;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+/** What is still doubtful after the readings: the covariance of any of the unknowns, P = K − K·Hᵀ·S⁻¹·H·K, with the prior taken `priorFactor` times wider. */
+final class Posterior
+{
+    /** @var list<list<float>> */
+    private array $factor;
+
+    /** @var array<int, list<float>> L⁻¹·H·K by unknown */
+    private array $halves = [];
+
+    public function __construct(
+        private readonly Nodes $nodes,
+        private readonly Links $links,
+        private readonly float $priorFactor,
+    ) {
+        $this->factor = Matrix::factor($links->variance($priorFactor));
+    }
+
+    /** @return list<float> the likeliest values of all unknowns, the prior counted whole (mm) */
+    public function mean(): array
+    {
+        $mean = $this->nodes->mean();
+
+        return $this->links->moved($mean, Matrix::solve($this->factor, $this->links->misclosure($mean)), $this->priorFactor);
+    }
+
+    public function covariance(int $i, int $j): float
+    {
+        $k = $this->priorFactor * $this->nodes->covariance($i, $j);
+        $a = $this->half($i);
+        $b = $this->half($j);
+        foreach ($a as $o => $v) {
+            $k -= $this->priorFactor ** 2 * $v * $b[$o];
+        }
+
+        return $k;
+    }
+
+    /**
+     * @param  list<int>  $unknowns
+     * @return list<list<float>>
+     */
+    public function covariances(array $unknowns): array
+    {
+        $c = [];
+        foreach ($unknowns as $p => $i) {
+            for ($q = 0; $q <= $p; $q++) {
+                $c[$p][$q] = $c[$q][$p] = $this->covariance($i, $unknowns[$q]);
+            }
+        }
+
+        return array_map(function (array $row): array {
+            ksort($row);
+
+            return array_values($row);
+        }, $c);
+    }
+
+    /** @param  array<int, float>  $combination */
+    public function variance(array $combination): float
+    {
+        $sum = 0.0;
+        foreach ($combination as $i => $a) {
+            foreach ($combination as $j => $b) {
+                $sum += $a * $b * $this->covariance($i, $j);
+            }
+        }
+
+        return max(0.0, $sum);
+    }
+
+    /** @return list<float> */
+    private function half(int $i): array
+    {
+        return $this->halves[$i] ??= Matrix::forward($this->factor, $this->links->toNodes[$i]);
+    }
+}

@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\ReadingKind;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Document\SideKind;
+use Incastro\Core\Measure\Length;
+
+/**
+ * What must be known of a room for a piece, as sums over its unknowns. Walls are asked at places between stations too,
+ * so that what a wall may do there counts in the doubt.
+ */
+final class Targets
+{
+    /** Places between stations are no further apart than this. */
+    private const PITCH_MM = 400;
+
+    private const LEVEL_ENOUGH_MM = 3.0;
+
+    private const ENOUGH_MM = 5.0;
+
+    /** @var array<string, array{fine: list<array<int, float>>, coarse: list<array<int, float>>}> by surface and plane */
+    private array $walls = [];
+
+    public function __construct(private readonly Nodes $nodes, private readonly Need $need)
+    {
+        foreach ([Surface::Left, Surface::Right] as $surface) {
+            foreach (Plane::cases() as $plane) {
+                $this->walls["{$surface->value} {$plane->value}"] = $this->wall($surface, $plane);
+            }
+        }
+    }
+
+    /**
+     * @param  list<float>  $state
+     * @return list<Target>
+     */
+    public function of(array $state): array
+    {
+        return array_values(array_filter([
+            $this->clearWidth($state),
+            ...$this->opening($state),
+            $this->height($state),
+            $this->depth($state),
+            $this->floor($state),
+        ]));
+    }
+
+    /** Every unknown that a target touches must be numbered before the readings are adjusted. */
+    public function number(): void
+    {
+        $this->of(array_fill(0, 10_000, 0.0));
+    }
+
+    /** @param  list<float>  $state */
+    private function clearWidth(array $state): Target
+    {
+        $planes = array_map(fn (Plane $p): string => $p->value, Plane::cases());
+        $clear = fn (array $s, string $grain): float => min(array_map(
+            fn (string $p): float => self::least($this->walls["right $p"][$grain], $s) - self::greatest($this->walls["left $p"][$grain], $s), $planes));
+        $all = [];
+        foreach ($this->walls as $wall) {
+            array_push($all, ...$wall['fine']);
+        }
+
+        return new Target('clear_width', self::unknowns($all), fn (array $s): float => $clear($s, 'fine'),
+            $clear($state, 'coarse'), $this->need->widthDoubtMm);
+    }
+
+    /**
+     * Flanks beside a breast and the mouth of a closet, where the space has them.
+     *
+     * @param  list<float>  $state
+     * @return list<Target>
+     */
+    private function opening(array $state): array
+    {
+        $n = $this->nodes;
+        $front = $n->sizes->depth->units;
+        $low = $n->sizes->lowest()->units;
+        $pair = fn (string $name, array $far, array $near, float $enough): Target => $this->difference($name, $far, $near, $state, $enough);
+        $kind = $n->sizes->space->kind;
+        $targets = [];
+        if ($kind->hasMouth()) {
+            $targets[] = $pair('mouth', $n->at(Surface::MouthRight, $front, $low), $n->at(Surface::MouthLeft, $front, $low), self::ENOUGH_MM);
+            $targets[] = $pair('return_left', $n->at(Surface::MouthLeft, $front, $low), $n->at(Surface::Left, $front, $low), self::ENOUGH_MM);
+        }
+        if ($kind->hasBreast()) {
+            $targets[] = $pair('flank_left', $n->at(Surface::BreastLeft, $front, $low), $n->at(Surface::Left, $front, $low), $this->need->widthDoubtMm);
+            $targets[] = $pair('flank_right', $n->at(Surface::Right, $front, $low), $n->at(Surface::BreastRight, $front, $low), $this->need->widthDoubtMm);
+        }
+
+        return $targets;
+    }
+
+    /** @param  list<float>  $state */
+    private function height(array $state): Target
+    {
+        $n = $this->nodes;
+        $surface = $n->sizes->space->slope !== null ? Surface::Slope : Surface::Ceiling;
+        $heads = $feet = [];
+        foreach ($this->corners() as [$x, $y]) {
+            $heads[] = $n->at($surface, $x, $y);
+            $feet[] = $n->at(Surface::Floor, $x, $y);
+        }
+        $value = fn (array $s): float => self::least($heads, $s) - self::greatest($feet, $s);
+        $ask = $this->need->depth === null || $surface === Surface::Slope ? null : (float) $this->need->top->millimetres();
+
+        return new Target('height', self::unknowns([...$heads, ...$feet]), $value, $value($state), self::ENOUGH_MM, $ask);
+    }
+
+    /** @param  list<float>  $state */
+    private function depth(array $state): Target
+    {
+        $n = $this->nodes;
+        $width = $n->sizes->width->units;
+        $low = $n->sizes->lowest()->units;
+        $top = $this->need->top->units;
+        $fronts = [$n->at(Surface::Front, 0, 0), $n->at(Surface::Front, $width, 0)];
+        $backs = array_map(fn (array $p): array => $n->at(Surface::Back, $p[0], $p[1]),
+            [[intdiv($width, 2), $low], [0, $top], [intdiv($width, 2), $top], [$width, $top]]);
+        $value = fn (array $s): float => self::least($fronts, $s) - max(0.0, self::greatest($backs, $s));
+
+        return new Target('depth', self::unknowns([...$fronts, ...$backs]), $value, $value($state), self::ENOUGH_MM,
+            $this->need->depth === null ? null : (float) $this->need->depth->millimetres());
+    }
+
+    /** @param  list<float>  $state */
+    private function floor(array $state): Target
+    {
+        $n = $this->nodes;
+
+        return $this->difference('floor', $n->at(Surface::Floor, $n->sizes->width->units, $n->sizes->depth->units), [], $state, self::LEVEL_ENOUGH_MM);
+    }
+
+    /**
+     * @param  array<int, float>  $far
+     * @param  array<int, float>  $near
+     * @param  list<float>  $state
+     */
+    private function difference(string $name, array $far, array $near, array $state, float $enough): Target
+    {
+        $sum = Sum::less($far, $near);
+        $value = fn (array $s): float => Sum::value($sum, $s);
+
+        return new Target($name, array_keys($sum), $value, $value($state), $enough);
+    }
+
+    /** @return array{fine: list<array<int, float>>, coarse: list<array<int, float>>} a wall at the stations the piece spans, and between them */
+    private function wall(Surface $surface, Plane $plane): array
+    {
+        $y = $this->nodes->sizes->plane($plane)->units;
+        [$bottom, $top] = [$this->need->bottom->units, max($this->need->top->units, $this->need->bottom->units)];
+        $inside = array_filter(array_map(fn (Length $z): int => $z->units, $this->nodes->sizes->stations), fn (int $z): bool => $z > $bottom && $z < $top);
+        $coarse = array_values(array_unique([$bottom, ...$inside, $top]));
+        $at = fn (int $z): array => $this->nodes->at($surface, $y, $z);
+
+        return ['fine' => array_map($at, self::filled($coarse)), 'coarse' => array_map($at, $coarse)];
+    }
+
+    /**
+     * @param  list<int>  $zs  ascending
+     * @return list<int>
+     */
+    private static function filled(array $zs): array
+    {
+        $filled = [$zs[0]];
+        for ($i = 1; $i < count($zs); $i++) {
+            $parts = (int) max(1, ceil(($zs[$i] - $zs[$i - 1]) / (self::PITCH_MM * Length::PER_MM)));
+            for ($p = 1; $p <= $parts; $p++) {
+                $filled[] = $zs[$i - 1] + intdiv(($zs[$i] - $zs[$i - 1]) * $p, $parts);
+            }
+        }
+
+        return $filled;
+    }
+
+    /** @return list<array{int, int}> */
+    private function corners(): array
+    {
+        $s = $this->nodes->sizes;
+
+        return [[0, 0], [$s->width->units, 0], [0, $s->depth->units], [$s->width->units, $s->depth->units]];
+    }
+
+    /**
+     * @param  list<array<int, float>>  $sums
+     * @param  list<float>  $state
+     */
+    private static function least(array $sums, array $state): float
+    {
+        return min(array_map(fn (array $sum): float => Sum::value($sum, $state), $sums) ?: [0.0]);
+    }
+
+    /**
+     * @param  list<array<int, float>>  $sums
+     * @param  list<float>  $state
+     */
+    private static function greatest(array $sums, array $state): float
+    {
+        return max(array_map(fn (array $sum): float => Sum::value($sum, $state), $sums) ?: [0.0]);
+    }
+
+    /**
+     * @param  list<array<int, float>>  $sums
+     * @return list<int>
+     */
+    private static function unknowns(array $sums): array
+    {
+        return array_values(array_unique(array_merge(...array_map(array_keys(...), $sums), ...[[]])));
+    }
+}
