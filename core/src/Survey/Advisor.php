@@ -23,18 +23,25 @@ final class Advisor
     /** So many of the most promising readings are tried out on the drawn rooms. */
     private const TRIED = 6;
 
+    /** @var list<array{reading: Reading, slopes: array<int, float>, sigma: float}> */
+    private readonly array $candidates;
+
     /** @param  list<array{reading: Reading, observation: Observation}>  $candidates */
-    public function __construct(private readonly array $candidates)
+    public function __construct(array $candidates, private readonly Posterior $posterior)
     {
+        $mean = $posterior->mean();
+        $this->candidates = array_map(fn (array $c): array => [
+            'reading' => $c['reading'], 'slopes' => $c['observation']->predict($mean)[1], 'sigma' => $c['observation']->sigma(),
+        ], $candidates);
     }
 
     /** @param  list<Target>  $targets */
-    public function of(array $targets, Posterior $posterior): Doubt
+    public function of(array $targets): Doubt
     {
         $known = $offers = [];
         $width = null;
         foreach ($targets as $target) {
-            $samples = new Samples($posterior, $this->varying($target));
+            $samples = new Samples($this->posterior, $this->varying($target));
             $values = array_map($target->value, $samples->states);
             $doubt = self::doubt($values, $target->stated);
             $known[] = new Known($target->name, $doubt, $target->enough, $target->isSettled($doubt));
@@ -44,7 +51,7 @@ final class Advisor
             }
         }
 
-        return new Doubt(Known::tenth($width ?? 0.0), $known, self::best($offers));
+        return new Doubt(Known::tenth($width ?? 0.0), $targets[0]->stated ?? 0.0, $known, self::best($offers));
     }
 
     /** @return list<int> the target's unknowns and those of the readings that could speak of it */
@@ -52,19 +59,19 @@ final class Advisor
     {
         $all = array_flip($target->unknowns);
         foreach ($this->bearing($target) as $candidate) {
-            $all += array_flip(array_keys(self::slopes($candidate['observation'])));
+            $all += array_flip(array_keys($candidate['slopes']));
         }
 
         return array_keys($all);
     }
 
-    /** @return list<array{reading: Reading, observation: Observation}> */
+    /** @return list<array{reading: Reading, slopes: array<int, float>, sigma: float}> */
     private function bearing(Target $target): array
     {
         $own = array_flip($target->unknowns);
 
         return array_values(array_filter($this->candidates,
-            fn (array $c): bool => array_intersect_key(self::slopes($c['observation']), $own) !== []));
+            fn (array $c): bool => array_intersect_key($c['slopes'], $own) !== []));
     }
 
     /**
@@ -75,12 +82,12 @@ final class Advisor
     {
         $promising = [];
         foreach ($this->bearing($target) as $candidate) {
-            $promising[] = [self::explained($candidate['observation'], $values, $samples), $candidate];
+            $promising[] = [self::explained($candidate['slopes'], $candidate['sigma'], $values, $samples), $candidate];
         }
         usort($promising, fn (array $a, array $b): int => $b[0] <=> $a[0]);
         $offers = [];
-        foreach (array_slice($promising, 0, self::TRIED) as [, ['reading' => $reading, 'observation' => $observation]]) {
-            $rooms = $samples->after(self::slopes($observation), $observation->sigma(), $target->unknowns);
+        foreach (array_slice($promising, 0, self::TRIED) as [, ['reading' => $reading, 'slopes' => $slopes, 'sigma' => $sigma]]) {
+            $rooms = $samples->after($slopes, $sigma, $target->unknowns);
             $then = self::doubt(array_map($target->value, $rooms), $target->stated);
             if ($then < (1.0 - self::WORTH) * $doubt) {
                 $offers[] = [($doubt - $then) / $target->enough, new Advice($reading, $target->name, $doubt, $then)];
@@ -93,29 +100,23 @@ final class Advisor
     /**
      * How much of the target's variance a reading would explain.
      *
+     * @param  array<int, float>  $slopes
      * @param  list<float>  $values
      */
-    private static function explained(Observation $observation, array $values, Samples $samples): float
+    private static function explained(array $slopes, float $sigma, array $values, Samples $samples): float
     {
-        $slopes = self::slopes($observation);
         $h = array_map(fn (array $s): float => Sum::value($slopes, $s), $samples->states);
         [$mean, $middle] = [self::mean($values), self::mean($h)];
         $covariance = self::mean(array_map(fn (float $f, float $x): float => ($f - $mean) * ($x - $middle), $values, $h));
         $variance = self::mean(array_map(fn (float $x): float => ($x - $middle) ** 2, $h));
 
-        return $covariance ** 2 / ($variance + $observation->sigma() ** 2);
+        return $covariance ** 2 / ($variance + $sigma ** 2);
     }
 
     /** @param  list<float>  $values */
     private static function doubt(array $values, float $stated): float
     {
         return 2.0 * sqrt(self::mean(array_map(fn (float $v): float => ($v - $stated) ** 2, $values)));
-    }
-
-    /** @return array<int, float> */
-    private static function slopes(Observation $observation): array
-    {
-        return $observation instanceof Linear ? $observation->predict(array_fill(0, 2_000, 0.0))[1] : [];
     }
 
     /**

@@ -37,7 +37,7 @@ final readonly class Candidates
                 continue;
             }
             $observation = $equations->equation($reading, $this->guess($reading));
-            $found[$key] = $observation instanceof Linear ? ['reading' => $reading, 'observation' => $observation] : null;
+            $found[$key] = $observation !== null ? ['reading' => $reading, 'observation' => $observation] : null;
         }
 
         return array_values(array_filter($found));
@@ -73,6 +73,7 @@ final readonly class Candidates
             $usual[] = self::reading(ReadingKind::Height, $side);
             $usual[] = self::reading(ReadingKind::Height, $side, Plane::Back);
             $usual[] = self::reading(ReadingKind::Depth, $side);
+            $usual[] = self::reading(ReadingKind::CornerAngle, $space->side($side) === SideKind::Open ? null : $side);
             foreach ($space->side($side) === SideKind::Open ? [] : array_slice($heights, 1) as $z) {
                 $usual[] = self::reading(ReadingKind::Plumb, $side, Plane::Front, $z, $low);
             }
@@ -81,15 +82,23 @@ final readonly class Candidates
         $usual[] = self::reading(ReadingKind::Level);
         $usual[] = new Reading('', ReadingKind::Level, Side::Left, Plane::Front, null, Length::zero(), Length::zero(), [], null, Along::Depth);
 
-        return array_values(array_filter($usual, fn (Reading $r): bool => $r->kind !== ReadingKind::Plumb || ! $r->z->equals($r->fromZ)));
+        return array_values(array_filter($usual, fn (Reading $r): bool => match ($r->kind) {
+            ReadingKind::Plumb => ! $r->z->equals($r->fromZ),
+            ReadingKind::CornerAngle => $r->side !== null,
+            default => true,
+        }));
     }
 
     /** @return non-empty-list<Length> stations, the ends of the piece and the middles between them, ascending */
     private function heights(): array
     {
         $marks = array_map(fn (Length $z): int => $z->units, $this->nodes->sizes->stations);
-        $ends = $marks === [] ? [$this->need->bottom->units, $this->need->top->units] : [$marks[0], max($marks[count($marks) - 1], min($this->need->top->units, $marks[count($marks) - 1]))];
-        array_push($marks, ...$ends);
+        foreach ([$this->need->bottom->units, $this->need->top->units] as $end) {
+            $near = array_filter($marks, fn (int $z): bool => abs($z - $end) < 4 * self::STEP_UNITS);
+            if ($near === []) {
+                $marks[] = $end;
+            }
+        }
         sort($marks);
         $marks = array_values(array_unique($marks));
         $all = $marks;

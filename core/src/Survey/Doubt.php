@@ -15,10 +15,11 @@ final readonly class Doubt implements \JsonSerializable
     public ?Text $advice;
 
     /**
+     * @param  float  $stated  the clear width the doubt is about, mm
      * @param  list<Known>  $known
      * @param  list<Advice>  $next
      */
-    public function __construct(public Length $now, public array $known, public array $next)
+    public function __construct(public Length $now, public float $stated, public array $known, public array $next)
     {
         $forWidth = array_values(array_filter($next, fn (Advice $a): bool => $a->helps === 'clear_width'))[0] ?? null;
         $this->then = $forWidth === null ? null : Known::tenth($forWidth->then);

@@ -25,6 +25,7 @@ final readonly class Room
      * @param  array<string, Length>  $ceiling  what is overhead at the front, by side; empty where unknown
      * @param  array<string, Length>  $depth  by side; empty where unknown
      * @param  array<string, array{mm: float, standardised: float}>  $residuals  by reading, the worst of its takes
+     * @param  array<string, float>  $redundancy  by reading, 0…1, the least of its takes: how far others check it
      * @param  list<Finding>  $findings
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class Room
         public array $ceiling,
         public array $depth,
         public array $residuals,
+        public array $redundancy,
         public Doubt $doubt,
         public array $findings,
     ) {

@@ -43,7 +43,8 @@ final readonly class Surveyor
             self::heads($space, $nodes, $adjustment, $exact),
             self::depths($space, $nodes, $adjustment, $exact),
             self::residualsByReading($adjustment),
-            (new Advisor($candidates))->of($targets->of($adjustment->state), $adjustment->posterior),
+            self::redundancyByReading($adjustment),
+            (new Advisor($candidates, $adjustment->posterior))->of($targets->of($adjustment->state)),
             (new Contradictions)->in($adjustment, $space),
         );
     }
@@ -78,6 +79,17 @@ final readonly class Surveyor
         $mm = Sum::value($sum, $adjustment->state);
 
         return $exact ? Length::roundedFromMillimetres($mm, Rounding::Nearest) : Clip::nearest($mm * Length::PER_MM);
+    }
+
+    /** @return array<string, float> */
+    private static function redundancyByReading(Adjustment $adjustment): array
+    {
+        $least = [];
+        foreach ($adjustment->residuals as $r) {
+            $least[$r->reading] = min($least[$r->reading] ?? 1.0, $r->redundancy);
+        }
+
+        return $least;
     }
 
     /** @return array<string, array{mm: float, standardised: float}> */

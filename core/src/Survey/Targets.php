@@ -56,12 +56,15 @@ final class Targets
         $this->of(array_fill(0, 10_000, 0.0));
     }
 
-    /** @param  list<float>  $state */
+    /**
+     * Of a box square to the back wall: least right less greatest left at any depth.
+     *
+     * @param  list<float>  $state
+     */
     private function clearWidth(array $state): Target
     {
-        $planes = array_map(fn (Plane $p): string => $p->value, Plane::cases());
-        $clear = fn (array $s, string $grain): float => min(array_map(
-            fn (string $p): float => self::least($this->walls["right $p"][$grain], $s) - self::greatest($this->walls["left $p"][$grain], $s), $planes));
+        $of = fn (string $side, string $grain): array => array_merge($this->walls["$side front"][$grain], $this->walls["$side back"][$grain]);
+        $clear = fn (array $s, string $grain): float => self::least($of('right', $grain), $s) - self::greatest($of('left', $grain), $s);
         $all = [];
         foreach ($this->walls as $wall) {
             array_push($all, ...$wall['fine']);

@@ -11,7 +11,6 @@ use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Survey\Room;
-use Incastro\Core\Survey\Surface;
 use Incastro\Core\Survey\Surveyor;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -147,10 +146,10 @@ final class SurveyorTest extends TestCase
             $advice = $offered->helps === 'clear_width' ? $offered : $advice;
         }
         self::assertSame('clear_width', $advice->helps);
-        self::assertSame('width', $advice->reading->kind->value, 'nothing was read at the back');
-        [$y, $z] = [$before->sizes->y($advice->reading)->units, $advice->reading->z->units];
-        $value = round($before->shape->at(Surface::Right, $y, $z) - $before->shape->at(Surface::Left, $y, $z), 1);
-        $after = self::room(Sample::width($document, 9, $advice->reading->z->millimetres(), $value, $advice->reading->plane->value));
+        self::assertSame('corner_angle', $advice->reading->kind->value, 'nothing says how the sides stand to the back wall');
+        $document['spaces'][Sample::SPACE]['readings'][Sample::id('CORNER', 1)] = ['kind' => 'corner_angle', 'side' => $advice->reading->side?->value];
+        $document['facts'][Sample::id('TAKE', 9)] = ['kind' => 'take', 'reading' => Sample::id('CORNER', 1), 'deg' => 90, 'typed' => '90'];
+        $after = self::room($document);
         self::assertEqualsWithDelta($advice->then, $after->doubt->known[0]->doubt, 0.15 * $advice->now);
         self::assertLessThan($before->doubt->known[0]->doubt, $after->doubt->known[0]->doubt);
     }
