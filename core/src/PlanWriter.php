@@ -10,12 +10,15 @@ use Incastro\Core\Cut\Part;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Spacing;
 use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\Instrument;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Take;
 use Incastro\Core\Draw\PieceDrawer;
 use Incastro\Core\Draw\SiteDrawer;
+use Incastro\Core\Draw\Tapes;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Measure\Length;
@@ -76,9 +79,14 @@ final readonly class PlanWriter
 
         return [
             'name' => $room->space->name,
+            'kind' => $room->space->kind->value,
+            'left' => $room->space->left->value,
+            'right' => $room->space->right->value,
             'walk' => array_map(fn (Reading $r): array => $this->reading($r, $room), Walk::of($room->space)),
             'walls' => (object) $walls,
             'lean' => $room->isMeasured() ? ['left' => $room->lean(Side::Left), 'right' => $room->lean(Side::Right)] : null,
+            'square' => ['left' => $room->corner(Side::Left), 'right' => $room->corner(Side::Right)],
+            'slope' => $room->slopeAngle(),
             'floor' => $room->floor,
             'ceiling' => (object) $room->ceiling,
             'depth' => (object) $room->depth,
@@ -97,10 +105,15 @@ final readonly class PlanWriter
             'id' => $reading->id,
             'kind' => $reading->kind->value,
             'name' => ReadingName::of($reading),
+            'view' => Tapes::viewOf($reading, $room->space)->value,
             'value' => $reading->value(),
-            'typed' => $takes === [] ? null : $takes[count($takes) - 1]->typed,
-            'takes' => array_map(fn ($t): string => $t->id, $takes),
-            'off_by' => $residual === null ? null : Length::roundedFromMillimetres($residual['mm'], Rounding::Nearest),
+            'deg' => $reading->last()?->degrees,
+            'typed' => $reading->last()?->typed,
+            'takes' => array_map(fn (Take $t): array => ['id' => $t->id, 'value' => $t->value, 'deg' => $t->degrees, 'typed' => $t->typed,
+                'with' => ($t->with ?? Instrument::usualFor($reading->kind))->value, 'at' => $t->at, 'note' => $t->note], $takes),
+            'off_by' => $residual === null || $reading->kind->isAngle() ? null : Length::roundedFromMillimetres($residual['mm'], Rounding::Nearest),
+            'off_by_deg' => $residual === null || ! $reading->kind->isAngle() ? null : round($residual['mm'], 3),
+            'checked' => isset($room->redundancy[$reading->id]) ? round($room->redundancy[$reading->id], 3) : null,
             'test' => $residual === null ? null : round($residual['standardised'], 2),
         ];
     }
@@ -172,7 +185,7 @@ final readonly class PlanWriter
         $drawings = [];
         $site = new SiteDrawer;
         foreach ($this->rooms as $id => $room) {
-            $drawings[$id] = ['front' => $site->opening($room), 'top' => $site->top($room)];
+            $drawings[$id] = ['front' => $site->front($room), 'top' => $site->top($room), 'side' => $site->side($room)];
         }
         foreach ($this->fitted as $id => $fit) {
             $piece = $this->project->pieces[$id];

@@ -11,7 +11,6 @@ require __DIR__.'/MadeUpRoom.php';
 require __DIR__.'/SurveyTrial.php';
 
 use Incastro\Core\Document\Reading;
-use Incastro\Core\Survey\ReadingWriter;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 

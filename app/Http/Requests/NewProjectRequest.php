@@ -8,10 +8,12 @@ use App\Models\Project;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
+use Illuminate\Validation\Rule;
+use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Document\Starter;
 use Incastro\Core\Measure\Unit;
 
-/** A name and a unit, for a project that begins with an unmeasured niche. */
+/** A name, a unit and a kind of space, for a project that begins with nothing measured. */
 final class NewProjectRequest extends FormRequest
 {
     public function authorize(): bool
@@ -19,17 +21,19 @@ final class NewProjectRequest extends FormRequest
         return $this->user()?->can('create', Project::class) === true;
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:120'], 'unit' => ['required', 'in:mm,in']];
+        return ['name' => ['required', 'string', 'max:120'], 'unit' => ['required', 'in:mm,in'],
+            'kind' => ['sometimes', Rule::enum(SpaceKind::class)]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
         return [
-            'name.*' => 'The niche needs a name of 1 to 120 characters.',
+            'name.*' => 'The space needs a name of 1 to 120 characters.',
+            'kind.*' => 'This kind of space is not known.',
             'unit.*' => 'The unit is mm or in.',
         ];
     }
@@ -43,6 +47,6 @@ final class NewProjectRequest extends FormRequest
         $starter = new Starter(Unit::from($this->string('unit')->value()), fn (): string => strtoupper((string) Str::ulid()),
             (array) ($profile['workshop'] ?? []), $sheets);
 
-        return $starter->niche($this->string('name')->trim()->value(), now()->toDateString());
+        return $starter->document(SpaceKind::from($this->string('kind', 'niche')->value()), $this->string('name')->trim()->value(), now()->toDateString());
     }
 }

@@ -8,8 +8,8 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Unit;
 
 /**
- * A first document for a niche: the readings good practice asks for (three heights, plumb of both sides, both diagonals),
- * and a plain shelf unit on a plinth to begin from. Sizes are round in the document's own unit.
+ * A first document for a space of any kind: the readings good practice asks for there, and a plain shelf unit to begin
+ * from. Sizes are round in the document's own unit.
  */
 final readonly class Starter
 {
@@ -27,7 +27,7 @@ final readonly class Starter
     }
 
     /** @return array<string, mixed> a project document */
-    public function niche(string $name, string $asOf): array
+    public function document(SpaceKind $kind, string $name, string $asOf): array
     {
         $space = ($this->newId)();
         $board = ($this->newId)();
@@ -40,8 +40,8 @@ final readonly class Starter
             'name' => $name,
             'unit' => $this->unit->value,
             'as_of' => $asOf,
-            'spaces' => [$space => ['kind' => 'niche', 'name' => $name, 'order' => 'a', 'readings' => $this->readings()]],
-            'pieces' => [($this->newId)() => $this->shelves($space, $board, $back)],
+            'spaces' => [$space => $this->space($kind, $name)],
+            'pieces' => [($this->newId)() => $this->shelves($kind, $space, $board, $back)],
             'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'pins', 'back' => true],
             'stock' => $this->stock($board, $back),
             'workshop' => $this->workshop !== [] ? $this->workshop : [
@@ -53,44 +53,64 @@ final readonly class Starter
         ];
     }
 
-    /** @return array<string, array<string, mixed>> by id */
-    private function readings(): array
+    /** @return array<string, mixed> a space with its measuring list */
+    public function space(SpaceKind $kind, string $name, string $order = 'a'): array
     {
-        $heights = [$this->size(100, 4), $this->size(1200, 40), $this->size(2300, 76)];
-        $readings = array_map(fn (int|float $z): array => ['kind' => 'width', 'plane' => 'front', 'z' => $z], $heights);
-        foreach (['left', 'right'] as $side) {
-            $readings[] = ['kind' => 'height', 'side' => $side];
-            $readings[] = ['kind' => 'depth', 'side' => $side];
-            $readings[] = ['kind' => 'plumb', 'side' => $side, 'from_z' => $heights[0], 'z' => $heights[2]];
-            $readings[] = ['kind' => 'diagonal', 'rise' => "rising_$side"];
+        $readings = [];
+        foreach ((new MeasuringList($this->unit))->of($kind) as $i => $reading) {
+            $readings[($this->newId)()] = ['order' => sprintf('%02d', $i)] + $reading;
         }
-        $readings[] = ['kind' => 'level'];
-        $byId = [];
-        foreach ($readings as $i => $reading) {
-            $byId[($this->newId)()] = ['order' => sprintf('%02d', $i)] + $reading;
-        }
+        $slope = $kind->slope();
 
-        return $byId;
+        return ['kind' => $kind->value, 'name' => $name, 'order' => $order,
+            'left' => $kind->side(Side::Left)->value, 'right' => $kind->side(Side::Right)->value,
+        ] + ($slope === null ? [] : ['slope' => ['along' => $slope->along->value, 'low' => $slope->low->value, 'flat' => $slope->flat]])
+            + ['readings' => $readings];
     }
 
     /** @return array<string, mixed> */
-    private function shelves(string $space, string $board, string $back): array
+    public function shelves(SpaceKind $kind, string $space, string $board, string $back, string $order = 'a'): array
     {
+        [$height, $depth, $count] = self::usualUnit($kind);
         $shelves = [];
-        for ($i = 0; $i < 4; $i++) {
+        for ($i = 0; $i < $count; $i++) {
             $shelves[($this->newId)()] = ['order' => "0$i"];
         }
         $plinth = ['order' => 'a', 'kind' => 'plinth', 'height' => $this->size(90, 4), 'set_back' => $this->size(40, 2)];
         $box = ['order' => 'b', 'kind' => 'box', 'bays' => [($this->newId)() => ['order' => 'a', 'shelves' => $shelves]]];
-        $filler = ['kind' => 'filler', 'set_off' => $this->size(30, 1.25)];
+        $bands = $kind === SpaceKind::WallHung ? [($this->newId)() => $box] : [($this->newId)() => $plinth, ($this->newId)() => $box];
 
         return [
-            'name' => 'Shelves', 'space' => $space, 'order' => 'a',
-            'height' => $this->size(2200, 76), 'depth' => $this->size(300, 12),
-            'left' => $filler, 'right' => $filler,
+            'name' => 'Shelves', 'space' => $space, 'order' => $order,
+            'height' => $this->size($height, round($height / 25.4 / 2) * 2), 'depth' => $this->size($depth, round($depth / 25.4)),
+            'left' => $this->edge($kind->side(Side::Left)), 'right' => $this->edge($kind->side(Side::Right)),
             'material' => $board, 'back_material' => $back, 'methods' => [],
-            'runs' => [($this->newId)() => ['order' => 'a', 'bands' => [($this->newId)() => $plinth, ($this->newId)() => $box]]],
+            'runs' => [($this->newId)() => ['order' => 'a', 'bands' => $bands]],
         ];
+    }
+
+    /** @return array{int, int, int} height and depth in mm of a plain shelf unit that would stand there, and its shelves */
+    private static function usualUnit(SpaceKind $kind): array
+    {
+        return match ($kind) {
+            SpaceKind::Niche, SpaceKind::Closet => [2200, 300, 4],
+            SpaceKind::Wall, SpaceKind::Corner => [2000, 300, 4],
+            SpaceKind::Fireside => [900, 300, 2],
+            SpaceKind::UnderStair, SpaceKind::UnderSlope, SpaceKind::ApplianceGap => [800, 400, 2],
+            SpaceKind::InCupboard => [500, 400, 1],
+            SpaceKind::FloorArea => [450, 500, 0],
+            SpaceKind::WallHung => [700, 300, 2],
+        };
+    }
+
+    /** @return array<string, mixed> */
+    private function edge(SideKind $side): array
+    {
+        return match ($side) {
+            SideKind::Wall => ['kind' => 'filler', 'set_off' => $this->size(30, 1.25)],
+            SideKind::Appliance => ['kind' => 'play', 'set_off' => $this->size(10, 0.5)],
+            SideKind::Open => ['kind' => 'play', 'set_off' => 0],
+        };
     }
 
     /** @return array<string, array<array-key, mixed>> by id */

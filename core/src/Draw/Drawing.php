@@ -35,10 +35,17 @@ final class Drawing implements \JsonSerializable
             'points' => [$from, $to], 'value' => $value, 'exact' => $exact, 'ref' => $ref];
     }
 
-    /** A tape laid across the space; value null until it is read. */
-    public function reading(string $kind, Point $from, Point $to, ?Length $value, string $ref): void
+    /** A tape, level or gauge laid in the space; value (or degrees) null until it is read. */
+    public function reading(string $kind, Point $from, Point $to, ?Length $value, string $ref, ?float $degrees = null): void
     {
-        $this->items[] = ['kind' => 'reading', 'layer' => "reading_$kind", 'points' => [$from, $to], 'value' => $value, 'ref' => $ref];
+        $this->items[] = ['kind' => 'reading', 'layer' => "reading_$kind", 'points' => [$from, $to], 'value' => $value, 'ref' => $ref]
+            + ($degrees === null ? [] : ['deg' => $degrees]);
+    }
+
+    /** @param  list<Point>  $points */
+    public function line(string $layer, array $points, ?string $ref = null): void
+    {
+        $this->items[] = ['kind' => 'line', 'layer' => $layer, 'points' => $points, 'ref' => $ref];
     }
 
     /**

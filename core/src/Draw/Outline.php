@@ -4,16 +4,18 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
+use Incastro\Core\Document\Along;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\Surface;
 
 /**
- * The front outline of a space for drawing. Where nobody has measured yet it takes a usual size
- * (1 000 wide, 2 400 high, 350 deep), so that there is something to point the tape at.
+ * The front outline of a space for drawing. Where nobody has measured yet it takes a usual size, so that there is
+ * something to point the tape at.
  */
 final readonly class Outline
 {
@@ -25,14 +27,16 @@ final readonly class Outline
 
     public Length $depth;
 
+    public Overhead $overhead;
+
     public function __construct(public Room $room, Length $atLeast)
     {
-        $usual = Length::greatest(Length::fromMillimetres(2400), $atLeast);
-        $this->height = $room->ceiling === [] ? $usual : Length::greatest(...array_values($room->ceiling));
+        $this->overhead = new Overhead($room, $atLeast);
         $this->width = $room->isMeasured()
             ? Length::greatest(...array_map(fn ($p): Length => $p->x, $room->wall(Side::Right, Plane::Front)))
-            : Length::fromMillimetres(1000);
-        $this->depth = $room->leastDepth() ?? Length::fromMillimetres(350);
+            : $room->sizes->width;
+        $this->height = $this->overhead->highest($this->width, $room->sizes->depth);
+        $this->depth = $room->leastDepth() ?? Length::fromMillimetres($room->space->kind->usualSize()[2]);
     }
 
     /** @return list<Point> the void, anticlockwise from the left foot */
@@ -40,15 +44,16 @@ final readonly class Outline
     {
         $left = $this->side(Side::Left);
         $right = $this->side(Side::Right);
+        $between = $this->overhead->alongRun($left[count($left) - 1]->across, $right[count($right) - 1]->across, $this->room->sizes->depth);
 
-        return [...array_reverse($left), ...$right];
+        return [$left[0], ...$right, ...array_reverse($between), ...array_reverse(array_slice($left, 1))];
     }
 
     /** @return list<Point> from foot to head */
     public function side(Side $side): array
     {
-        $head = $this->room->ceiling[$side->value] ?? $this->height;
         $foot = $this->room->floor[$side->value];
+        $head = Length::greatest($this->headAt($side), $foot);
         $between = array_filter(
             $this->room->stations(),
             fn (Length $z): bool => $z->isGreaterThan($foot) && $z->isLessThan($head),
@@ -60,6 +65,17 @@ final readonly class Outline
         );
     }
 
+    /** What is overhead at a side, at the front. */
+    public function headAt(Side $side): Length
+    {
+        if ($this->room->space->slope === null && isset($this->room->ceiling[$side->value])) {
+            return $this->room->ceiling[$side->value];
+        }
+        $x = $side === Side::Left ? Length::zero() : $this->width;
+
+        return $this->overhead->at($x, $this->room->sizes->depth);
+    }
+
     public function wallAt(Side $side, Length $z): Length
     {
         if ($this->room->isMeasured()) {
@@ -69,10 +85,21 @@ final readonly class Outline
         return $side === Side::Left ? Length::zero() : $this->width;
     }
 
+    /** A surface at a place, rounded to a tenth for drawing. */
+    public function at(Surface $surface, Length $a, Length $b, string $of = ''): Length
+    {
+        return Tenth::of($this->room->shape->at($surface, $a->units, $b->units, $of));
+    }
+
+    public function slopesAlong(Along $along): bool
+    {
+        return $this->room->space->slope?->along === $along;
+    }
+
     public function isLeanKnown(Side $side): bool
     {
         foreach ($this->room->space->taken(ReadingKind::Plumb) as $plumb) {
-            if ($plumb->side === $side) {
+            if ($plumb->on()->value === $side->value) {
                 return true;
             }
         }

@@ -6,30 +6,62 @@ namespace Incastro\Core\Draw;
 
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Rise;
 use Incastro\Core\Document\Side;
+use Incastro\Core\Document\SideKind;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\Surface;
 use Incastro\Core\Survey\WallPoint;
 
 /** The space with its readings on it: where each tape lies, read or still to be read. */
 final readonly class SiteDrawer
 {
-    public function opening(Room $room): Drawing
+    public function front(Room $room): Drawing
     {
         $outline = new Outline($room, Length::zero());
         $drawing = new Drawing(View::Front);
         self::walls($drawing, $outline);
-        foreach ($room->space->readings as $reading) {
-            $this->reading($drawing, $reading, $outline);
-        }
+        $this->opening($drawing, $outline);
+        $this->tapes($drawing, $outline);
         foreach (Side::cases() as $side) {
-            self::lean($drawing, $outline, $side);
+            if ($room->space->side($side) !== SideKind::Open) {
+                self::lean($drawing, $outline, $side);
+            }
         }
+
+        return $drawing;
+    }
+
+    public function top(Room $room): Drawing
+    {
+        $drawing = self::ground($room);
+        $this->tapes($drawing, new Outline($room, Length::zero()));
+
+        return $drawing;
+    }
+
+    /** From the left looking right: the back wall on the left, the room on the right. */
+    public function side(Room $room): Drawing
+    {
+        $o = new Outline($room, Length::zero());
+        $drawing = new Drawing(View::Side);
+        $zero = Length::zero();
+        $middle = Length::ofUnits(intdiv($o->width->units, 2));
+        $back = fn (Length $z): Point => new Point($o->at(Surface::Back, $middle, $z), $z);
+        [$foot, $head] = [$zero, $o->overhead->at($middle, $zero)];
+        $bends = $o->overhead->alongDepth($zero, $o->depth, $middle);
+        $wall = Length::fromMillimetres(Outline::WALL_MM);
+        $top = Length::greatest($o->height, $head)->plus($wall);
+        $drawing->shape('wall', [
+            new Point($wall->negated(), $wall->negated()), new Point($o->depth, $wall->negated()), new Point($o->depth, $top), new Point($wall->negated(), $top),
+        ]);
+        $drawing->shape('room', [
+            $back($foot), new Point($o->depth, $zero), new Point($o->depth, $o->overhead->at($middle, $o->depth)), ...array_reverse($bends), $back($head),
+        ]);
+        $this->tapes($drawing, $o);
 
         return $drawing;
     }
@@ -37,86 +69,95 @@ final readonly class SiteDrawer
     public static function walls(Drawing $drawing, Outline $outline): void
     {
         $wall = Length::fromMillimetres(Outline::WALL_MM);
-        $right = $outline->width->plus($wall);
+        $space = $outline->room->space;
+        $left = $space->left === SideKind::Open ? Length::zero() : $wall->negated();
+        $right = $space->right === SideKind::Open ? $outline->width : $outline->width->plus($wall);
         $top = $outline->height->plus($wall);
         $drawing->shape('wall', [
-            new Point($wall->negated(), $wall->negated()), new Point($right, $wall->negated()),
-            new Point($right, $top), new Point($wall->negated(), $top),
+            new Point($left, $wall->negated()), new Point($right, $wall->negated()), new Point($right, $top), new Point($left, $top),
         ]);
         $drawing->shape('room', $outline->room());
-    }
-
-    private function reading(Drawing $drawing, Reading $reading, Outline $o): void
-    {
-        $side = $reading->side ?? Side::Left;
-        $wall = fn (Side $s, Length $z): Point => new Point($o->wallAt($s, $z), $z);
-        $head = fn (Side $s): Length => $o->room->ceiling[$s->value] ?? $o->height;
-        $foot = fn (Side $s): Length => $o->room->floor[$s->value];
-        $in = fn (Point $p, Length $by): Point => new Point($side === Side::Left ? $p->across->plus($by) : $p->across->minus($by), $p->up);
-        $hand = Length::fromMillimetres(90);
-        $ends = match ($reading->kind) {
-            ReadingKind::Width => [$wall(Side::Left, $reading->z), $wall(Side::Right, $reading->z)],
-            ReadingKind::Height => [$in($wall($side, $foot($side)), $hand), $in($wall($side, $head($side)), $hand)],
-            ReadingKind::Plumb => [$wall($side, $reading->fromZ), $wall($side, $reading->z)],
-            ReadingKind::Level => [$wall(Side::Left, $foot(Side::Left)), $wall(Side::Right, $foot(Side::Right))],
-            ReadingKind::Diagonal => $reading->rise === Rise::Right
-                ? [$wall(Side::Left, $foot(Side::Left)), $wall(Side::Right, $head(Side::Right))]
-                : [$wall(Side::Right, $foot(Side::Right)), $wall(Side::Left, $head(Side::Left))],
-            ReadingKind::Depth => null,
-        };
-        if ($ends !== null) {
-            $layer = $reading->kind->value.($reading->plane === Plane::Back ? '_back' : '');
-            $drawing->reading($layer, $ends[0], $ends[1], $reading->value(), $reading->id);
+        foreach (Side::cases() as $side) {
+            self::edgeOf($drawing, $outline, $side);
         }
     }
 
-    /** From above, with the depth readings. */
-    public function top(Room $room): Drawing
-    {
-        $drawing = self::ground($room);
-        $o = new Outline($room, Length::zero());
-        $in = Length::fromMillimetres(90);
-        foreach ($room->space->readings as $reading) {
-            if ($reading->kind === ReadingKind::Depth) {
-                $side = $reading->side ?? Side::Left;
-                $x = $side === Side::Left ? $in : $o->width->minus($in);
-                $drawing->reading('depth', new Point($x, Length::zero()), new Point($x, self::front($room, $o, $side)), $reading->value(), $reading->id);
-            }
-        }
-
-        return $drawing;
-    }
-
-    /** The niche from above: the back wall at the top of the page. */
+    /** The space from above: the back wall at the top of the page. */
     public static function ground(Room $room): Drawing
     {
         $o = new Outline($room, Length::zero());
         $drawing = new Drawing(View::Top);
         $wall = Length::fromMillimetres(Outline::WALL_MM);
+        $left = $room->space->left === SideKind::Open ? Length::zero() : $wall->negated();
+        $right = $room->space->right === SideKind::Open ? $o->width : $o->width->plus($wall);
         $drawing->shape('wall', [
-            new Point($wall->negated(), $o->depth->negated()), new Point($o->width->plus($wall), $o->depth->negated()),
-            new Point($o->width->plus($wall), $wall), new Point($wall->negated(), $wall),
+            new Point($left, $o->depth->negated()), new Point($right, $o->depth->negated()), new Point($right, $wall), new Point($left, $wall),
         ]);
-        $drawing->shape('room', [
-            new Point(Length::zero(), self::front($room, $o, Side::Left)), new Point($o->width, self::front($room, $o, Side::Right)),
-            new Point($o->width, Length::zero()), new Point(Length::zero(), Length::zero()),
-        ]);
+        $drawing->shape('room', Ground::void($o));
+        foreach (Ground::returns($o) as $return) {
+            $drawing->shape('wall', $return);
+        }
 
         return $drawing;
     }
 
-    private static function front(Room $room, Outline $outline, Side $side): Length
+    /** The mouth that the inside is reached through, and a breast that stands in it. */
+    private function opening(Drawing $drawing, Outline $o): void
     {
-        return ($room->depth[$side->value] ?? $outline->depth)->negated();
+        $kind = $o->room->space->kind;
+        $front = $o->room->sizes->depth;
+        $low = $o->room->sizes->lowest();
+        $x = fn (Surface $s): Length => $o->at($s, $front, $low);
+        if ($kind->hasBreast()) {
+            $drawing->shape('breast', [
+                new Point($x(Surface::BreastLeft), Length::zero()), new Point($x(Surface::BreastRight), Length::zero()),
+                new Point($x(Surface::BreastRight), $o->height), new Point($x(Surface::BreastLeft), $o->height),
+            ]);
+        }
+        if ($kind->hasMouth()) {
+            [$l, $r, $head] = [$x(Surface::MouthLeft), $x(Surface::MouthRight), $o->at(Surface::MouthHead, Length::zero(), $front)];
+            $drawing->line('mouth', [new Point($l, Length::zero()), new Point($l, $head), new Point($r, $head), new Point($r, Length::zero())]);
+        }
+    }
+
+    private function tapes(Drawing $drawing, Outline $o): void
+    {
+        $tapes = new Tapes($o);
+        foreach ($o->room->space->readings as $reading) {
+            $ends = $tapes->in($drawing->view, $reading);
+            if ($ends !== null) {
+                $drawing->reading(self::layer($reading), $ends[0], $ends[1], $reading->value(), $reading->id, $reading->last()?->degrees);
+            }
+        }
+    }
+
+    private static function layer(Reading $reading): string
+    {
+        return $reading->kind->value.($reading->plane === Plane::Back ? '_back' : '');
+    }
+
+    /** An open side is a dashed mark, an appliance its own side. */
+    private static function edgeOf(Drawing $drawing, Outline $o, Side $side): void
+    {
+        $points = $o->side($side);
+        $kind = $o->room->space->side($side);
+        if ($kind === SideKind::Open) {
+            $drawing->line('mark', [$points[0], $points[count($points) - 1]]);
+        }
+        if ($kind === SideKind::Appliance) {
+            $out = Length::fromMillimetres($side === Side::Left ? -Outline::WALL_MM : Outline::WALL_MM);
+            $top = Length::least($o->height, Length::fromMillimetres(900));
+            $drawing->shape('appliance', [$points[0], new Point($points[0]->across, $top), new Point($points[0]->across->plus($out), $top), new Point($points[0]->across->plus($out), $points[0]->up)]);
+        }
     }
 
     /** How far the wall stands from plumb, from its lowest station, enlarged. */
     private static function lean(Drawing $drawing, Outline $o, Side $side): void
     {
-        if (! $o->room->isMeasured()) {
+        $points = $o->room->wall($side, Plane::Front);
+        if (! $o->room->isMeasured() || $points === []) {
             return;
         }
-        $points = $o->room->wall($side, Plane::Front);
         $values = array_map(
             fn (WallPoint $p): Length => $side === Side::Left ? $p->x->minus($points[0]->x) : $points[0]->x->minus($p->x),
             $points,

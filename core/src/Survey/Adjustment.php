@@ -13,7 +13,7 @@ final readonly class Adjustment
     private const SETTLED_MM2 = 100.0;
 
     /**
-     * @param  list<float>  $state  mm
+     * @param  array<int, float>  $state  mm
      * @param  list<Residual>  $residuals  one a take
      */
     public function __construct(

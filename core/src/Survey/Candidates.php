@@ -103,13 +103,13 @@ final readonly class Candidates
         $marks = array_values(array_unique($marks));
         $all = $marks;
         for ($i = 1; $i < count($marks); $i++) {
-            if ($marks[$i] - $marks[$i - 1] > 8 * self::STEP_UNITS) {
+            if (8 * self::STEP_UNITS < $marks[$i] - $marks[$i - 1]) {
                 $all[] = (int) round(($marks[$i] + $marks[$i - 1]) / 2 / self::STEP_UNITS) * self::STEP_UNITS;
             }
         }
         sort($all);
 
-        return array_map(Length::ofUnits(...), array_values(array_unique($all)));
+        return array_map(Length::ofUnits(...), array_values(array_unique($all))) ?: [$this->need->bottom];
     }
 
     private static function reading(ReadingKind $kind, ?Side $side = null, Plane $plane = Plane::Front, ?Length $z = null, ?Length $from = null): Reading

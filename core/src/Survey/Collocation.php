@@ -64,7 +64,7 @@ final class Collocation
      *
      * @param  list<Observation>  $observations
      * @param  list<float>  $misclosure
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      * @return list<Residual>
      */
     private static function residuals(array $observations, Links $links, array $misclosure, array $state): array

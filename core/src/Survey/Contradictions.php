@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
+use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\Space;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
@@ -56,8 +58,14 @@ final class Contradictions
     /** The size of the disagreement is what the reading would have to change by to agree: r / q. */
     private function finding(string $code, Residual $residual, Space $space, Text $remedy): Finding
     {
-        $by = Length::roundedFromMillimetres(abs($residual->mm / $residual->redundancy), Rounding::Nearest);
-        $direction = $residual->mm > 0 ? 'survey.too_long' : 'survey.too_short';
+        $reading = $space->readings[$residual->reading];
+        [$off, $grows] = [$residual->mm / $residual->redundancy, ['survey.too_long', 'survey.too_short']];
+        if ($reading->kind === ReadingKind::SlopeStart) {
+            // Its equation is in heights: too far out and the slope would stand above the ceiling.
+            $off /= -OverheadEquations::USUAL_PITCH;
+        }
+        $by = $reading->kind->isAngle() ? Angle::ofDegrees(abs($off)) : Length::roundedFromMillimetres(round(abs($off), 1), Rounding::Nearest);
+        $direction = $grows[$off > 0 ? 0 : 1];
 
         return new Finding(
             $code,
@@ -66,7 +74,7 @@ final class Contradictions
             Text::of($code, reading: self::name($space, $residual), by: $by, direction: Text::of($direction)),
             $remedy,
             Text::of('source.data_snooping'),
-            $by,
+            $by instanceof Length ? $by : null,
         );
     }
 

@@ -44,7 +44,6 @@ final readonly class Equations
     {
         $sigma = $this->instruments->sigma($reading, $take, $this->nodes->sizes);
         $value = $take->number();
-        $linear = fn (array $c, float $v = 0.0, float $s = 0.0): Linear => new Linear($c, $v ?: $value, $s ?: $sigma, $reading->id);
         $sizes = $this->nodes->sizes;
 
         return match ($reading->kind) {
@@ -59,7 +58,7 @@ final readonly class Equations
                 (float) $sizes->depth->millimetres(), [90.0, -1.0], $value, $sigma, $reading->id),
             ReadingKind::SlopeAngle => $this->overhead->angle($reading, $value, $sigma),
             ReadingKind::SlopeStart => new Linear($this->overhead->meeting($take), 0.0, OverheadEquations::USUAL_PITCH * $sigma, $reading->id),
-            default => $linear($this->coefficients($reading)),
+            default => new Linear($this->coefficients($reading), $value, $sigma, $reading->id),
         };
     }
 

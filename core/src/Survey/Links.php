@@ -21,7 +21,7 @@ final readonly class Links
 
     /**
      * @param  list<Observation>  $observations
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      */
     public function __construct(private Nodes $nodes, private array $observations, private array $state)
     {
@@ -50,7 +50,7 @@ final readonly class Links
         foreach ($this->signal as $i => $row) {
             $own = array_map(fn (float $v): float => $v * $priorFactor, $row);
             $own[$i] += $this->observations[$i]->sigma() ** 2;
-            $s[] = $own;
+            $s[] = array_values($own);
         }
 
         return $s;
@@ -73,7 +73,7 @@ final readonly class Links
     }
 
     /**
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      * @return list<float>
      */
     public function residuals(array $state): array
@@ -84,7 +84,7 @@ final readonly class Links
     /**
      * The state moved by c·K·Hᵀ·w.
      *
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      * @param  list<float>  $weights  by observation
      * @return list<float>
      */
@@ -139,6 +139,6 @@ final readonly class Links
             }
         }
 
-        return $signal;
+        return array_values($signal);
     }
 }

@@ -76,7 +76,7 @@ final class Matrix
             }
         }
 
-        return $x;
+        return array_values($x);
     }
 
     /**
@@ -88,7 +88,7 @@ final class Matrix
     public static function inverseDiagonal(array $l): array
     {
         $n = count($l);
-        $diagonal = array_fill(0, $n, 0.0);
+        $diagonal = [];
         for ($c = 0; $c < $n; $c++) {
             $y = [];
             for ($i = $c; $i < $n; $i++) {
@@ -99,7 +99,7 @@ final class Matrix
                 }
                 $y[] = $sum / $row[$i];
             }
-            $diagonal[$c] = array_sum(array_map(fn (float $v): float => $v * $v, $y));
+            $diagonal[] = (float) array_sum(array_map(fn (float $v): float => $v * $v, $y));
         }
 
         return $diagonal;

@@ -7,6 +7,7 @@ namespace Incastro\Core\Survey;
 use Incastro\Core\Document\Along;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\SideKind;
+use Incastro\Core\Measure\Length;
 
 /**
  * The numbered unknowns: one for each place of a surface that a reading or a question touches. An unknown is an absolute
@@ -108,7 +109,7 @@ final class Nodes
     /** @param  array{float, float}  $place  metres */
     public function meanAt(Surface $surface, array $place, string $of = ''): float
     {
-        $mm = fn ($length): float => (float) $length->millimetres();
+        $mm = fn (Length $length): float => (float) $length->millimetres();
         $s = $this->sizes;
 
         return match ($surface) {
@@ -163,7 +164,7 @@ final class Nodes
      */
     private function fixedFrom(Surface $surface, array $p): array
     {
-        $metres = fn ($length): float => $length->units / self::PER_METRE;
+        $metres = fn (Length $length): float => $length->units / self::PER_METRE;
         $s = $this->sizes;
         $lowest = $metres($s->lowest());
         $width = $metres($s->width);

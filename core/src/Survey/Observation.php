@@ -8,7 +8,7 @@ namespace Incastro\Core\Survey;
 interface Observation
 {
     /**
-     * @param  list<float>  $state  mm
+     * @param  array<int, float>  $state  mm
      * @return array{float, array<int, float>} predicted value and partial derivatives by unknown
      */
     public function predict(array $state): array;

@@ -43,22 +43,20 @@ final class Posterior
 
     /**
      * @param  list<int>  $unknowns
-     * @return list<list<float>>
+     * @return list<list<float>> lower rows, each up to its diagonal
      */
     public function covariances(array $unknowns): array
     {
         $c = [];
         foreach ($unknowns as $p => $i) {
+            $row = [];
             for ($q = 0; $q <= $p; $q++) {
-                $c[$p][$q] = $c[$q][$p] = $this->covariance($i, $unknowns[$q]);
+                $row[] = $this->covariance($i, $unknowns[$q]);
             }
+            $c[] = $row;
         }
 
-        return array_map(function (array $row): array {
-            ksort($row);
-
-            return array_values($row);
-        }, $c);
+        return $c;
     }
 
     /** @param  array<int, float>  $combination */

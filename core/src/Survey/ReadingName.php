@@ -9,6 +9,7 @@ use Incastro\Core\Document\Face;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\ReadingKind;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** What a reading is called: "width at 1 200, at the back". */
@@ -26,13 +27,14 @@ final class ReadingName
             ReadingKind::Level => Text::of('reading.level'.($r->face === Face::Ceiling ? '_ceiling' : '').($r->along === Along::Depth ? "_depth_$side" : ($back ? '_back' : ''))),
             ReadingKind::Diagonal => Text::of($r->face === Face::Floor ? "reading.diagonal_floor_$side" : 'reading.diagonal_'.($r->rise->value ?? 'rising_right')),
             ReadingKind::Gap => self::gap($r),
-            ReadingKind::ThreeFourFive => Text::of("reading.three_four_five_$side", a: $r->alongBack, b: $r->alongSide),
+            ReadingKind::ThreeFourFive => Text::of("reading.three_four_five_$side", a: self::or($r->alongBack), b: self::or($r->alongSide)),
             ReadingKind::CornerAngle => Text::of("reading.corner_angle_$side"),
-            ReadingKind::SlopeRise => Text::of('reading.slope_rise', run: $r->run),
+            ReadingKind::SlopeRise => Text::of('reading.slope_rise', run: self::or($r->run)),
             ReadingKind::MouthWidth, ReadingKind::BreastWidth => Text::of("reading.{$r->kind->value}", z: $r->z),
             ReadingKind::MouthHeight, ReadingKind::Return_, ReadingKind::BreastDepth => Text::of("reading.{$r->kind->value}_$side"),
             ReadingKind::Flank => Text::of("reading.flank_$side".($back ? '_back' : ''), z: $r->z),
-            ReadingKind::StepHeight, ReadingKind::StepAt => Text::of("reading.{$r->kind->value}", step: $r->step),
+            ReadingKind::StepHeight, ReadingKind::StepAt => Text::of("reading.{$r->kind->value}", step: $r->step ?? 1),
+            ReadingKind::Knee, ReadingKind::SlopeAngle => Text::of("reading.{$r->kind->value}".($r->side === null ? '' : "_$side")),
             default => Text::of("reading.{$r->kind->value}"),
         };
     }
@@ -48,12 +50,12 @@ final class ReadingName
         $kind = $r->kind->value.($r->face === Face::Ceiling ? '_flat' : '');
         $back = $r->kind === ReadingKind::Height && $r->plane === Plane::Back ? '_back' : '';
         if ($r->y !== null && $r->x === null) {
-            return Text::of("reading.{$kind}_y", y: $r->y);
+            return Text::of("reading.{$kind}_y", y: self::or($r->y));
         }
 
         return $r->x === null
             ? Text::of("reading.{$kind}_".($r->side->value ?? 'left').$back.($r->kind === ReadingKind::Depth && ! $r->z->isZero() ? '_z' : ''), z: $r->z)
-            : Text::of("reading.{$kind}_x".($r->y !== null ? 'y' : $back), x: $r->x, y: $r->y);
+            : Text::of("reading.{$kind}_x".($r->y !== null ? 'y' : $back), x: $r->x, y: self::or($r->y));
     }
 
     private static function gap(Reading $r): Text
@@ -65,6 +67,11 @@ final class ReadingName
             default => ['depth', $r->y],
         };
 
-        return Text::of("reading.gap_{$r->on()->value}_$key", at: $at);
+        return Text::of("reading.gap_{$r->on()->value}_$key", at: self::or($at));
+    }
+
+    private static function or(?Length $length): Length
+    {
+        return $length ?? Length::zero();
     }
 }

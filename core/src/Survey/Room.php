@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Along;
+use Incastro\Core\Document\Face;
 use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Space;
@@ -91,6 +93,37 @@ final readonly class Room
         $into = $side === Side::Left ? $head->x->minus($foot->x) : $foot->x->minus($head->x);
 
         return count($points) < 2 ? null : Angle::ofSlope($into, $head->z->minus($foot->z));
+    }
+
+    /** The angle of a back corner in plan at the lowest station; null where nothing was read that tells it. */
+    public function corner(Side $side): ?Angle
+    {
+        $tells = array_filter($this->space->taken(ReadingKind::CornerAngle, ReadingKind::ThreeFourFive, ReadingKind::Diagonal),
+            fn (Reading $r): bool => $r->kind !== ReadingKind::Diagonal || $r->face === Face::Floor);
+        if ($tells === []) {
+            return null;
+        }
+        $z = $this->sizes->lowest()->units;
+        $at = fn (Plane $plane): float => $this->shape->at(Surface::side($side), $this->sizes->plane($plane)->units, $z);
+        $closes = ($at(Plane::Front) - $at(Plane::Back)) * ($side === Side::Left ? 1 : -1);
+
+        return Angle::ofDegrees(90.0 - rad2deg(atan($closes / (float) $this->sizes->depth->millimetres())));
+    }
+
+    /** The slope overhead from level; null without one, or where nothing was read that tells it. */
+    public function slopeAngle(): ?Angle
+    {
+        $slope = $this->space->slope;
+        if ($slope === null || ! $this->shape->knows(Surface::Slope)) {
+            return null;
+        }
+        $at = fn (int $x, int $y): float => $this->shape->at(Surface::Slope, $x, $y);
+        [$width, $depth] = [$this->sizes->width, $this->sizes->depth];
+        [$rise, $run] = $slope->along === Along::Run
+            ? [$at($width->units, $depth->units) - $at(0, $depth->units), $width]
+            : [$at(intdiv($width->units, 2), $depth->units) - $at(intdiv($width->units, 2), 0), $depth];
+
+        return Angle::ofDegrees(rad2deg(atan(abs($rise) / (float) $run->millimetres())));
     }
 
     public function floorHighPoint(): Length

@@ -16,7 +16,7 @@ final readonly class Samples
 {
     private const PAIRS = 64;
 
-    /** @var list<list<float>> states, mm; unknowns that were not asked for stand at their likeliest */
+    /** @var list<array<int, float>> states, mm; unknowns that were not asked for stand at their likeliest */
     public array $states;
 
     /** @var list<float> a standard normal error for each state */
@@ -52,7 +52,7 @@ final readonly class Samples
      * @param  array<int, float>  $slopes  of the reading
      * @param  float  $sigma  its standard deviation
      * @param  list<int>  $unknowns  those to move
-     * @return list<list<float>>
+     * @return list<array<int, float>>
      */
     public function after(array $slopes, float $sigma, array $unknowns): array
     {
@@ -75,7 +75,7 @@ final readonly class Samples
             }
         }
 
-        return array_values($states);
+        return $states;
     }
 
     /**

@@ -6,7 +6,6 @@ namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Along;
 use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\Rise;
@@ -28,7 +27,6 @@ final readonly class SideEquations
         $front = $n->sizes->depth->units;
         $z = $this->height($r)->units;
         $side = $r->side ?? Side::Left;
-        $inward = fn (array $there, array $wall): array => $side === Side::Left ? Sum::less($there, $wall) : Sum::less($wall, $there);
 
         return match ($r->kind) {
             ReadingKind::Width => Sum::less($n->at(Surface::Right, $y, $z), $n->at(Surface::Left, $y, $z)),
@@ -38,12 +36,24 @@ final readonly class SideEquations
             ReadingKind::MouthWidth => Sum::less($n->at(Surface::MouthRight, $front, $z), $n->at(Surface::MouthLeft, $front, $z)),
             ReadingKind::MouthHeight => Sum::less($n->at(Surface::MouthHead, $n->sizes->x($r)->units, $front), $n->at(Surface::Floor, $n->sizes->x($r)->units, $front)),
             ReadingKind::MouthDepth => $n->at(Surface::MouthDepth, 0, 0),
-            ReadingKind::Return_ => $inward($n->at(Surface::jamb($side), $front, $z), $n->at(Surface::side($side), $front, $z)),
-            ReadingKind::Flank => $inward($n->at(Surface::cheek($side), $y, $z), $n->at(Surface::side($side), $y, $z)),
+            ReadingKind::Return_ => self::inward($side, $n->at(Surface::jamb($side), $front, $z), $n->at(Surface::side($side), $front, $z)),
+            ReadingKind::Flank => self::inward($side, $n->at(Surface::cheek($side), $y, $z), $n->at(Surface::side($side), $y, $z)),
             ReadingKind::BreastWidth => Sum::less($n->at(Surface::BreastRight, $front, $z), $n->at(Surface::BreastLeft, $front, $z)),
             ReadingKind::BreastDepth => $this->breastDepth($side, $z),
             default => throw new \LogicException("{$r->kind->value} is no reading of the sides."),
         };
+    }
+
+    /**
+     * What stands between a side wall and something further in.
+     *
+     * @param  array<int, float>  $there
+     * @param  array<int, float>  $wall
+     * @return array<int, float>
+     */
+    private static function inward(Side $side, array $there, array $wall): array
+    {
+        return $side === Side::Left ? Sum::less($there, $wall) : Sum::less($wall, $there);
     }
 
     /** @return array<int, float> how far a side wall comes in from the back to `y` (its plan angle) */

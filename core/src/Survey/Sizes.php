@@ -59,7 +59,7 @@ final readonly class Sizes
         return $plane === Plane::Back ? Length::zero() : $this->depth;
     }
 
-    /** The first guess of a slope's height at its low end, mm, and its rise over a unit of run. */
+    /** @return array{float, float} the first guess of a slope's height at its low end, mm, and its rise over a unit of run */
     public function slopeGuess(): array
     {
         $knee = ($this->space->taken(ReadingKind::Knee)[0] ?? null)?->value();

@@ -44,7 +44,7 @@ final class Sum
 
     /**
      * @param  array<int, float>  $a
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      */
     public static function value(array $a, array $state): float
     {

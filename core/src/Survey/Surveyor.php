@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Space;

@@ -9,7 +9,7 @@ final readonly class Target
 {
     /**
      * @param  list<int>  $unknowns  all that bear on it, places between stations included
-     * @param  \Closure(list<float>): float  $value  mm, or degrees
+     * @param  \Closure(array<int, float>): float  $value  mm, or degrees
      * @param  float  $stated  what the plan says
      * @param  float  $enough  doubt (±, 95 %) that is good enough
      * @param  float|null  $ask  what the piece takes; comfortably more settles it too

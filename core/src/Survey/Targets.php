@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\SideKind;
 use Incastro\Core\Measure\Length;
 
 /**
@@ -36,18 +33,14 @@ final class Targets
     }
 
     /**
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      * @return list<Target>
      */
     public function of(array $state): array
     {
-        return array_values(array_filter([
-            $this->clearWidth($state),
-            ...$this->opening($state),
-            $this->height($state),
-            $this->depth($state),
-            $this->floor($state),
-        ]));
+        return [
+            $this->clearWidth($state), ...$this->opening($state), $this->height($state), $this->depth($state), $this->floor($state),
+        ];
     }
 
     /** Every unknown that a target touches must be numbered before the readings are adjusted. */
@@ -59,25 +52,20 @@ final class Targets
     /**
      * Of a box square to the back wall: least right less greatest left at any depth.
      *
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      */
     private function clearWidth(array $state): Target
     {
-        $of = fn (string $side, string $grain): array => array_merge($this->walls["$side front"][$grain], $this->walls["$side back"][$grain]);
-        $clear = fn (array $s, string $grain): float => self::least($of('right', $grain), $s) - self::greatest($of('left', $grain), $s);
-        $all = [];
-        foreach ($this->walls as $wall) {
-            array_push($all, ...$wall['fine']);
-        }
+        [$left, $right] = [$this->side('left', 'fine'), $this->side('right', 'fine')];
 
-        return new Target('clear_width', self::unknowns($all), fn (array $s): float => $clear($s, 'fine'),
-            $clear($state, 'coarse'), $this->need->widthDoubtMm);
+        return new Target('clear_width', self::unknowns([...$left, ...$right]), self::between($right, $left),
+            self::between($this->side('right', 'coarse'), $this->side('left', 'coarse'))($state), $this->need->widthDoubtMm);
     }
 
     /**
      * Flanks beside a breast and the mouth of a closet, where the space has them.
      *
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      * @return list<Target>
      */
     private function opening(array $state): array
@@ -85,22 +73,21 @@ final class Targets
         $n = $this->nodes;
         $front = $n->sizes->depth->units;
         $low = $n->sizes->lowest()->units;
-        $pair = fn (string $name, array $far, array $near, float $enough): Target => $this->difference($name, $far, $near, $state, $enough);
         $kind = $n->sizes->space->kind;
         $targets = [];
         if ($kind->hasMouth()) {
-            $targets[] = $pair('mouth', $n->at(Surface::MouthRight, $front, $low), $n->at(Surface::MouthLeft, $front, $low), self::ENOUGH_MM);
-            $targets[] = $pair('return_left', $n->at(Surface::MouthLeft, $front, $low), $n->at(Surface::Left, $front, $low), self::ENOUGH_MM);
+            $targets[] = self::difference('mouth', $n->at(Surface::MouthRight, $front, $low), $n->at(Surface::MouthLeft, $front, $low), self::ENOUGH_MM, $state);
+            $targets[] = self::difference('return_left', $n->at(Surface::MouthLeft, $front, $low), $n->at(Surface::Left, $front, $low), self::ENOUGH_MM, $state);
         }
         if ($kind->hasBreast()) {
-            $targets[] = $pair('flank_left', $n->at(Surface::BreastLeft, $front, $low), $n->at(Surface::Left, $front, $low), $this->need->widthDoubtMm);
-            $targets[] = $pair('flank_right', $n->at(Surface::Right, $front, $low), $n->at(Surface::BreastRight, $front, $low), $this->need->widthDoubtMm);
+            $targets[] = self::difference('flank_left', $n->at(Surface::BreastLeft, $front, $low), $n->at(Surface::Left, $front, $low), $this->need->widthDoubtMm, $state);
+            $targets[] = self::difference('flank_right', $n->at(Surface::Right, $front, $low), $n->at(Surface::BreastRight, $front, $low), $this->need->widthDoubtMm, $state);
         }
 
         return $targets;
     }
 
-    /** @param  list<float>  $state */
+    /** @param  array<int, float>  $state */
     private function height(array $state): Target
     {
         $n = $this->nodes;
@@ -110,13 +97,13 @@ final class Targets
             $heads[] = $n->at($surface, $x, $y);
             $feet[] = $n->at(Surface::Floor, $x, $y);
         }
-        $value = fn (array $s): float => self::least($heads, $s) - self::greatest($feet, $s);
+        $value = self::between($heads, $feet);
         $ask = $this->need->depth === null || $surface === Surface::Slope ? null : (float) $this->need->top->millimetres();
 
         return new Target('height', self::unknowns([...$heads, ...$feet]), $value, $value($state), self::ENOUGH_MM, $ask);
     }
 
-    /** @param  list<float>  $state */
+    /** @param  array<int, float>  $state */
     private function depth(array $state): Target
     {
         $n = $this->nodes;
@@ -126,31 +113,51 @@ final class Targets
         $fronts = [$n->at(Surface::Front, 0, 0), $n->at(Surface::Front, $width, 0)];
         $backs = array_map(fn (array $p): array => $n->at(Surface::Back, $p[0], $p[1]),
             [[intdiv($width, 2), $low], [0, $top], [intdiv($width, 2), $top], [$width, $top]]);
-        $value = fn (array $s): float => self::least($fronts, $s) - max(0.0, self::greatest($backs, $s));
+        $value = self::between($fronts, [...$backs, []]);
 
         return new Target('depth', self::unknowns([...$fronts, ...$backs]), $value, $value($state), self::ENOUGH_MM,
             $this->need->depth === null ? null : (float) $this->need->depth->millimetres());
     }
 
-    /** @param  list<float>  $state */
+    /** @param  array<int, float>  $state */
     private function floor(array $state): Target
     {
         $n = $this->nodes;
 
-        return $this->difference('floor', $n->at(Surface::Floor, $n->sizes->width->units, $n->sizes->depth->units), [], $state, self::LEVEL_ENOUGH_MM);
+        return self::difference('floor', $n->at(Surface::Floor, $n->sizes->width->units, $n->sizes->depth->units), [], self::LEVEL_ENOUGH_MM, $state);
     }
 
     /**
      * @param  array<int, float>  $far
      * @param  array<int, float>  $near
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      */
-    private function difference(string $name, array $far, array $near, array $state, float $enough): Target
+    private static function difference(string $name, array $far, array $near, float $enough, array $state): Target
     {
-        $sum = Sum::less($far, $near);
-        $value = fn (array $s): float => Sum::value($sum, $s);
+        $value = self::between([$far], [$near]);
 
-        return new Target($name, array_keys($sum), $value, $value($state), $enough);
+        return new Target($name, self::unknowns([$far, $near]), $value, $value($state), $enough);
+    }
+
+    /**
+     * The least of one side less the greatest of the other. An empty sum is what the frame fixes at nothing.
+     *
+     * @param  list<array<int, float>>  $far
+     * @param  list<array<int, float>>  $near
+     * @return \Closure(array<int, float>): float
+     */
+    private static function between(array $far, array $near): \Closure
+    {
+        return function (array $s) use ($far, $near): float {
+            /** @var array<int, float> $s */
+            return self::least($far, $s) - self::greatest($near, $s);
+        };
+    }
+
+    /** @return list<array<int, float>> a side at the front and at the back */
+    private function side(string $side, string $grain): array
+    {
+        return array_merge($this->walls["$side front"][$grain], $this->walls["$side back"][$grain]);
     }
 
     /** @return array{fine: list<array<int, float>>, coarse: list<array<int, float>>} a wall at the stations the piece spans, and between them */
@@ -192,7 +199,7 @@ final class Targets
 
     /**
      * @param  list<array<int, float>>  $sums
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      */
     private static function least(array $sums, array $state): float
     {
@@ -201,7 +208,7 @@ final class Targets
 
     /**
      * @param  list<array<int, float>>  $sums
-     * @param  list<float>  $state
+     * @param  array<int, float>  $state
      */
     private static function greatest(array $sums, array $state): float
     {

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Document;
 
+use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Document\Starter;
 use Incastro\Core\Measure\Unit;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
@@ -20,11 +22,11 @@ final class StarterTest extends TestCase
         $n = 0;
         $document = (new Starter($unit, function () use (&$n): string {
             return Sample::id('ID', ++$n);
-        }))->niche('Study', '2026-11-23');
+        }))->document(SpaceKind::Niche, 'Study', '2026-11-23');
         $plan = Planned::of($document);
         self::assertSame(['survey.no_width'], $plan->codes());
         $walk = array_values($plan->plan['site'])[0]['walk'];
-        self::assertSame(['width', 'width', 'width', 'height', 'height', 'depth', 'depth', 'diagonal', 'diagonal', 'plumb', 'plumb', 'level'], array_column($walk, 'kind'));
+        self::assertSame(['width', 'width', 'width', 'width', 'width', 'width', 'height', 'height', 'depth', 'depth', 'diagonal', 'diagonal', 'corner_angle', 'plumb', 'plumb', 'plumb', 'level'], array_column($walk, 'kind'));
         self::assertSame([$sheet, $sheet], array_column($document['stock'], 'sheet_length'));
 
         $document['facts'][Sample::id('TAKE', 1)] = ['kind' => 'take', 'reading' => $walk[0]['id'], 'value' => 900, 'typed' => '900'];
@@ -32,5 +34,38 @@ final class StarterTest extends TestCase
         self::assertNotEmpty($measured->plan['parts']);
         self::assertSame(900, array_values($measured->plan['pieces'])[0]['clear']['mm']);
         self::assertContains('survey.too_few_widths', $measured->codes());
+    }
+
+    /** @return iterable<string, array{SpaceKind, Unit}> */
+    public static function everyKind(): iterable
+    {
+        foreach (SpaceKind::cases() as $kind) {
+            foreach (Unit::cases() as $unit) {
+                yield "{$kind->value} in {$unit->value}" => [$kind, $unit];
+            }
+        }
+    }
+
+    #[DataProvider('everyKind')]
+    public function test_every_kind_of_space_begins_with_readings_that_are_all_drawn_and_asked_for_in_words(SpaceKind $kind, Unit $unit): void
+    {
+        $n = 0;
+        $document = (new Starter($unit, function () use (&$n): string {
+            return Sample::id('ID', ++$n);
+        }))->document($kind, 'Place', '2026-11-24');
+        $plan = Planned::of($document)->plan;
+        $site = array_values($plan['site'])[0];
+        $drawn = [];
+        foreach (['front', 'top', 'side'] as $view) {
+            foreach ($plan['drawings'][array_key_first($plan['site'])][$view]['items'] as $item) {
+                if ($item['kind'] === 'reading') {
+                    $drawn[$item['ref']][] = $view;
+                }
+            }
+        }
+        foreach ($site['walk'] as $reading) {
+            self::assertSame([$reading['view']], $drawn[$reading['id']] ?? null, $reading['kind']);
+        }
+        self::assertNotEmpty($site['doubt']['next'], 'nothing is read, so something is to be read');
     }
 }

@@ -34,15 +34,51 @@ export interface ProjectDocument {
   };
 }
 export interface Space {
-  kind: 'niche';
+  kind:
+    | 'niche'
+    | 'wall'
+    | 'corner'
+    | 'closet'
+    | 'under_stair'
+    | 'under_slope'
+    | 'fireside'
+    | 'in_cupboard'
+    | 'appliance_gap'
+    | 'floor_area'
+    | 'wall_hung';
   name: string;
   order: string;
   readings: {
     [k: string]: Reading;
   };
+  left?: 'wall' | 'open' | 'appliance';
+  right?: 'wall' | 'open' | 'appliance';
+  slope?: Slope;
 }
 export interface Reading {
-  kind: 'width' | 'height' | 'depth' | 'diagonal' | 'plumb' | 'level';
+  kind:
+    | 'width'
+    | 'height'
+    | 'depth'
+    | 'diagonal'
+    | 'plumb'
+    | 'level'
+    | 'gap'
+    | 'three_four_five'
+    | 'corner_angle'
+    | 'slope_angle'
+    | 'slope_rise'
+    | 'slope_start'
+    | 'knee'
+    | 'mouth_width'
+    | 'mouth_height'
+    | 'mouth_depth'
+    | 'return'
+    | 'flank'
+    | 'breast_width'
+    | 'breast_depth'
+    | 'step_height'
+    | 'step_at';
   order?: string;
   side?: 'left' | 'right';
   plane?: 'front' | 'back';
@@ -55,6 +91,36 @@ export interface Reading {
    * a length in mm, at most 6 decimals
    */
   from_z?: number;
+  face?: 'left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening';
+  along?: 'run' | 'depth';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  run?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  along_back?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  along_side?: number;
+  edge?: string;
+  step?: number;
+  levelled?: boolean;
+}
+export interface Slope {
+  along: 'run' | 'depth';
+  low: 'back' | 'left' | 'right';
+  flat?: boolean;
 }
 export interface Piece {
   name: string;
@@ -189,6 +255,15 @@ export interface Workshop {
    * a length in mm, at most 6 decimals
    */
   level_per_metre: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  meter_limit?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  laser_per_metre?: number;
+  gauge_degrees?: number;
 }
 export interface Layout {
   /**
@@ -214,7 +289,14 @@ export interface Fact {
   /**
    * a length in mm, at most 6 decimals
    */
-  value: number;
+  value?: number;
   typed: string;
   struck?: boolean;
+  /**
+   * degrees, for readings of angles
+   */
+  deg?: number;
+  with?: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
+  at?: string;
+  note?: string;
 }

@@ -95,23 +95,77 @@ export interface Site {
     right?: number;
   };
   planes: ('front' | 'back')[];
-  doubt: Doubt | null;
+  doubt: Doubt;
+  kind:
+    | 'niche'
+    | 'wall'
+    | 'corner'
+    | 'closet'
+    | 'under_stair'
+    | 'under_slope'
+    | 'fireside'
+    | 'in_cupboard'
+    | 'appliance_gap'
+    | 'floor_area'
+    | 'wall_hung';
+  left: 'wall' | 'open' | 'appliance';
+  right: 'wall' | 'open' | 'appliance';
+  square: {
+    left: number | null;
+    right: number | null;
+  };
+  slope: number | null;
 }
 export interface Walked {
   id: string;
-  kind: 'width' | 'height' | 'depth' | 'diagonal' | 'plumb' | 'level';
+  kind:
+    | 'width'
+    | 'height'
+    | 'depth'
+    | 'diagonal'
+    | 'plumb'
+    | 'level'
+    | 'gap'
+    | 'three_four_five'
+    | 'corner_angle'
+    | 'slope_angle'
+    | 'slope_rise'
+    | 'slope_start'
+    | 'knee'
+    | 'mouth_width'
+    | 'mouth_height'
+    | 'mouth_depth'
+    | 'return'
+    | 'flank'
+    | 'breast_width'
+    | 'breast_depth'
+    | 'step_height'
+    | 'step_at';
   name: Text;
   value: number | null;
   typed: string | null;
-  takes: string[];
+  takes: Taken[];
   off_by: number | null;
   test: number | null;
+  view: 'front' | 'top' | 'side';
+  deg: number | null;
+  off_by_deg: number | null;
+  checked: number | null;
 }
 export interface Text {
   key: string;
   args: {
     [k: string]: Argument;
   };
+}
+export interface Taken {
+  id: string;
+  value: number | null;
+  deg: number | null;
+  typed: string;
+  with: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
+  at: string | null;
+  note: string | null;
 }
 export interface WallPoint {
   /**
@@ -132,6 +186,97 @@ export interface Doubt {
   now: number;
   then: number | null;
   advice: Text | null;
+  known: Known[];
+  next: Advice[];
+  enough: boolean;
+}
+export interface Known {
+  name: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  doubt: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  enough: number;
+  settled: boolean;
+}
+export interface Advice {
+  reading: string | null;
+  name: Text;
+  take: Place;
+  helps: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  now: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  then: number;
+}
+export interface Place {
+  kind:
+    | 'width'
+    | 'height'
+    | 'depth'
+    | 'diagonal'
+    | 'plumb'
+    | 'level'
+    | 'gap'
+    | 'three_four_five'
+    | 'corner_angle'
+    | 'slope_angle'
+    | 'slope_rise'
+    | 'slope_start'
+    | 'knee'
+    | 'mouth_width'
+    | 'mouth_height'
+    | 'mouth_depth'
+    | 'return'
+    | 'flank'
+    | 'breast_width'
+    | 'breast_depth'
+    | 'step_height'
+    | 'step_at';
+  order?: string;
+  side?: 'left' | 'right';
+  plane?: 'front' | 'back';
+  rise?: 'rising_right' | 'rising_left';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  z?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from_z?: number;
+  face?: 'left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening';
+  along?: 'run' | 'depth';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  run?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  along_back?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  along_side?: number;
+  edge?: string;
+  step?: number;
+  levelled?: boolean;
 }
 export interface FittedPiece {
   name: string;
@@ -433,7 +578,7 @@ export interface Drawing {
   items: Stroke[];
 }
 export interface Stroke {
-  kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader';
+  kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader' | 'line';
   layer: string;
   ref: string | null;
   points?: [number, number][];
@@ -450,6 +595,7 @@ export interface Stroke {
   stations?: Station[];
   name?: Text;
   text?: Text;
+  deg?: number;
 }
 export interface Station {
   /**

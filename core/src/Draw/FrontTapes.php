@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Draw;
+
+use Incastro\Core\Document\Face;
+use Incastro\Core\Document\LowEnd;
+use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\ReadingKind;
+use Incastro\Core\Document\Rise;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Geometry\Point;
+use Incastro\Core\Geometry\View;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Surface;
+
+/** Tapes as seen from the room. */
+final readonly class FrontTapes
+{
+    private const HAND_MM = 90;
+
+    public function __construct(private Outline $o)
+    {
+    }
+
+    /** @return array{Point, Point}|null */
+    public function of(Reading $r): ?array
+    {
+        if (Tapes::viewOf($r, $this->o->room->space) !== View::Front) {
+            return null;
+        }
+
+        return match ($r->kind) {
+            ReadingKind::Width => [$this->wall(Side::Left, $r->z), $this->wall(Side::Right, $r->z)],
+            ReadingKind::Height => $this->height($r),
+            ReadingKind::Plumb => [$this->wall($this->side($r), $r->fromZ), $this->wall($this->side($r), $r->z)],
+            ReadingKind::Level => $r->face === Face::Ceiling ? $this->heads() : [$this->foot(Side::Left), $this->foot(Side::Right)],
+            ReadingKind::Diagonal => $r->rise === Rise::Right ? [$this->foot(Side::Left), $this->head(Side::Right)] : [$this->foot(Side::Right), $this->head(Side::Left)],
+            ReadingKind::Gap => $this->gap($r),
+            ReadingKind::MouthWidth => [$this->at(Surface::MouthLeft, $r->z), $this->at(Surface::MouthRight, $r->z)],
+            ReadingKind::MouthHeight => $this->mouthHeight($r),
+            ReadingKind::BreastWidth => [$this->at(Surface::BreastLeft, $r->z), $this->at(Surface::BreastRight, $r->z)],
+            ReadingKind::Flank => $this->flank($r),
+            ReadingKind::Knee => $this->knee(),
+            ReadingKind::SlopeStart => $this->slopeStart($r),
+            ReadingKind::SlopeRise, ReadingKind::SlopeAngle => $this->slope($r),
+            ReadingKind::StepAt, ReadingKind::StepHeight => $this->step($r),
+            default => null,
+        };
+    }
+
+    private function side(Reading $r): Side
+    {
+        return $r->on() === Face::Right ? Side::Right : Side::Left;
+    }
+
+    private function wall(Side $side, Length $z): Point
+    {
+        return new Point($this->o->wallAt($side, $z), $z);
+    }
+
+    private function foot(Side $side): Point
+    {
+        return $this->wall($side, $this->o->room->floor[$side->value]);
+    }
+
+    private function head(Side $side): Point
+    {
+        return $this->wall($side, $this->o->headAt($side));
+    }
+
+    /** @return array{Point, Point} */
+    private function heads(): array
+    {
+        return [$this->head(Side::Left), $this->head(Side::Right)];
+    }
+
+    /** @return array{Point, Point} a hand's breadth in from the side, or where it says */
+    private function height(Reading $r): array
+    {
+        $hand = Length::fromMillimetres(self::HAND_MM);
+        $x = $r->x ?? ($r->side === Side::Right ? $this->o->width->minus($hand) : $hand);
+        $foot = $r->x === null ? $this->o->room->floor[($r->side ?? Side::Left)->value] : Length::zero();
+        $ceiling = $r->x === null && $this->o->room->space->slope === null ? $this->o->headAt($r->side ?? Side::Left) : $this->o->overhead->at($x, $this->o->room->sizes->depth);
+        $x = $r->x === null ? ($r->side === Side::Right ? $this->o->wallAt(Side::Right, $foot)->minus($hand) : $this->o->wallAt(Side::Left, $foot)->plus($hand)) : $x;
+
+        return [new Point($x, $foot), new Point($x, $ceiling)];
+    }
+
+    /** @return array{Point, Point} a short stroke at the place, so long as to be seen */
+    private function gap(Reading $r): array
+    {
+        $hand = Length::fromMillimetres(self::HAND_MM);
+        if (in_array($r->on(), [Face::Left, Face::Right], true)) {
+            $wall = $this->wall($this->side($r), $r->z);
+
+            return [$wall, new Point($r->on() === Face::Left ? $wall->across->plus($hand) : $wall->across->minus($hand), $r->z)];
+        }
+        $x = $r->x ?? Length::zero();
+        $z = $r->on() === Face::Floor ? Length::zero() : $this->o->overhead->at($x, $this->o->room->sizes->depth);
+
+        return [new Point($x, $z), new Point($x, $r->on() === Face::Floor ? $z->plus($hand) : $z->minus($hand))];
+    }
+
+    private function at(Surface $surface, Length $z): Point
+    {
+        return new Point($this->o->at($surface, $this->o->room->sizes->depth, $z), $z);
+    }
+
+    /** @return array{Point, Point} */
+    private function mouthHeight(Reading $r): array
+    {
+        $side = $r->side ?? Side::Left;
+        $in = Length::fromMillimetres($side === Side::Left ? self::HAND_MM : -self::HAND_MM);
+        $x = $this->at(Surface::jamb($side), Length::zero())->across->plus($in);
+
+        return [new Point($x, Length::zero()), new Point($x, $this->o->at(Surface::MouthHead, $this->o->room->sizes->x($r), $this->o->room->sizes->depth))];
+    }
+
+    /** @return array{Point, Point} */
+    private function flank(Reading $r): array
+    {
+        $side = $r->side ?? Side::Left;
+        $ends = [$this->wall($side, $r->z), $this->at(Surface::cheek($side), $r->z)];
+
+        return $side === Side::Left ? $ends : [$ends[1], $ends[0]];
+    }
+
+    private function low(): Length
+    {
+        return $this->o->room->space->slope?->low === LowEnd::Right ? $this->o->width : Length::zero();
+    }
+
+    /** @return array{Point, Point} */
+    private function knee(): array
+    {
+        $hand = Length::fromMillimetres(self::HAND_MM);
+        $x = $this->low()->isZero() ? $hand : $this->low()->minus($hand);
+
+        return [new Point($x, Length::zero()), new Point($x, $this->o->overhead->at($this->low(), $this->o->room->sizes->depth))];
+    }
+
+    /** @return array{Point, Point} */
+    private function slopeStart(Reading $r): array
+    {
+        $run = $r->value() ?? Length::ofUnits(intdiv($this->o->width->units, 2));
+        $to = $this->low()->isZero() ? $run : $this->low()->minus($run);
+        $z = $this->o->overhead->at($to, $this->o->room->sizes->depth)->minus(Length::fromMillimetres(self::HAND_MM));
+
+        return [new Point($this->low(), $z), new Point($to, $z)];
+    }
+
+    /** @return array{Point, Point} a level run under the slope and its rise, or the gauge on it */
+    private function slope(Reading $r): array
+    {
+        $run = $r->run ?? Length::ofUnits(intdiv($this->o->width->units, 4));
+        $from = $r->x ?? Length::ofUnits(intdiv($this->o->width->units - $run->units, 2));
+        $y = $this->o->room->sizes->depth;
+
+        return [
+            new Point($from, $this->o->overhead->at($from, $y)),
+            new Point($from->plus($run), $this->o->overhead->at($from->plus($run), $y)),
+        ];
+    }
+
+    /** @return array{Point, Point} */
+    private function step(Reading $r): array
+    {
+        $of = (string) $r->step;
+        $shape = $this->o->room->shape;
+        $pitch = Length::ofUnits(intdiv($this->o->width->units, 8));
+        $at = $shape->knows(Surface::StepAt, $of) ? Tenth::of($shape->at(Surface::StepAt, 0, 0, $of)) : $pitch->times($r->step ?? 1);
+        $z = $shape->knows(Surface::Step, $of) ? Tenth::of($shape->at(Surface::Step, 0, 0, $of)) : $this->o->overhead->at($at, $this->o->room->sizes->depth);
+        $in = Length::fromMillimetres(self::HAND_MM);
+
+        return $r->kind === ReadingKind::StepAt
+            ? [new Point(Length::zero(), $z->minus($in)), new Point($at, $z->minus($in))]
+            : [new Point($at->plus($in), Length::zero()), new Point($at->plus($in), $z)];
+    }
+}
