@@ -14,7 +14,12 @@ namespace Incastro\Core\Survey;
  */
 final class Collocation
 {
-    private const STEPS = 8;
+    private const STEPS = 12;
+
+    private const STILL_MM = 1e-7;
+
+    /** A last step longer than this has not found the room. */
+    private const STRAYED_MM = 0.05;
 
     private const CLOSING_STEPS = 3;
 
@@ -27,36 +32,74 @@ final class Collocation
     /** Below this share of its own variance a reading is not checked by others, and not tested. */
     private const UNCHECKED = 0.01;
 
-    /** @param  list<Observation>  $observations */
+    /**
+     * Readings that are not linear and cannot be reconciled with the others (a diagonal shorter than the side it crosses)
+     * are left out of the estimate, and stand against it.
+     *
+     * @param  list<Observation>  $observations
+     */
     public static function solve(Nodes $nodes, array $observations): Adjustment
     {
+        $adjustment = self::settled($nodes, $observations, []);
+        if ($adjustment !== null) {
+            return $adjustment;
+        }
+        $linear = array_values(array_filter($observations, fn (Observation $o): bool => $o instanceof Linear));
+        $others = array_values(array_filter($observations, fn (Observation $o): bool => ! $o instanceof Linear));
+
+        return self::settled($nodes, $linear, $others) ?? throw new \LogicException('Linear readings settle in one step.');
+    }
+
+    /**
+     * @param  list<Observation>  $observations
+     * @param  list<Observation>  $leftOut
+     */
+    private static function settled(Nodes $nodes, array $observations, array $leftOut): ?Adjustment
+    {
         $mean = $state = $nodes->mean();
-        for ($step = 0; $step < self::STEPS; $step++) {
+        $step = 0;
+        do {
             $links = new Links($nodes, $observations, $state);
             $factor = Matrix::factor($links->variance(self::FAINT));
             $weights = Matrix::solve($factor, $links->misclosure($mean));
             $next = $links->moved($mean, $weights, self::FAINT);
             $moved = max([0.0, ...array_map(fn (float $a, float $b): float => abs($a - $b), $next, $state)]);
             $state = $next;
-            if ($moved < 1e-7 || $links->areLinear()) {
-                break;
-            }
-        }
+        } while ($moved > self::STILL_MM && ! $links->areLinear() && ++$step < self::STEPS);
         // Even a faint prior pulls at what readings settle, by more than the grid where it is far from true.
         // The last steps leave its pull out (iterated Tikhonov): readings come out exactly, the rest stays where it is.
         for ($i = 0; $i < self::CLOSING_STEPS; $i++) {
             $more = Matrix::solve($factor, $links->residuals($state));
-            $state = $links->moved($state, $more, self::FAINT);
+            $next = $links->moved($state, $more, self::FAINT);
+            $moved = $links->areLinear() ? 0.0 : max([0.0, ...array_map(fn (float $a, float $b): float => abs($a - $b), $next, $state)]);
+            $state = $next;
             $weights = array_map(fn (float $a, float $b): float => $a + $b, $weights, $more);
+        }
+        if ($moved > self::STRAYED_MM) {
+            return null;
         }
 
         return new Adjustment(
             $state,
-            self::residuals($observations, $links, $links->misclosure($mean), $state),
+            [...self::residuals($observations, $links, $links->misclosure($mean), $state), ...self::against($leftOut, $state)],
             new Posterior($nodes, $links, 1.0),
             new Posterior($nodes, $links, self::FAINT),
             new Shape($nodes, $links, array_map(fn (float $w): float => self::FAINT * $w, $weights)),
         );
+    }
+
+    /**
+     * @param  list<Observation>  $leftOut
+     * @param  array<int, float>  $state
+     * @return list<Residual>
+     */
+    private static function against(array $leftOut, array $state): array
+    {
+        return array_map(function (Observation $o) use ($state): Residual {
+            $off = $o->value() - $o->predict($state)[0];
+
+            return new Residual($o->reading(), $off, 1.0, $off / $o->sigma());
+        }, $leftOut);
     }
 
     /**

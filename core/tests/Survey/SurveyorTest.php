@@ -118,6 +118,16 @@ final class SurveyorTest extends TestCase
         self::assertContains(Sample::id('D', 2), array_map(fn (Finding $f): string => $f->place->ref, self::room($wrong)->findings));
     }
 
+    public function test_a_diagonal_that_no_opening_can_have_stands_alone_and_moves_nothing(): void
+    {
+        $document = $this->plumbNiche([1000, 1000, 1000]);
+        $document = Sample::reading($document, Sample::id('H', 1), ['kind' => 'height', 'side' => 'left'], 2400);
+        $document = Sample::reading($document, Sample::id('D', 1), ['kind' => 'diagonal', 'rise' => 'rising_right'], 260);
+        $room = self::room($document);
+        self::assertSame([1000, 1000, 1000], self::xs($room, Side::Right));
+        self::assertSame([['survey.reading_contradicts', Sample::id('D', 1)]], array_map(fn (Finding $f): array => [$f->code, $f->place->ref], $room->findings));
+    }
+
     public function test_the_back_follows_the_front_where_only_widths_were_taken_there(): void
     {
         $document = Sample::width(Sample::e1(), 9, 1200, 1204.5, 'back');

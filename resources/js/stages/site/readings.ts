@@ -12,7 +12,7 @@ export function takeOf(reading: Walked, mm: number, typed: string): Operation[] 
 }
 
 export function strikeOf(reading: Walked): Operation[] {
-    return reading.takes.map((take) => ({ op: 'strike', path: ['facts', take] }));
+    return reading.takes.map((take) => ({ op: 'strike', path: ['facts', take.id] }));
 }
 
 export function readingAdded(space: string, reading: Record<string, unknown>): Operation {
