@@ -11,6 +11,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SpaceStartController;
 use App\Http\Controllers\TakeAwayController;
 use Illuminate\Support\Facades\Route;
 
@@ -34,6 +35,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv']);
     Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf']);
     Route::get('/{project}/project.json', [TakeAwayController::class, 'json']);
+    Route::get('/{project}/space-starts/{kind}', SpaceStartController::class);
     Route::post('/{project}/layout-searches', [LayoutSearchController::class, 'store']);
     Route::get('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'show']);
     Route::delete('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'destroy']);

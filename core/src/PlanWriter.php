@@ -14,6 +14,7 @@ use Incastro\Core\Document\Instrument;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\ReadingNote;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Take;
 use Incastro\Core\Draw\PieceDrawer;
@@ -110,7 +111,8 @@ final readonly class PlanWriter
             'deg' => $reading->last()?->degrees,
             'typed' => $reading->last()?->typed,
             'takes' => array_map(fn (Take $t): array => ['id' => $t->id, 'value' => $t->value, 'deg' => $t->degrees, 'typed' => $t->typed,
-                'with' => ($t->with ?? Instrument::usualFor($reading->kind))->value, 'at' => $t->at, 'note' => $t->note], $takes),
+                'with' => ($t->with ?? Instrument::usualFor($reading->kind))->value, 'at' => $t->at], $takes),
+            'notes' => array_map(fn (ReadingNote $n): array => ['id' => $n->id, 'text' => $n->text, 'at' => $n->at], $reading->notes),
             'off_by' => $residual === null || $reading->kind->isAngle() ? null : Length::roundedFromMillimetres($residual['mm'], Rounding::Nearest),
             'off_by_deg' => $residual === null || ! $reading->kind->isAngle() ? null : round($residual['mm'], 3),
             'checked' => isset($room->redundancy[$reading->id]) ? round($room->redundancy[$reading->id], 3) : null,

@@ -15,10 +15,12 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Space;
 use Incastro\Core\Envelope\Boxer;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\Fitter;
+use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surveyor;
 
@@ -81,8 +83,9 @@ final class Planner
     private static function survey(Project $project): array
     {
         $surveyor = new Surveyor($project->workshop);
+        $meant = fn (Space $space): array => array_values(array_filter($project->pieces, fn (Piece $p): bool => $p->space === $space->id));
 
-        return array_map($surveyor->survey(...), $project->spaces);
+        return array_map(fn (Space $space): Room => $surveyor->survey($space, Need::of($meant($space), $space)), $project->spaces);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Str;
 use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Document\Starter;
 use Incastro\Core\Measure\Unit;
 
@@ -44,7 +45,7 @@ final class ProfileRequest extends FormRequest
         $newId = fn (): string => strtoupper((string) Str::ulid());
         /** @var list<array<array-key, mixed>> $sheets */
         $sheets = array_values((array) ($given['sheets'] ?? []));
-        ProjectReader::read((new Starter(Unit::Millimetre, $newId, (array) ($given['workshop'] ?? []), $sheets))->niche('Profile', '2000-01-01'));
+        ProjectReader::read((new Starter(Unit::Millimetre, $newId, (array) ($given['workshop'] ?? []), $sheets))->document(SpaceKind::Niche, 'Profile', '2000-01-01'));
 
         return $given;
     }

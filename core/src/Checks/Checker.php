@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks;
 
 use Incastro\Core\Document\ReadingKind;
+use Incastro\Core\Document\SideKind;
 use Incastro\Core\Document\Space;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
@@ -26,10 +27,11 @@ final class Checker
     /** @return list<Finding> */
     public function survey(Space $space, Room $room): array
     {
+        $unsure = ! $room->doubt->isSettled('clear_width') && ($space->left === SideKind::Wall || $space->right === SideKind::Wall);
         $missing = match (true) {
             ! $room->isMeasured() => ['survey.no_width', Severity::Stop],
-            count($room->stations()) < 3 => ['survey.too_few_widths', Severity::Look],
-            $space->taken(ReadingKind::Plumb) === [] => ['survey.no_plumb', Severity::Look],
+            $unsure && count($room->stations()) < 3 => ['survey.too_few_widths', Severity::Look],
+            $unsure && $space->taken(ReadingKind::Plumb) === [] => ['survey.no_plumb', Severity::Look],
             $space->taken(ReadingKind::Height) === [] && $space->taken(ReadingKind::Diagonal) !== [] => ['survey.diagonal_unused', Severity::Look],
             $space->taken(ReadingKind::Height) === [] => ['survey.no_height', Severity::Note],
             default => null,

@@ -17,13 +17,14 @@ final class GoesUnderCeiling implements Check
 
     public function of(Built $built): array
     {
-        $ceiling = $built->room->ceilingLowPoint();
+        $box = $built->fit->box;
+        $ceiling = $built->room->lowestOverhead($box->left, $box->right(), $built->piece->depth);
         if ($ceiling === null) {
             return [];
         }
         $reading = Text::of(($built->room->ceiling['left'] ?? $ceiling)->equals($ceiling) ? 'reading.height_left' : 'reading.height_right');
         $place = new Place('fit', $built->piece->id);
-        $top = $built->fit->box->top();
+        $top = $box->top();
         if ($top->isGreaterThan($ceiling)) {
             $by = $top->minus($ceiling);
 
@@ -31,7 +32,8 @@ final class GoesUnderCeiling implements Check
                 Text::of('fit.higher_than_ceiling', by: $by, reading: $reading), Text::of('fit.make_lower', by: $by),
                 Text::of('source.geometry'), $top, $ceiling)];
         }
-        $room = $ceiling->minus($built->room->floorHighPoint());
+        $above = $built->room->highestAtFront($box->left, $box->right(), $built->piece->depth) ?? $ceiling;
+        $room = $above->minus($built->room->floorHighPoint());
         $needs = $built->fit->tiltUp->value->plus(Length::fromMillimetres(self::PLAY_MM));
         if (! $needs->isGreaterThan($room)) {
             return [];

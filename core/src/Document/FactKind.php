@@ -8,4 +8,5 @@ namespace Incastro\Core\Document;
 enum FactKind: string
 {
     case Take = 'take';
+    case Note = 'note';
 }

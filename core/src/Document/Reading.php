@@ -13,7 +13,10 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class Reading
 {
-    /** @param  list<Take>  $takes  takes not struck out, oldest first */
+    /**
+     * @param  list<Take>  $takes  takes not struck out, oldest first
+     * @param  list<ReadingNote>  $notes  the same
+     */
     public function __construct(
         public string $id,
         public ReadingKind $kind,
@@ -33,6 +36,7 @@ final readonly class Reading
         public ?string $edge = null,
         public ?int $step = null,
         public bool $levelled = false,
+        public array $notes = [],
     ) {
     }
 

@@ -10,8 +10,8 @@ use Incastro\Core\Measure\Text;
 /** Reads one reading: where it is taken, and whether its takes can belong to it. */
 final class ReadingReader
 {
-    /** @param  list<Take>  $takes */
-    public static function reading(Node $node, string $id, array $takes): Reading
+    /** @param  list<Take|ReadingNote>  $facts */
+    public static function reading(Node $node, string $id, array $facts): Reading
     {
         $kind = $node->at('kind')->oneOf(ReadingKind::class);
         foreach ($kind->needs() as $field) {
@@ -19,14 +19,14 @@ final class ReadingReader
                 $node->at($field)->wrong(Text::of('document.reading_needs', field: $field));
             }
         }
-        $reading = self::placed($node, $id, $kind, $takes);
+        $reading = self::placed($node, $id, $kind, $facts);
         self::checkTakes($node, $reading);
 
         return $reading;
     }
 
-    /** @param  list<Take>  $takes */
-    private static function placed(Node $node, string $id, ReadingKind $kind, array $takes): Reading
+    /** @param  list<Take|ReadingNote>  $facts */
+    private static function placed(Node $node, string $id, ReadingKind $kind, array $facts): Reading
     {
         $length = fn (string $key): ?Length => $node->at($key)->optionalLength(Length::zero(), Length::fromMillimetres(20_000));
         $sided = in_array($kind, [ReadingKind::Height, ReadingKind::Depth, ReadingKind::Plumb, ReadingKind::CornerAngle,
@@ -42,7 +42,7 @@ final class ReadingReader
             $opening ? $node->at('rise')->oneOf(Rise::class) : null,
             $length('z') ?? Length::zero(),
             $length('from_z') ?? Length::zero(),
-            $takes,
+            array_values(array_filter($facts, fn (Take|ReadingNote $f): bool => $f instanceof Take)),
             $node->at('face')->optionalOf(Face::class),
             $node->at('along')->optionalOf(Along::class),
             $length('x'),
@@ -53,6 +53,7 @@ final class ReadingReader
             $node->at('edge')->isMissing() ? null : $node->at('edge')->text(26),
             $node->at('step')->isMissing() ? null : $node->at('step')->count(1, 30),
             ! $node->at('levelled')->isMissing() && $node->at('levelled')->flag(),
+            array_values(array_filter($facts, fn (Take|ReadingNote $f): bool => $f instanceof ReadingNote)),
         );
     }
 

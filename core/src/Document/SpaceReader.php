@@ -6,19 +6,19 @@ namespace Incastro\Core\Document;
 
 use Incastro\Core\Measure\Text;
 
-/** Reads spaces with their readings; takes are facts, gathered here by the reading they belong to. */
+/** Reads spaces with their readings; takes and notes are facts, gathered here by the reading they belong to. */
 final class SpaceReader
 {
     /** @return array<string, Space> */
     public static function spaces(Node $root): array
     {
-        $takes = self::standingTakes($root);
+        $facts = self::standingFacts($root);
 
-        return $root->at('spaces')->each(fn (Node $node, string $id): Space => self::space($node, $id, $takes));
+        return $root->at('spaces')->each(fn (Node $node, string $id): Space => self::space($node, $id, $facts));
     }
 
-    /** @param  array<string, list<Take>>  $takes  by reading */
-    private static function space(Node $node, string $id, array $takes): Space
+    /** @param  array<string, list<Take|ReadingNote>>  $facts  by reading */
+    private static function space(Node $node, string $id, array $facts): Space
     {
         $kind = $node->at('kind')->optionalOf(SpaceKind::class) ?? SpaceKind::Niche;
 
@@ -29,7 +29,7 @@ final class SpaceReader
             $node->at('left')->optionalOf(SideKind::class) ?? $kind->side(Side::Left),
             $node->at('right')->optionalOf(SideKind::class) ?? $kind->side(Side::Right),
             self::slope($node->at('slope')) ?? $kind->slope(),
-            $node->at('readings')->each(fn (Node $r, string $rid): Reading => ReadingReader::reading($r, $rid, $takes[$rid] ?? [])),
+            $node->at('readings')->each(fn (Node $r, string $rid): Reading => ReadingReader::reading($r, $rid, $facts[$rid] ?? [])),
         );
     }
 
@@ -47,37 +47,50 @@ final class SpaceReader
         return new Slope($along, $low, ! $node->at('flat')->isMissing() && $node->at('flat')->flag());
     }
 
-    /** @return array<string, list<Take>> takes by reading */
-    private static function standingTakes(Node $root): array
+    /** @return array<string, list<Take|ReadingNote>> standing facts by reading, oldest first; what is struck out stays in the document alone */
+    private static function standingFacts(Node $root): array
     {
         $byReading = [];
-        $facts = $root->at('facts')->each(fn (Node $node, string $id): ?Take => self::take($node, $id));
+        $facts = $root->at('facts')->each(fn (Node $node, string $id): Take|ReadingNote|null => self::fact($node, $id));
         ksort($facts);
-        foreach ($facts as $take) {
-            if ($take !== null) {
-                $byReading[$take->reading][] = $take;
+        foreach ($facts as $fact) {
+            if ($fact !== null) {
+                $byReading[$fact->reading][] = $fact;
             }
         }
 
         return $byReading;
     }
 
-    /** Struck-out takes are kept in the document and left out of the sum. */
-    private static function take(Node $node, string $id): ?Take
+    private static function fact(Node $node, string $id): Take|ReadingNote|null
     {
-        $node->at('kind')->oneOf(FactKind::class);
+        $fact = $node->at('kind')->oneOf(FactKind::class) === FactKind::Note ? self::note($node, $id) : self::take($node, $id);
+
+        return $node->at('struck')->isMissing() || ! $node->at('struck')->flag() ? $fact : null;
+    }
+
+    private static function note(Node $node, string $id): ReadingNote
+    {
+        return new ReadingNote($id, $node->at('reading')->text(26), $node->at('text')->text(500), self::time($node));
+    }
+
+    private static function take(Node $node, string $id): Take
+    {
         $isAngle = $node->at('value')->isMissing() && ! $node->at('deg')->isMissing();
-        $take = new Take(
+
+        return new Take(
             $id,
             $node->at('reading')->text(26),
             $isAngle ? null : $node->at('value')->length(),
             $isAngle ? $node->at('deg')->number(0.0, 180.0) : null,
             $node->at('typed')->text(60),
             $node->at('with')->optionalOf(Instrument::class),
-            $node->at('at')->isMissing() ? null : $node->at('at')->text(40),
-            $node->at('note')->isMissing() ? null : $node->at('note')->text(500),
+            self::time($node),
         );
+    }
 
-        return $node->at('struck')->isMissing() || ! $node->at('struck')->flag() ? $take : null;
+    private static function time(Node $node): ?string
+    {
+        return $node->at('at')->isMissing() ? null : $node->at('at')->text(40);
     }
 }

@@ -53,6 +53,25 @@ final readonly class Starter
         ];
     }
 
+    /**
+     * The operations that add a space, and a plain unit in it, to a project.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return list<array<string, mixed>>
+     */
+    public function added(array $document, SpaceKind $kind, string $space, string $name): array
+    {
+        $stock = array_map(strval(...), array_keys((array) ($document['stock'] ?? [])));
+        $order = 'n'.sprintf('%03d', count((array) ($document['spaces'] ?? [])));
+        $ops = [['op' => 'add', 'path' => ['spaces', $space], 'value' => $this->space($kind, $name, $order)]];
+        if ($stock !== []) {
+            $unit = $this->shelves($kind, $space, $stock[0], $stock[1] ?? $stock[0], $order);
+            $ops[] = ['op' => 'add', 'path' => ['pieces', ($this->newId)()], 'value' => ['name' => $name] + $unit];
+        }
+
+        return $ops;
+    }
+
     /** @return array<string, mixed> a space with its measuring list */
     public function space(SpaceKind $kind, string $name, string $order = 'a'): array
     {

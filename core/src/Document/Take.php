@@ -6,7 +6,7 @@ namespace Incastro\Core\Document;
 
 use Incastro\Core\Measure\Length;
 
-/** One taking of a reading: its exact value (a length, or degrees for an angle), the text as typed, when, with what, and a note. */
+/** One taking of a reading: its exact value (a length, or degrees for an angle), the text as typed, with what and when. */
 final readonly class Take
 {
     public function __construct(
@@ -17,7 +17,6 @@ final readonly class Take
         public string $typed,
         public ?Instrument $with,
         public ?string $at,
-        public ?string $note,
     ) {
     }
 

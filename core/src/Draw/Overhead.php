@@ -5,43 +5,27 @@ declare(strict_types=1);
 namespace Incastro\Core\Draw;
 
 use Incastro\Core\Document\LowEnd;
-use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Room;
-use Incastro\Core\Survey\Surface;
 
-/** What is overhead, for drawing: ceiling, slope, slope up to a level ceiling, or the undersides of steps. */
+/** What is overhead as a line: where it turns. Where nobody has read a height it stays clear of what stands there. */
 final readonly class Overhead
 {
     private const STRIPS = 60;
 
-    /** @var list<array{Length, Length}> where each step's underside begins, from the left, and its height */
-    private array $steps;
+    private bool $hasSteps;
 
     public function __construct(private Room $room, private Length $atLeast)
     {
-        $this->steps = self::stepsOf($room);
+        $this->hasSteps = $room->overhead->steps !== [];
     }
 
     public function at(Length $x, Length $y): Length
     {
-        $found = [];
-        $shape = $this->room->shape;
-        $slope = $this->room->space->slope;
-        if ($slope !== null) {
-            $found[] = Tenth::of(max(0.0, $shape->at(Surface::Slope, $x->units, $y->units)));
-        }
-        if ($slope === null || $slope->flat) {
-            $level = Tenth::of($shape->at(Surface::Ceiling, $x->units, $y->units));
-            $found[] = $shape->knows(Surface::Ceiling) || $slope !== null ? $level : Length::greatest($level, $this->atLeast);
-        }
-        $step = null;
-        foreach ($this->steps as [$from, $height]) {
-            $step = $x->isLessThan($from) ? $step : $height;
-        }
+        $height = Tenth::of($this->room->overhead->at($x->units, $y->units));
 
-        return Length::least(...($step === null ? $found : [...$found, $step]));
+        return $this->room->overhead->isKnown() || $this->room->space->slope !== null ? $height : Length::greatest($height, $this->atLeast);
     }
 
     public function highest(Length $width, Length $depth): Length
@@ -54,11 +38,11 @@ final readonly class Overhead
     /** @return list<Point> bends between two places along the run, from left to right */
     public function alongRun(Length $from, Length $to, Length $y): array
     {
-        if ($this->room->space->slope?->low === LowEnd::Back || ($this->room->space->slope === null && $this->steps === [])) {
+        if ($this->room->space->slope?->low === LowEnd::Back || ($this->room->space->slope === null && ! $this->hasSteps)) {
             return [];
         }
 
-        return self::bends($from, $to, fn (Length $x): Length => $this->at($x, $y), $this->steps !== []);
+        return self::bends($from, $to, fn (Length $x): Length => $this->at($x, $y), $this->hasSteps);
     }
 
     /** @return list<Point> bends along the depth, from the back out */
@@ -88,28 +72,5 @@ final readonly class Overhead
         }
 
         return $bends;
-    }
-
-    /** @return list<array{Length, Length}> */
-    private static function stepsOf(Room $room): array
-    {
-        $steps = $at = $height = [];
-        foreach ($room->space->taken(ReadingKind::StepAt, ReadingKind::StepHeight) as $r) {
-            $of = (string) $r->step;
-            if ($r->kind === ReadingKind::StepAt) {
-                $at[$of] = Tenth::of($room->shape->at(Surface::StepAt, 0, 0, $of));
-            } else {
-                $height[$of] = Tenth::of($room->shape->at(Surface::Step, 0, 0, $of));
-            }
-        }
-
-        foreach ($at as $of => $from) {
-            if (isset($height[$of])) {
-                $steps[] = [$from, $height[$of]];
-            }
-        }
-        usort($steps, fn (array $a, array $b): int => $a[0]->units <=> $b[0]->units);
-
-        return $steps;
     }
 }

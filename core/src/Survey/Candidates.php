@@ -55,7 +55,7 @@ final readonly class Candidates
             default => Length::ofUnits(intdiv($s->width->units, 3)),
         };
 
-        return new Take('', $reading->id, $value, $value === null ? 90.0 : null, '', null, null, null);
+        return new Take('', $reading->id, $value, $value === null ? 90.0 : null, '', null, null);
     }
 
     /** @return list<Reading> */

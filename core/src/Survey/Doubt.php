@@ -26,6 +26,12 @@ final readonly class Doubt implements \JsonSerializable
         $this->advice = $forWidth === null ? null : ReadingName::of($forWidth->reading);
     }
 
+    /** Known well enough, or not asked of this space. */
+    public function isSettled(string $name): bool
+    {
+        return array_filter($this->known, fn (Known $k): bool => $k->name === $name && ! $k->settled) === [];
+    }
+
     public function isEnough(): bool
     {
         return array_filter($this->known, fn (Known $k): bool => ! $k->settled) === [];

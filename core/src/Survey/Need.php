@@ -6,6 +6,7 @@ namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\SideKind;
 use Incastro\Core\Document\Space;
 use Incastro\Core\Measure\Length;
 
@@ -42,8 +43,11 @@ final readonly class Need
             return self::wholeOf($space);
         }
         $bottoms = array_map(self::plinth(...), $pieces);
-        $setOffs = array_merge(...array_map(fn (Piece $p): array => [$p->left->setOff, $p->right->setOff], $pieces));
-        $half = (float) Length::least(...$setOffs)->millimetres() / 2;
+        $setOffs = [];
+        foreach ($pieces as $piece) {
+            array_push($setOffs, ...($space->left === SideKind::Open ? [] : [$piece->left->setOff]), ...($space->right === SideKind::Open ? [] : [$piece->right->setOff]));
+        }
+        $half = $setOffs === [] ? self::USUAL_WIDTH_DOUBT_MM : (float) Length::least(...$setOffs)->millimetres() / 2;
 
         return new self(
             Length::least(...$bottoms),

@@ -21,6 +21,8 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class Room
 {
+    private const STRIPS = 16;
+
     /**
      * @param  array<string, array<string, list<WallPoint>>>  $walls  by side, by plane, one a station
      * @param  array<string, Length>  $floor  by side
@@ -34,6 +36,7 @@ final readonly class Room
         public Space $space,
         public Sizes $sizes,
         public Shape $shape,
+        public Overhead $overhead,
         private array $walls,
         public array $floor,
         public array $ceiling,
@@ -131,19 +134,38 @@ final readonly class Room
         return Length::greatest(...array_values($this->floor));
     }
 
-    /** The lowest overhead over the whole depth: under a slope along the depth, at the back. */
-    public function ceilingLowPoint(): ?Length
+    /** The lowest overhead above a footprint from the back wall out; null where nobody has read a height. */
+    public function lowestOverhead(Length $left, Length $right, Length $depth): ?Length
     {
-        if ($this->ceiling === []) {
+        return $this->overheadOver($left, $right, [0, $depth->units], fn (array $z): float => min($z));
+    }
+
+    /** The highest overhead along a footprint's front, where a box is raised before it is pushed back. */
+    public function highestAtFront(Length $left, Length $right, Length $depth): ?Length
+    {
+        return $this->overheadOver($left, $right, [$depth->units], fn (array $z): float => max($z));
+    }
+
+    /**
+     * @param  non-empty-list<int>  $ys
+     * @param  \Closure(non-empty-list<float>): float  $of
+     */
+    private function overheadOver(Length $left, Length $right, array $ys, \Closure $of): ?Length
+    {
+        if (! $this->overhead->isKnown()) {
             return null;
         }
-        $front = Length::least(...array_values($this->ceiling));
-        if ($this->space->slope?->along !== Along::Depth) {
-            return $front;
+        if ($this->space->slope === null && $this->overhead->steps === [] && $this->ceiling !== []) {
+            return Length::least(...array_values($this->ceiling));
         }
-        $back = fn (Length $x): Length => Clip::nearest($this->shape->at(Surface::Slope, $x->units, 0) * Length::PER_MM);
+        $found = [$this->overhead->at($left->units, $ys[0])];
+        foreach ($ys as $y) {
+            for ($i = 0; $i <= self::STRIPS; $i++) {
+                $found[] = $this->overhead->at($left->units + ($right->units - $left->units) * $i / self::STRIPS, $y);
+            }
+        }
 
-        return Length::least($front, $back(Length::zero()), $back($this->sizes->width));
+        return Clip::nearest(floor(10 * $of($found)) / 10 * Length::PER_MM);
     }
 
     public function leastDepth(): ?Length

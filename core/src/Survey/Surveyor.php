@@ -37,6 +37,7 @@ final readonly class Surveyor
             $space,
             $nodes->sizes,
             $adjustment->shape,
+            new Overhead($space, $adjustment->shape),
             $walls->placed($adjustment, $exact),
             ['left' => Length::zero(), 'right' => self::level($adjustment, $nodes->at(Surface::Floor, $nodes->sizes->width->units, $nodes->sizes->depth->units), $exact)],
             self::heads($space, $nodes, $adjustment, $exact),

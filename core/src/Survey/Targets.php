@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Measure\Length;
 
 /**
@@ -39,7 +40,7 @@ final class Targets
     public function of(array $state): array
     {
         return [
-            $this->clearWidth($state), ...$this->opening($state), $this->height($state), $this->depth($state), $this->floor($state),
+            $this->clearWidth($state), ...$this->opening($state), $this->height($state), $this->depth($state), ...$this->floor($state),
         ];
     }
 
@@ -119,12 +120,20 @@ final class Targets
             $this->need->depth === null ? null : (float) $this->need->depth->millimetres());
     }
 
-    /** @param  array<int, float>  $state */
-    private function floor(array $state): Target
+    /**
+     * What hangs on a wall stands on no floor.
+     *
+     * @param  array<int, float>  $state
+     * @return list<Target>
+     */
+    private function floor(array $state): array
     {
         $n = $this->nodes;
+        if ($n->sizes->space->kind === SpaceKind::WallHung) {
+            return [];
+        }
 
-        return self::difference('floor', $n->at(Surface::Floor, $n->sizes->width->units, $n->sizes->depth->units), [], self::LEVEL_ENOUGH_MM, $state);
+        return [self::difference('floor', $n->at(Surface::Floor, $n->sizes->width->units, $n->sizes->depth->units), [], self::LEVEL_ENOUGH_MM, $state)];
     }
 
     /**

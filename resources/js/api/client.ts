@@ -1,5 +1,7 @@
-import type { ProjectDocument } from './document';
+import type { ProjectDocument, Space } from './document';
 import type { Plan } from './plan';
+
+export type SpaceKind = Space['kind'];
 
 /** What the server refused, in its own words; `problems` name the place of each thing wrong. */
 export class Refused extends Error {
@@ -108,7 +110,10 @@ export const api = {
     open: (id: string) => ask<Opened>('GET', project(id)),
     import: (json: string) => ask<{ data: ProjectLine }>('POST', '/api/projects', json, true),
     keepProfile: (profile: Profile) => ask<{ profile: Profile }>('PATCH', '/api/profile', profile),
-    begin: (name: string, unit: 'mm' | 'in') => ask<{ data: ProjectLine }>('POST', '/api/projects/new', { name, unit }),
+    begin: (name: string, unit: 'mm' | 'in', kind: SpaceKind) =>
+        ask<{ data: ProjectLine }>('POST', '/api/projects/new', { name, unit, kind }),
+    spaceStart: (id: string, kind: SpaceKind, name: string) =>
+        ask<{ space: string; ops: Operation[] }>('GET', `${project(id)}/space-starts/${kind}?name=${encodeURIComponent(name)}`),
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
     searched: (id: string, search: string) => ask<LayoutSearch>('GET', `${project(id)}/layout-searches/${search}`),

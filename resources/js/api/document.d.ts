@@ -284,13 +284,13 @@ export interface LaidPart {
   turned: boolean;
 }
 export interface Fact {
-  kind: 'take';
+  kind: 'take' | 'note';
   reading: string;
   /**
    * a length in mm, at most 6 decimals
    */
   value?: number;
-  typed: string;
+  typed?: string;
   struck?: boolean;
   /**
    * degrees, for readings of angles
@@ -298,5 +298,5 @@ export interface Fact {
   deg?: number;
   with?: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
   at?: string;
-  note?: string;
+  text?: string;
 }

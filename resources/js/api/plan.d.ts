@@ -151,6 +151,11 @@ export interface Walked {
   deg: number | null;
   off_by_deg: number | null;
   checked: number | null;
+  notes: {
+    id: string;
+    text: string;
+    at: string | null;
+  }[];
 }
 export interface Text {
   key: string;
@@ -165,7 +170,6 @@ export interface Taken {
   typed: string;
   with: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
   at: string | null;
-  note: string | null;
 }
 export interface WallPoint {
   /**

@@ -7,7 +7,7 @@ import { type Frame, frameOf, marginsOf } from './frame';
 import GapRibbon from './GapRibbon.vue';
 import LeaderLine from './LeaderLine.vue';
 import LevelMark from './LevelMark.vue';
-import { outline } from './path';
+import { outline, trace } from './path';
 import ReadingTag from './ReadingTag.vue';
 import ReadingTape from './ReadingTape.vue';
 import { tagPlace } from './tags';
@@ -56,6 +56,7 @@ const entry = computed(() => {
             >
                 <title v-if="s.ref && names?.[s.ref]">{{ names[s.ref] }}</title>
             </path>
+            <path v-for="(s, i) in of('line')" :key="`o${i}`" :d="trace(s.points ?? [], frame)" :class="['line', `on-${s.layer}`]" />
             <GapRibbon
                 v-for="(s, i) in of('ribbon')"
                 :key="`r${i}`"

@@ -11,9 +11,10 @@ const props = defineProps<{ stroke: Stroke; frame: Frame; unit: Unit; picked: bo
 const emit = defineEmits<{ pick: [ref: string] }>();
 
 const tag = computed(() => tagPlace(props.stroke, props.frame));
-const label = computed(() =>
-    props.stroke.value === null || props.stroke.value === undefined ? '?' : lossless(props.stroke.value, props.unit),
-);
+const label = computed(() => {
+    if (props.stroke.deg !== undefined) return `${props.stroke.deg}°`;
+    return props.stroke.value === null || props.stroke.value === undefined ? '?' : lossless(props.stroke.value, props.unit);
+});
 const width = computed(() => Math.max(26, label.value.length * 7 + 12));
 </script>
 

@@ -4,8 +4,12 @@ import type { Frame } from './frame';
 
 const n = (value: number): string => String(Math.round(value * 10) / 10);
 
+export function trace(points: readonly (readonly number[])[], frame: Frame): string {
+    return points.map(([u, v], i) => `${i === 0 ? 'M' : 'L'}${n(frame.x(u!))} ${n(frame.y(v!))}`).join('');
+}
+
 export function outline(points: readonly (readonly number[])[], frame: Frame): string {
-    return points.map(([u, v], i) => `${i === 0 ? 'M' : 'L'}${n(frame.x(u!))} ${n(frame.y(v!))}`).join('') + 'Z';
+    return `${trace(points, frame)}Z`;
 }
 
 export function line(x1: number, y1: number, x2: number, y2: number): string {

@@ -3,8 +3,9 @@ import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, type ProjectLine, Refused, type Session } from '../api/client';
+import { api, type ProjectLine, Refused, type Session, type SpaceKind } from '../api/client';
 import Choice from '../ui/Choice.vue';
+import SpaceKindChoice from '../ui/SpaceKindChoice.vue';
 
 const router = useRouter();
 const session = ref<Session | null>(null);
@@ -14,6 +15,7 @@ const email = ref('');
 const password = ref('');
 const name = ref('');
 const unit = ref<'mm' | 'in'>('mm');
+const kind = ref<SpaceKind>('niche');
 
 onMounted(load);
 
@@ -42,7 +44,7 @@ async function bring(event: Event): Promise<void> {
 
 async function begin(): Promise<void> {
     await tell(async () => {
-        const made = await api.begin(name.value, unit.value);
+        const made = await api.begin(name.value, unit.value, kind.value);
         await router.push(`/projects/${made.data.id}/site`);
     });
 }
@@ -74,8 +76,9 @@ async function tell(work: () => Promise<void>): Promise<void> {
                 </li>
             </ul>
             <p v-if="projects.length === 0">No project yet. Bring one in from a file.</p>
-            <h2>A new niche</h2>
+            <h2>A new project</h2>
             <form class="new" @submit.prevent="begin">
+                <SpaceKindChoice :value="kind" @choose="(k) => (kind = k)" />
                 <label>Name <InputText v-model="name" maxlength="120" placeholder="Study, beside the chimney" required /></label>
                 <Choice
                     label="unit"
@@ -109,7 +112,7 @@ async function tell(work: () => Promise<void>): Promise<void> {
 
 <style scoped>
 .projects {
-    max-width: 640px;
+    max-width: 760px;
     margin: 0 auto;
     padding: 56px 24px;
 }
@@ -145,7 +148,8 @@ form label {
     display: grid;
     gap: 4px;
 }
-.new {
+form.new {
+    max-width: none;
     margin: 8px 0 28px;
     justify-items: start;
 }

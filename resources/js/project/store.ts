@@ -4,6 +4,7 @@ import { api, type Operation, type ProjectLine, Refused, Unreachable } from '../
 import type { Piece, ProjectDocument, Space } from '../api/document';
 import type { Plan } from '../api/plan';
 import type { Unit } from '../measure/read';
+import { inOrder } from './order';
 import { ulid } from './ulid';
 
 export type SaveState = 'saved' | 'saving' | 'waiting';
@@ -30,14 +31,21 @@ export const useProject = defineStore('project', () => {
 
     const unit = computed<Unit>(() => readerUnit.value ?? document.value?.unit ?? 'mm');
     const documentUnit = computed<Unit>(() => document.value?.unit ?? 'mm');
-    const space = computed<[string, Space] | null>(() => Object.entries(document.value?.spaces ?? {})[0] ?? null);
-    const piece = computed<[string, Piece] | null>(() => Object.entries(document.value?.pieces ?? {})[0] ?? null);
+    const chosenSpace = ref<string | null>(null);
+    const spaces = computed<[string, Space][]>(() => inOrder(document.value?.spaces ?? {}));
+    const space = computed<[string, Space] | null>(() => spaces.value.find(([id]) => id === chosenSpace.value) ?? spaces.value[0] ?? null);
+    /** The piece meant for the space in hand, else the first. */
+    const piece = computed<[string, Piece] | null>(() => {
+        const pieces = inOrder(document.value?.pieces ?? {});
+        return pieces.find(([, p]) => p.space === space.value?.[0]) ?? pieces[0] ?? null;
+    });
     const site = computed(() => (space.value && plan.value?.site[space.value[0]]) ?? null);
     const fitted = computed(() => (piece.value && plan.value?.pieces[piece.value[0]]) ?? null);
 
     async function open(id: string): Promise<void> {
         const [opened, session] = await Promise.all([api.open(id), api.session()]);
         readerUnit.value = session.user?.profile.unit ?? null;
+        if (line.value?.id !== opened.project.id) chosenSpace.value = null;
         line.value = opened.project;
         take(opened);
         undoable.value = [];
@@ -125,6 +133,6 @@ export const useProject = defineStore('project', () => {
 
     return {
         line, document, plan, revision, savedAt, saveState, conflict, readerUnit, undoable, redoable,
-        unit, documentUnit, space, piece, site, fitted, open, change, set, undo, redo, settle, readIn,
+        unit, documentUnit, chosenSpace, spaces, space, piece, site, fitted, open, change, set, undo, redo, settle, readIn,
     }; // prettier-ignore
 });

@@ -1,8 +1,7 @@
 import { expect, it } from 'vitest';
-import type { Piece, Space } from '../api/document';
-import type { Walked } from '../api/plan';
-import { after, bandsOf, bayAdded, inOrder, lastRemoved, shelfAdded } from './piece/ops';
-import { lowestWidth, neighbour, strikeOf, takeOf } from './site/readings';
+import type { Piece } from '../api/document';
+import { inOrder } from '../project/order';
+import { after, bandsOf, bayAdded, lastRemoved, shelfAdded } from './piece/ops';
 
 const bay = (order: string, shelves: string[]): { order: string; shelves: Record<string, { order: string }> } => ({
     order,
@@ -14,8 +13,6 @@ const piece = {
         R: { bands: { P: { kind: 'plinth', height: 90 }, B: { kind: 'box', bays: { b2: bay('b', ['x']), b1: bay('a', ['x', 'y']) } } } },
     },
 } as unknown as Piece;
-
-const reading = (id: string, takes: string[] = []): Walked => ({ id, takes }) as unknown as Walked;
 
 it('finds the bands of a piece and the paths to change them', () => {
     const { box, plinth } = bandsOf('piece', piece);
@@ -42,26 +39,4 @@ it('gives a new bay as many shelves as the last one has, with ids of their own',
     const shelf = shelfAdded(['box'], 'b1', bays[0]![1]);
     expect(shelf.path.slice(0, 4)).toEqual(['box', 'bays', 'b1', 'shelves']);
     expect((shelf.value as { order: string }).order > 'y').toBe(true);
-});
-
-it('corrects a reading by a new take and strikes out what stood', () => {
-    const ops = takeOf(reading('w1', ['t1', 't2']), 1048.5, '1048,5');
-    expect(ops.map((o) => o.op)).toEqual(['append', 'strike', 'strike']);
-    expect(ops[0]!.value).toEqual({ kind: 'take', reading: 'w1', value: 1048.5, typed: '1048,5' });
-    expect(strikeOf(reading('w1', ['t1']))).toEqual([{ op: 'strike', path: ['facts', 't1'] }]);
-});
-
-it('walks from one reading to the next and stops at the ends', () => {
-    const walk = [reading('a'), reading('b'), reading('c')];
-    expect([neighbour(walk, 'a', 1), neighbour(walk, 'b', -1), neighbour(walk, 'c', 1), neighbour(walk, 'a', -1)]).toEqual([
-        'b',
-        'a',
-        null,
-        null,
-    ]);
-});
-
-it('starts plumb readings at the lowest width', () => {
-    const space = { readings: { a: { kind: 'width', z: 1200 }, b: { kind: 'width', z: 100 }, c: { kind: 'height' } } } as unknown as Space;
-    expect(lowestWidth(space)).toBe(100);
 });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, useSlots } from 'vue';
 import type { Drawing } from '../api/plan';
 import DrawingView from '../draw/DrawingView.vue';
 import { commonScale, scaleBar } from '../draw/frame';
@@ -19,13 +19,14 @@ const props = defineProps<{
 }>();
 const emit = defineEmits<{ view: [key: string] }>();
 
+const slots = useSlots();
 const project = useProject();
 const picked = usePicked();
 const board = ref<HTMLElement | null>(null);
 const size = useSize(board, { width: 800, height: 600 });
 
 const BLOCK = 74;
-const scale = computed(() => commonScale(props.drawings.map((d) => d.drawing), size.value.width - 24, size.value.height - BLOCK)); // prettier-ignore
+const scale = computed(() => commonScale(props.drawings.map((d) => d.drawing), size.value.width - 24, size.value.height - BLOCK - (slots.strip ? 28 : 0))); // prettier-ignore
 const bar = computed(() => scaleBar(scale.value, project.unit));
 const names = computed(() => {
     const all: Record<string, string> = {};
@@ -37,7 +38,8 @@ const names = computed(() => {
 
 <template>
     <main ref="board" class="board" @click.self="picked = null">
-        <div class="lay" @click.self="picked = null">
+        <slot name="strip" />
+        <div class="lay" :class="{ under: $slots.strip }" @click.self="picked = null">
             <DrawingView
                 v-for="d in drawings"
                 :key="d.label"
@@ -87,6 +89,9 @@ const names = computed(() => {
     align-items: flex-start;
     height: 100%;
     padding: 10px 12px;
+}
+.under {
+    padding-top: 38px;
 }
 .title-block {
     position: absolute;

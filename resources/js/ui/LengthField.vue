@@ -2,7 +2,8 @@
 import InputText from 'primevue/inputtext';
 import { useToast } from 'primevue/usetoast';
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
-import { LengthNotReadable, readLength, type Unit } from '../measure/read';
+import { readLength, type Unit } from '../measure/read';
+import { readDegrees } from '../measure/degrees';
 import { also, lossless } from '../measure/show';
 
 /** A length as people say it. Shows what it understood in both units; keeps what cannot be read, and says why. */
@@ -15,6 +16,8 @@ const props = defineProps<{
     eager?: boolean;
     placeholder?: string;
     signed?: boolean;
+    /** An angle is asked, in degrees; then `modelValue` and what is kept are degrees. */
+    degrees?: boolean;
 }>();
 const emit = defineEmits<{ next: []; back: []; leave: [] }>();
 
@@ -25,7 +28,10 @@ const editing = ref(false);
 const toast = useToast();
 let sending = false;
 let gone = false;
-const initial = computed(() => (props.modelValue === null ? '' : lossless(props.modelValue, props.unit)));
+const initial = computed(() => {
+    if (props.modelValue === null) return '';
+    return props.degrees ? String(props.modelValue) : lossless(props.modelValue, props.unit);
+});
 
 watch(initial, (text) => !editing.value && !refusal.value && (typed.value = text), { immediate: true });
 onMounted(() => props.eager && void nextTick(() => { field.value?.$el.focus(); field.value?.$el.select(); })); // prettier-ignore
@@ -33,6 +39,7 @@ onMounted(() => props.eager && void nextTick(() => { field.value?.$el.focus(); f
 const understood = computed(() => {
     if (!editing.value || typed.value.trim() === '' || typed.value === initial.value) return null;
     try {
+        if (props.degrees) return { ok: true, text: `= ${readDegrees(typed.value)}°` };
         const read = readLength(typed.value, props.unit);
         const notes = read.notes.includes('fraction_as_inches') ? ', read as inches' : '';
         return {
@@ -40,7 +47,7 @@ const understood = computed(() => {
             text: `= ${lossless(read.mm, props.unit)} ${props.unit} · ${also(read.mm, props.unit)}${read.exact ? '' : ', rounded'}${notes}`,
         };
     } catch (error) {
-        return { ok: false, text: error instanceof LengthNotReadable ? error.message : String(error) };
+        return { ok: false, text: error instanceof Error ? error.message : String(error) };
     }
 });
 
@@ -50,9 +57,9 @@ async function commit(then?: 'next' | 'back'): Promise<void> {
     if (typed.value.trim() !== '' && typed.value !== initial.value) {
         sending = true;
         try {
-            const read = readLength(typed.value, props.unit);
+            const value = props.degrees ? readDegrees(typed.value) : readLength(typed.value, props.unit).mm;
             refusal.value = '';
-            await props.keep(read.mm, typed.value.trim());
+            await props.keep(value, typed.value.trim());
         } catch (error) {
             // What was typed stays in the field, with the reason under it.
             refusal.value = error instanceof Error ? error.message : String(error);
@@ -108,7 +115,7 @@ function giveUp(): void {
                 @keydown.esc.stop="giveUp"
                 @blur="commit()"
             />
-            <span class="unit">{{ unit }}</span>
+            <span class="unit">{{ degrees ? '°' : unit }}</span>
         </span>
         <span v-if="refusal" class="echo refused" role="alert">{{ refusal }}</span>
         <span v-else-if="understood" class="echo" :class="{ refused: !understood.ok }">{{ understood.text }}</span>

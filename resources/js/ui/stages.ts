@@ -17,7 +17,7 @@ export const stages = [
         said,
         cutness: (plan: Plan): Cutness => {
             const walk = Object.values(plan.site).flatMap((s) => s.walk);
-            const read = walk.filter((r) => r.value !== null).length;
+            const read = walk.filter((r) => r.value !== null || r.deg !== null).length;
             return read === 0 ? 'empty' : without(plan, 'site', read === walk.length);
         },
     },

@@ -6,7 +6,8 @@ import LengthField from '../../ui/LengthField.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import Stepper from '../../ui/Stepper.vue';
-import { bandsOf, bayAdded, inOrder, lastRemoved, shelfAdded } from './ops';
+import { inOrder } from '../../project/order';
+import { bandsOf, bayAdded, lastRemoved, shelfAdded } from './ops';
 
 const project = useProject();
 const guarded = useRefusals();

@@ -1,5 +1,6 @@
 import type { Operation } from '../../api/client';
 import type { Band, Bay, Piece } from '../../api/document';
+import { inOrder } from '../../project/order';
 import { ulid } from '../../project/ulid';
 
 /** The one run of this piece and its bands, with the paths that changes need. */
@@ -10,11 +11,6 @@ export function bandsOf(pieceId: string, piece: Piece): { box: [string[], Band];
         return found ? [['pieces', pieceId, 'runs', runId, 'bands', found[0]], found[1]] : null;
     };
     return { box: find('box')!, plinth: find('plinth') };
-}
-
-/** Elements of a collection in their order. */
-export function inOrder<T extends { order?: string }>(collection: Readonly<Record<string, T>> | undefined): [string, T][] {
-    return Object.entries(collection ?? {}).sort(([a, x], [b, y]) => ((x.order ?? '') + a < (y.order ?? '') + b ? -1 : 1));
 }
 
 /** An order key that sorts after the last. */

@@ -1,51 +1,77 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import Button from 'primevue/button';
+import Select from 'primevue/select';
+import { computed, ref } from 'vue';
+import type { Reading } from '../../api/document';
 import { useProject } from '../../project/store';
-import Choice from '../../ui/Choice.vue';
 import LengthField from '../../ui/LengthField.vue';
-import { lowestWidth, readingAdded } from './readings';
+import { usePicked } from '../../ui/picked';
+import { useRefusals } from '../../ui/refusals';
+import { formsFor, placed } from './forms';
+import { readingAdded } from './readings';
 
-/** One more width, at any height, at the front or back; or the plumb of a side up to any height. */
+/** One more reading of any kind, anywhere: what it is, then only the places that it needs. */
 const project = useProject();
-const kind = ref<'width' | 'back' | 'left' | 'right'>('width');
+const picked = usePicked();
+const guarded = useRefusals();
+const key = ref('width');
+const at = ref<Record<string, number | null>>({});
 
-async function add(mm: number): Promise<void> {
-    const [id, space] = project.space!;
-    const reading =
-        kind.value === 'width' || kind.value === 'back'
-            ? { kind: 'width', z: mm, plane: kind.value === 'back' ? 'back' : 'front', order: 'w' }
-            : { kind: 'plumb', side: kind.value, from_z: lowestWidth(space), z: mm, order: 'x' };
-    await project.change(readingAdded(id, reading));
+const forms = computed(() => formsFor(project.space![1].kind, project.site!));
+const form = computed(() => forms.value.find((f) => f.key === key.value) ?? forms.value[0]!);
+const missing = computed(() => form.value.asks.filter((a) => at.value[a.field] === null || at.value[a.field] === undefined));
+
+async function add(): Promise<void> {
+    const reading: Reading = placed(form.value, at.value, project.space![1]);
+    const { id, op } = readingAdded(project.space![0], reading);
+    if (await guarded(project.change(op))) {
+        picked.value = id;
+        at.value = {};
+    }
+}
+
+function keep(field: string): (mm: number) => Promise<void> {
+    return async (value) => {
+        at.value = { ...at.value, [field]: value };
+    };
 }
 </script>
 
 <template>
-    <h4>One more reading</h4>
-    <Choice
-        label="kind of reading"
-        :value="kind"
-        :options="[
-            { value: 'width', label: 'Width' },
-            { value: 'back', label: 'Back width' },
-            { value: 'left', label: 'Plumb left' },
-            { value: 'right', label: 'Plumb right' },
-        ]"
-        @choose="(k) => (kind = k)"
-    />
-    <div class="ch at">
-        <span>at height</span>
-        <LengthField
-            :model-value="null"
-            :unit="project.documentUnit"
-            label="height of the new reading"
-            :placeholder="project.documentUnit === 'in' ? '66' : '1700'"
-            :keep="add"
-        />
-    </div>
+    <details>
+        <summary>One more reading</summary>
+        <div class="ch">
+            <span>what</span>
+            <Select
+                :model-value="form.key"
+                :options="forms"
+                option-label="label"
+                option-value="key"
+                size="small"
+                aria-label="kind of reading"
+                @update:model-value="(k: string) => (key = k)"
+            />
+        </div>
+        <div v-for="a in form.asks" :key="`${form.key} ${a.field}`" class="ch">
+            <span>{{ a.label }}</span>
+            <LengthField
+                :model-value="at[a.field] ?? null"
+                :unit="project.documentUnit"
+                :label="`${a.label} of the new reading`"
+                :placeholder="project.documentUnit === 'in' ? a.inches : a.mm"
+                :keep="keep(a.field)"
+            />
+        </div>
+        <Button label="Put it on the list" size="small" severity="secondary" :disabled="missing.length > 0" @click="add" />
+    </details>
 </template>
 
 <style scoped>
-.at {
-    margin-top: 10px;
+summary {
+    cursor: pointer;
+    margin: 16px 0 8px;
+    font-size: 12.5px;
+    font-weight: 600;
+    color: var(--soft);
 }
 </style>

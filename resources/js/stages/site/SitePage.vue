@@ -5,8 +5,10 @@ import { useProject } from '../../project/store';
 import BoardDrawings from '../../ui/BoardDrawings.vue';
 import LengthField from '../../ui/LengthField.vue';
 import { usePicked } from '../../ui/picked';
-import { neighbour, takeOf } from './readings';
+import { again, instrument } from './entry';
+import { instrumentsFor, isAngle, neighbour, takeAgain, takeInstead } from './readings';
 import SiteTally from './SiteTally.vue';
+import SpaceStrip from './SpaceStrip.vue';
 
 const project = useProject();
 const picked = usePicked();
@@ -16,34 +18,45 @@ const walk = computed(() => project.site?.walk ?? []);
 const reading = computed(() => walk.value.find((r) => r.id === picked.value) ?? null);
 const drawing = computed(() => (project.space ? project.plan?.drawings[project.space[0]]?.[view.value] : undefined));
 const doubted = computed(() => project.plan?.findings.filter((f) => f.code.startsWith('survey.reading')).map((f) => f.place.ref) ?? []);
+const titles: Record<string, string> = { front: 'Front, from the room', top: 'From above', side: 'Side, from the left' };
+const labels: Record<string, string> = { front: 'space from the front', top: 'space from above', side: 'space from the side' };
 
-// Depths are seen from above, everything else from the front: the view follows the tape.
-watch(reading, (now) => now && (view.value = now.kind === 'depth' ? 'top' : 'front'), { immediate: true });
+// The view follows the tape.
+watch(reading, (now, before) => now && now.id !== before?.id && (view.value = now.view), { immediate: true });
 
-const keep = (mm: number, typed: string): Promise<void> => project.change(...takeOf(reading.value!, mm, typed));
+async function keep(value: number, typed: string): Promise<void> {
+    const r = reading.value!;
+    const usual = instrumentsFor(r.kind);
+    const how = { with: usual.find((i) => i.value === instrument.value)?.value ?? null, at: new Date().toISOString() };
+    await project.change(...(again.value ? [takeAgain(r, value, typed, how)] : takeInstead(r, value, typed, how)));
+    again.value = false;
+}
 const go = (step: 1 | -1): void => void (picked.value = neighbour(walk.value, picked.value, step));
 </script>
 
 <template>
     <BoardDrawings
         v-if="drawing"
-        :drawings="[{ drawing, label: view === 'top' ? 'niche from above' : 'niche from the front' }]"
+        :drawings="[{ drawing, label: labels[view]! }]"
         :views="[
             { key: 'front', label: 'Front' },
             { key: 'top', label: 'From above' },
+            { key: 'side', label: 'Side' },
         ]"
         :view="view"
-        :title="view === 'top' ? 'From above' : 'Front, from the room'"
+        :title="titles[view]!"
         :doubted="doubted"
         @view="(v) => (view = v)"
     >
+        <template #strip><SpaceStrip /></template>
         <template #entry>
             <LengthField
                 v-if="reading"
-                :key="reading.id"
+                :key="`${reading.id} ${again}`"
                 eager
-                :model-value="reading.value"
+                :model-value="again ? null : (reading.value ?? reading.deg)"
                 :unit="project.documentUnit"
+                :degrees="isAngle(reading.kind)"
                 :label="render(reading.name, project.unit)"
                 :keep="keep"
                 @next="go(1)"
@@ -52,5 +65,5 @@ const go = (step: 1 | -1): void => void (picked.value = neighbour(walk.value, pi
             />
         </template>
     </BoardDrawings>
-    <SiteTally @next="go" />
+    <SiteTally />
 </template>

@@ -1,35 +1,77 @@
 import type { Operation } from '../../api/client';
-import type { Space } from '../../api/document';
+import type { Fact, Reading, Space } from '../../api/document';
 import type { Walked } from '../../api/plan';
 import { ulid } from '../../project/ulid';
 
-/** A new take of a reading; what stood before is struck out, never erased. */
-export function takeOf(reading: Walked, mm: number, typed: string): Operation[] {
-    return [
-        { op: 'append', path: ['facts', ulid()], value: { kind: 'take', reading: reading.id, value: mm, typed } },
-        ...strikeOf(reading),
-    ];
+export type With = NonNullable<Fact['with']>;
+
+export const isAngle = (kind: Walked['kind']): boolean => kind === 'corner_angle' || kind === 'slope_angle';
+
+export const isRead = (r: Walked): boolean => r.value !== null || r.deg !== null;
+
+/** One more take of a reading. What stood before stays beside it. */
+export function takeAgain(
+    reading: Pick<Walked, 'id' | 'kind'>,
+    value: number,
+    typed: string,
+    how: { with?: With | null; at: string },
+): Operation {
+    const said = isAngle(reading.kind) ? { deg: value } : { value };
+    const fact: Record<string, unknown> = { kind: 'take', reading: reading.id, ...said, typed, at: how.at };
+    if (how.with) fact.with = how.with;
+    return { op: 'append', path: ['facts', ulid()], value: fact };
+}
+
+/** A take put right: what stood before is struck out, never erased. */
+export function takeInstead(reading: Walked, value: number, typed: string, how: { with?: With | null; at: string }): Operation[] {
+    return [takeAgain(reading, value, typed, how), ...strikeOf(reading)];
 }
 
 export function strikeOf(reading: Walked): Operation[] {
-    return reading.takes.map((take) => ({ op: 'strike', path: ['facts', take.id] }));
+    return reading.takes.map((take) => struck(take.id));
 }
 
-export function readingAdded(space: string, reading: Record<string, unknown>): Operation {
-    return { op: 'add', path: ['spaces', space, 'readings', ulid()], value: reading };
+export const struck = (fact: string): Operation => ({ op: 'strike', path: ['facts', fact] });
+
+export function noteOf(reading: string, text: string, at: string): Operation {
+    return { op: 'append', path: ['facts', ulid()], value: { kind: 'note', reading, text, at } };
+}
+
+/** A new place to read, and its id. */
+export function readingAdded(space: string, reading: Reading): { id: string; op: Operation } {
+    const id = ulid();
+    return { id, op: { op: 'add', path: ['spaces', space, 'readings', id], value: { order: 'w', ...reading } } };
 }
 
 export function readingRemoved(space: string, id: string): Operation {
     return { op: 'remove', path: ['spaces', space, 'readings', id] };
 }
 
-/** The lowest height at which a width stands: where plumb readings begin. */
-export function lowestWidth(space: Space): number {
-    return Math.min(...Object.values(space.readings).filter((r) => r.kind === 'width').map((r) => r.z ?? 0), 10_000); // prettier-ignore
+/** The lowest height at which a side is read: where plumb readings begin. */
+export function lowestStation(space: Space): number {
+    const heights = Object.values(space.readings).filter((r) => ['width', 'mouth_width', 'flank'].includes(r.kind)).map((r) => r.z ?? 0); // prettier-ignore
+    return heights.length > 0 ? Math.min(...heights) : 0;
 }
 
 /** The neighbour of a reading in walking order. */
 export function neighbour(walk: readonly Walked[], id: string | null, step: 1 | -1): string | null {
     const at = walk.findIndex((r) => r.id === id);
     return walk[at + step]?.id ?? null;
+}
+
+/** Instruments that make sense for a kind of reading, the usual one first. */
+export function instrumentsFor(kind: Walked['kind']): { value: With; label: string; hint?: string }[] {
+    if (isAngle(kind)) return [{ value: 'gauge', label: 'Angle gauge' }];
+    if (kind === 'plumb' || kind === 'level') {
+        return [
+            { value: 'level', label: 'Level' },
+            { value: 'level_reversed', label: 'Level, both ways', hint: 'read, turned end for end, read again: the mean' },
+            { value: 'laser', label: 'Line laser' },
+        ];
+    }
+    if (kind === 'gap') return [{ value: 'tape', label: 'Rule' }];
+    return [
+        { value: 'tape', label: 'Tape' },
+        { value: 'meter', label: 'Distance meter' },
+    ];
 }

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Advice } from '../../api/plan';
+import { show } from '../../measure/show';
+import { capitalised, render } from '../../measure/words';
+import { useProject } from '../../project/store';
+import { usePicked } from '../../ui/picked';
+import { useRefusals } from '../../ui/refusals';
+import { readingAdded } from './readings';
+
+/** What to measure next for what is to stand here, the most telling first; or that it is measured enough, and why. */
+const project = useProject();
+const picked = usePicked();
+const guarded = useRefusals();
+const doubt = computed(() => project.site!.doubt);
+const known = (name: string): string => render({ key: `known.${name}`, args: {} }, project.unit);
+
+async function take(advice: Advice): Promise<void> {
+    if (advice.reading !== null) return void (picked.value = advice.reading);
+    const { id, op } = readingAdded(project.space![0], advice.take);
+    if (await guarded(project.change(op))) picked.value = id;
+}
+</script>
+
+<template>
+    <div class="next">
+        <template v-if="doubt.enough">
+            <b>Measured enough.</b>
+            Every size that the piece hangs on is known better than it needs; one more reading would change nothing that is cut.
+        </template>
+        <template v-else-if="doubt.next.length > 0">
+            <b>What to measure next</b>
+            <ol>
+                <li v-for="(a, i) in doubt.next" :key="i">
+                    <button class="linkish" @click="take(a)">{{ capitalised(render(a.name, project.unit)) }}</button>
+                    <span class="soft">{{ known(a.helps) }} ± {{ show(a.now, project.unit) }} → ± {{ show(a.then, project.unit) }}</span>
+                </li>
+            </ol>
+        </template>
+        <template v-else>
+            <b>Nothing more would help much.</b> What is left is what tape and level may be out by: take again what is doubted, or read with
+            something finer.
+        </template>
+    </div>
+</template>
+
+<style scoped>
+.next {
+    font-size: 13px;
+    margin-top: 12px;
+    padding-top: 10px;
+    border-top: 2px solid var(--ink);
+}
+ol {
+    list-style: none;
+    margin: 6px 0 0;
+    padding: 0;
+}
+li {
+    display: grid;
+    padding: 3px 0;
+    border-top: 1px solid var(--rule);
+}
+.linkish {
+    text-align: left;
+    padding: 0;
+}
+.soft {
+    font-size: 12.5px;
+}
+</style>

@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import InputText from 'primevue/inputtext';
+import { computed } from 'vue';
+import { useProject } from '../../project/store';
+import Choice from '../../ui/Choice.vue';
+import { usePicked } from '../../ui/picked';
+import { useRefusals } from '../../ui/refusals';
+import { spaceKindName } from '../../ui/spaceKinds';
+
+/** What closes the space at either side, and what is overhead. */
+const project = useProject();
+const picked = usePicked();
+const guarded = useRefusals();
+const id = computed(() => project.space![0]);
+const space = computed(() => project.space![1]);
+const site = computed(() => project.site!);
+
+const sides = [
+    { value: 'wall' as const, label: 'Wall' },
+    { value: 'open' as const, label: 'Open', hint: 'nothing there: a mark you choose' },
+    { value: 'appliance' as const, label: 'Appliance', hint: 'straight sides, and play beside them' },
+];
+const falls = [
+    { value: 'none' as const, label: 'Level' },
+    { value: 'back' as const, label: 'To the back' },
+    { value: 'left' as const, label: 'To the left' },
+    { value: 'right' as const, label: 'To the right' },
+];
+const fall = computed(() => space.value.slope?.low ?? 'none');
+const hasOwnSlope = computed(() => space.value.kind === 'under_stair' || space.value.kind === 'under_slope');
+
+const set = (key: string, value: unknown): Promise<boolean> => guarded(project.set(['spaces', id.value, key], value));
+
+function slope(low: 'none' | 'back' | 'left' | 'right'): void {
+    const flat = space.value.slope?.flat ?? false;
+    void set('slope', low === 'none' ? null : { along: low === 'back' ? 'depth' : 'run', low, flat });
+}
+
+async function remove(): Promise<void> {
+    const gone = id.value;
+    const pieces = Object.entries(project.document!.pieces).filter(([, p]) => p.space === gone);
+    picked.value = null;
+    await guarded(
+        project.change(...pieces.map(([piece]) => ({ op: 'remove' as const, path: ['pieces', piece] })), {
+            op: 'remove',
+            path: ['spaces', gone],
+        }),
+    );
+}
+</script>
+
+<template>
+    <details>
+        <summary>This space: {{ spaceKindName(space.kind).toLowerCase() }}</summary>
+        <div class="ch">
+            <span>name</span>
+            <InputText
+                :model-value="space.name"
+                aria-label="name of the space"
+                maxlength="120"
+                size="small"
+                @change="(e: Event) => set('name', (e.target as HTMLInputElement).value.trim() || space.name)"
+            />
+        </div>
+        <div class="ch col">
+            <span>at the left</span><Choice label="left side" :value="site.left" :options="sides" @choose="(s) => set('left', s)" />
+        </div>
+        <div class="ch col">
+            <span>at the right</span><Choice label="right side" :value="site.right" :options="sides" @choose="(s) => set('right', s)" />
+        </div>
+        <div class="ch col">
+            <span>overhead falls</span>
+            <Choice label="overhead" :value="fall" :options="hasOwnSlope ? falls.slice(1) : falls" @choose="slope" />
+        </div>
+        <label v-if="space.slope" class="flat">
+            <input type="checkbox" :checked="space.slope.flat" @change="set('slope', { ...space.slope, flat: !space.slope.flat })" />
+            a level ceiling goes on from the slope
+        </label>
+        <Button
+            v-if="project.spaces.length > 1"
+            label="Remove this space and its piece"
+            size="small"
+            severity="secondary"
+            class="remove"
+            @click="remove"
+        />
+    </details>
+</template>
+
+<style scoped>
+summary {
+    cursor: pointer;
+    margin: 16px 0 8px;
+    font-size: 12.5px;
+    font-weight: 600;
+    color: var(--soft);
+}
+.col {
+    display: grid;
+    gap: 3px;
+}
+.flat {
+    display: flex;
+    gap: 6px;
+    font-size: 13px;
+    margin: 6px 0;
+}
+.remove {
+    margin-top: 10px;
+}
+</style>

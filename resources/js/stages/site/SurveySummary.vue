@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { render } from '../../measure/words';
+import { useProject } from '../../project/store';
+import { usePicked } from '../../ui/picked';
+import NextReadings from './NextReadings.vue';
+import { isRead } from './readings';
+import RoomShape from './RoomShape.vue';
+
+/** How far the survey has come, and what it says of the room. */
+const project = useProject();
+const picked = usePicked();
+const walk = computed(() => project.site?.walk ?? []);
+const done = computed(() => walk.value.filter(isRead).length);
+const next = computed(() => walk.value.find((r) => !isRead(r)) ?? null);
+</script>
+
+<template>
+    <section class="tape-paper">
+        <div class="what">Readings taken</div>
+        <div class="big">
+            {{ done }}<small>of {{ walk.length }}</small>
+        </div>
+        <p class="help">
+            <template v-if="next">
+                Next: the {{ render(next.name, project.unit) }}.
+                <button class="linkish" @click="picked = next!.id">Read it</button>
+            </template>
+            <template v-else>Everything on the list is read. Pick a number on the drawing to correct it.</template>
+        </p>
+        <RoomShape v-if="done > 0" />
+        <NextReadings v-if="done > 0" />
+    </section>
+</template>
+
+<style scoped>
+.help {
+    font-size: 13px;
+    margin: 8px 0 0;
+}
+</style>

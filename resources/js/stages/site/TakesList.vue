@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import type { Walked } from '../../api/plan';
+import { lossless } from '../../measure/show';
+import { useProject } from '../../project/store';
+import { useRefusals } from '../../ui/refusals';
+import { instrumentsFor, struck } from './readings';
+
+/** Every standing take of a reading, when and with what; each can be struck out. */
+const props = defineProps<{ reading: Walked }>();
+const project = useProject();
+const guarded = useRefusals();
+const clock = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+
+const when = (at: string | null): string => (at && !Number.isNaN(Date.parse(at)) ? clock.format(new Date(at)) : '');
+const by = (w: string): string =>
+    instrumentsFor(props.reading.kind)
+        .find((i) => i.value === w)
+        ?.label.toLowerCase() ?? w;
+</script>
+
+<template>
+    <ul class="takes" aria-label="takes">
+        <li v-for="take in reading.takes" :key="take.id">
+            <b>{{ take.value !== null ? lossless(take.value, project.unit) : `${take.deg}°` }}</b>
+            <span class="soft"
+                >{{ by(take.with) }}<template v-if="when(take.at)">, {{ when(take.at) }}</template></span
+            >
+            <button class="linkish" :aria-label="`strike out ${take.typed}`" @click="guarded(project.change(struck(take.id)))">
+                Strike out
+            </button>
+        </li>
+    </ul>
+</template>
+
+<style scoped>
+.takes {
+    list-style: none;
+    margin: 10px 0 0;
+    padding: 0;
+    font-size: 12.5px;
+}
+li {
+    display: grid;
+    grid-template-columns: 58px minmax(0, 1fr) auto;
+    gap: 6px;
+    padding: 2px 0;
+    border-top: 1px solid var(--rule);
+    align-items: baseline;
+}
+</style>

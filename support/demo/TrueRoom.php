@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\Take;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\Instruments;
+use Incastro\Core\Survey\Nodes;
+use Incastro\Core\Survey\Sizes;
+
+/** A made-up room whose surfaces are known everywhere, and what a reading in it says. */
+final class TrueRoom
+{
+    /** @param  array<string, Closure(float, float, string): float>  $surfaces  value in mm over the surface's two axes in mm */
+    public function __construct(private readonly array $surfaces, private readonly Project $project)
+    {
+    }
+
+    /** @return array<string, mixed> a take, as a document holds it */
+    public function take(string $id, string $unit): array
+    {
+        $space = array_values($this->project->spaces)[0];
+        $reading = $space->readings[$id];
+        $nodes = new Nodes(new Sizes($space), 0.5);
+        $found = $this->found($reading, $nodes);
+        if ($reading->kind->isAngle()) {
+            return ['kind' => 'take', 'reading' => $id, 'deg' => round($found, 1), 'typed' => (string) round($found, 1)];
+        }
+        $mm = $unit === 'mm' ? round($found * 2) / 2 : round($found / 25.4 * 32) / 32 * 25.4;
+        $typed = $unit === 'mm' ? (string) $mm : self::inches($mm);
+
+        return ['kind' => 'take', 'reading' => $id, 'value' => Length::fromMillimetres(round($mm, 6))->millimetres(), 'typed' => $typed];
+    }
+
+    private function found(Reading $reading, Nodes $nodes): float
+    {
+        if ($reading->kind->value === 'slope_start') {
+            return $this->surfaces['slope_start'](0.0, 0.0, '');
+        }
+        $guess = new Take('', $reading->id, Length::fromMillimetres(1000), null, '', null, null);
+        // A diagonal is an equation only once a height is read; here the truth is known.
+        $equation = (new Equations($nodes, new Instruments($this->project->workshop)))->equation($reading, $guess)
+            ?? throw new LogicException("{$reading->kind->value} says nothing here.");
+        $state = [];
+        for ($i = 0; $i < $nodes->count(); $i++) {
+            [$surface, $place] = $nodes->place($i);
+            $state[] = $this->at($surface->value, $place[0] * 1000, $place[1] * 1000) - $this->origin($surface->value, $place[0] * 1000, $nodes->sizes);
+        }
+
+        return $equation->predict($state)[0];
+    }
+
+    private function at(string $surface, float $a, float $b): float
+    {
+        return ($this->surfaces[$surface] ?? fn (): float => $surface === 'edge' ? 5.0 : 0.0)($a, $b, '');
+    }
+
+    /** Where the frame's origin lies in the made-up room, along the surface's own axis. */
+    private function origin(string $surface, float $x, Sizes $sizes): float
+    {
+        [$depth, $low, $width] = [(float) $sizes->depth->millimetres(), (float) $sizes->lowest()->millimetres(), (float) $sizes->width->millimetres()];
+        if (in_array($surface, ['floor', 'ceiling', 'slope', 'mouth_head', 'step'], true)) {
+            return $this->at('floor', 0.0, $depth);
+        }
+        if (in_array($surface, ['back', 'front', 'breast_front', 'edge'], true)) {
+            [$left, $right] = [$this->at('back', 0.0, $low), $this->at('back', $width, $low)];
+
+            return $left + ($right - $left) * $x / $width;
+        }
+
+        return $surface === 'mouth_depth' ? 0.0 : $this->at('left', $depth, $low);
+    }
+
+    private static function inches(float $mm): string
+    {
+        $units = (int) round(abs($mm) / 25.4 * 32);
+        [$whole, $rest] = [intdiv($units, 32), $units % 32];
+        $below = 32;
+        while ($rest > 0 && $rest % 2 === 0) {
+            [$rest, $below] = [intdiv($rest, 2), intdiv($below, 2)];
+        }
+
+        return ($mm < 0 ? '-' : '').trim(($whole > 0 || $rest === 0 ? $whole : '').($rest > 0 ? " $rest/$below" : ''));
+    }
+}

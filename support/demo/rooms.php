@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+/**
+ * The rooms of Gannet Point Lookout. Each `true` surface gives mm over its two axes (mm): walls and cheeks x over (y, z),
+ * back and front y over (x, z), floor and overhead z over (x, y).
+ *
+ * @return array<string, array<string, mixed>>
+ */
+function rooms(): array
+{
+    $box = fn (float $w, float $d, float $h, array $crooked = []): array => $crooked + [
+        'left' => fn (float $y, float $z): float => 0.0,
+        'right' => fn (float $y, float $z): float => $w,
+        'back' => fn (float $x, float $z): float => 0.0,
+        'front' => fn (float $x): float => $d,
+        'floor' => fn (float $x, float $y): float => 0.0,
+        'ceiling' => fn (float $x, float $y): float => $h,
+    ];
+    $lean = fn (float $at, float $perMetreUp, float $perMetreOut, float $bow = 0.0): Closure => fn (float $a, float $z): float => $at + $perMetreUp * ($z - 100) / 1000 + $perMetreOut * $a / 1000 + $bow * sin($z / 700);
+
+    return [
+        'chart-room-left-niche' => [
+            'kind' => 'niche', 'unit' => 'mm', 'ids' => '01J8R1', 'id' => '01JCHARTR00M0000000000EFT1', 'name' => 'Chart room, left niche', 'space' => 'Left niche',
+            'true' => $box(1049, 402, 2389, [
+                'left' => fn (float $y, float $z): float => 2.7 * ($z - 100) / 1000 + 5.0 * (402 - $y) / 1000,
+                'right' => fn (float $y, float $z): float => 1048 - 1.4 * ($z - 100) / 1000 - 7.0 * (402 - $y) / 1000,
+                'back' => fn (float $x, float $z): float => 1.8 * ($z - 100) / 1000,
+                'front' => fn (float $x): float => 402 - 4 * $x / 1048,
+                'floor' => fn (float $x, float $y): float => 4 * $x / 1048 + 2 * (402 - $y) / 402,
+                'ceiling' => fn (float $x, float $y): float => 2391 - 3 * $x / 1048,
+            ]),
+            'piece' => chartShelves(),
+        ],
+        'chart-room-fireside' => [
+            'kind' => 'fireside', 'unit' => 'mm', 'ids' => '01J8R2', 'id' => '01JCHARTR00M000000000F1RE1', 'name' => 'Chart room, chimney wall', 'space' => 'Chimney wall',
+            'true' => $box(3406, 420, 2388, [
+                'left' => $lean(0, 2.4, 3.0), 'right' => $lean(3406, -1.6, 2.0),
+                'breast_left' => $lean(1062, 1.2, -3.0), 'breast_right' => $lean(2398, -0.8, 2.5),
+                'breast_front' => fn (float $x, float $z): float => 398 + 1.5 * $z / 1000 + 2 * $x / 3406,
+                'back' => fn (float $x, float $z): float => 1.5 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 9 * $x / 3406,
+            ]),
+            'piece' => ['name' => 'Fireside shelves', 'height' => 900, 'width' => 980, 'left' => ['kind' => 'filler', 'set_off' => 30], 'right' => ['kind' => 'play', 'set_off' => 5]],
+        ],
+        'stair-store' => [
+            'kind' => 'under_stair', 'unit' => 'mm', 'ids' => '01J8R3', 'id' => '01JSTA1RST0RE0000000000001', 'name' => 'Stair store', 'space' => 'Under the stair',
+            'true' => $box(2380, 870, 2300, [
+                'slope' => fn (float $x, float $y): float => 2012 - 0.742 * $x, 'left' => $lean(0, 3.1, -2.0), 'right' => fn (): float => 2380.0,
+                'back' => fn (float $x, float $z): float => -1.1 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => -6 * $x / 2380 + 3 * (870 - $y) / 870,
+            ]),
+            'piece' => ['name' => 'Pull-out under the stair', 'height' => 620, 'depth' => 500, 'width' => 800],
+        ],
+        'bunk-room' => [
+            'kind' => 'under_slope', 'unit' => 'mm', 'ids' => '01J8R4', 'id' => '01JBVNKR00M000000000000001', 'name' => 'Bunk room', 'space' => 'Under the roof',
+            'true' => $box(2210, 1240, 2300, [
+                'slope' => fn (float $x, float $y): float => 906 + 0.6857 * $y - 5 * $x / 2210, 'left' => $lean(0, -2.0, 4.0), 'right' => $lean(2210, 1.5, -3.0),
+                'back' => fn (float $x, float $z): float => 2.6 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 7 * $x / 2210,
+            ]),
+            'piece' => ['name' => 'Platform base', 'height' => 300, 'depth' => 800, 'methods' => ['back' => false]],
+        ],
+        'galley-sink' => [
+            'kind' => 'in_cupboard', 'unit' => 'mm', 'ids' => '01J8R5', 'id' => '01JGA11EY00000000000000001', 'name' => 'Galley, sink cupboard', 'space' => 'Sink base',
+            'true' => $box(864, 556, 712, [
+                'mouth_left' => fn (): float => 42.0, 'mouth_right' => fn (): float => 820.0, 'mouth_head' => fn (): float => 640.0, 'mouth_depth' => fn (): float => 19.0,
+                'left' => $lean(0, 0.5, 1.0), 'right' => $lean(864, 0.8, 0.0),
+            ]),
+            'piece' => ['name' => 'Pull-out bin frame', 'height' => 380, 'depth' => 420, 'left' => ['kind' => 'play', 'set_off' => 60], 'right' => ['kind' => 'play', 'set_off' => 60]],
+        ],
+        'gear-locker' => [
+            'kind' => 'closet', 'unit' => 'mm', 'ids' => '01J8R6', 'id' => '01JGEAR10CKER0000000000001', 'name' => 'Gear locker', 'space' => 'Closet',
+            'true' => $box(1420, 648, 2395, [
+                'mouth_left' => fn (float $y, float $z): float => 212 + 0.8 * $z / 1000, 'mouth_right' => fn (float $y, float $z): float => 1184 - 0.5 * $z / 1000,
+                'mouth_head' => fn (): float => 2032.0, 'mouth_depth' => fn (): float => 118.0,
+                'left' => $lean(0, 1.9, -6.0, 1.5), 'right' => $lean(1420, 2.2, 3.0), 'back' => fn (float $x, float $z): float => -1.4 * ($z - 100) / 1000,
+                'floor' => fn (float $x, float $y): float => -3 * $x / 1420,
+            ]),
+            'piece' => ['name' => 'Gear shelves', 'methods' => ['back' => false], 'height' => 2000, 'depth' => 420],
+        ],
+        'lamp-room-bench' => [
+            'kind' => 'floor_area', 'unit' => 'mm', 'ids' => '01J8R7', 'id' => '01J1AMPR00M000000000000001', 'name' => 'Lamp-room bench', 'space' => 'Window seat',
+            'also' => ['right' => 'wall'],
+            'true' => $box(1784, 520, 2340, [
+                'left' => $lean(0, 1.2, 5.0), 'right' => $lean(1784, 0.9, -4.0), 'back' => fn (float $x, float $z): float => -2.0 * ($z - 100) / 1000,
+                'floor' => fn (float $x, float $y): float => 5 * $x / 1784 - 2 * (520 - $y) / 520,
+            ]),
+            'piece' => ['name' => 'Window seat', 'methods' => ['back' => false], 'height' => 430, 'depth' => 480, 'right' => ['kind' => 'filler', 'set_off' => 30]],
+        ],
+        'wash-house-gap' => [
+            'kind' => 'appliance_gap', 'unit' => 'mm', 'ids' => '01J8R8', 'id' => '01JWASHGAP0000000000000001', 'name' => 'Wash-house, beside the washer', 'space' => 'Gap beside the washer',
+            'true' => $box(262, 604, 2310, ['right' => $lean(262, 0.6, 1.0), 'floor' => fn (float $x, float $y): float => 2 * $x / 262]),
+            'piece' => ['name' => 'Slim rack', 'height' => 830, 'depth' => 560],
+        ],
+        'signal-cabin-corner' => [
+            'kind' => 'corner', 'unit' => 'in', 'ids' => '01J8R9', 'id' => '01JS1GNA1C0RNER00000000001', 'name' => 'Signal cabin, corner bench', 'space' => 'Bench corner',
+            'true' => $box(1930.4, 609.6, 2286, [
+                'left' => $lean(0, 2.2, -9.0), 'back' => fn (float $x, float $z): float => 1.4 * ($z - 100) / 1000 + 2.0 * sin($x / 600), 'floor' => fn (float $x, float $y): float => 6 * $x / 1930,
+            ]),
+            'piece' => ['name' => 'Corner bench', 'methods' => ['back' => false], 'height' => 457.2, 'depth' => 508],
+        ],
+        'pantry-passage-wall' => [
+            'kind' => 'wall', 'unit' => 'mm', 'ids' => '01J8RA', 'id' => '01JPANTRY0WA1100000000001A', 'name' => 'Pantry passage, lower cupboards', 'space' => 'Long wall',
+            'true' => $box(2640, 480, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 100) / 1000 + 2.5 * sin($x / 800), 'floor' => fn (float $x, float $y): float => -8 * $x / 2640]),
+            'piece' => ['name' => 'Lower cupboards', 'height' => 880, 'depth' => 420, 'width' => 2300, 'methods' => ['back' => false]],
+        ],
+        'pantry-passage-upper' => [
+            'kind' => 'wall_hung', 'unit' => 'mm', 'ids' => '01J8RB', 'id' => '01JPANTRYHVNG0000000000001', 'name' => 'Pantry passage, wall cupboards', 'space' => 'Above the counter',
+            'true' => $box(2640, 320, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 1200) / 1000 + 2.0 * sin($x / 800)]),
+            'piece' => ['name' => 'Wall cupboards', 'height' => 2150, 'depth' => 300, 'width' => 2300, 'methods' => ['back' => false]],
+        ],
+    ];
+}
+
+/** @return array<string, mixed> the chart shelves: two bays in birch, fillers at both sides */
+function chartShelves(): array
+{
+    $before = json_decode((string) file_get_contents(__DIR__.'/chart-shelves.json'), true, 64, JSON_THROW_ON_ERROR);
+
+    return (array) $before;
+}
