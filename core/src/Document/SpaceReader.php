@@ -71,7 +71,7 @@ final class SpaceReader
 
     private static function note(Node $node, string $id): ReadingNote
     {
-        return new ReadingNote($id, $node->at('reading')->text(26), $node->at('text')->text(500), self::time($node));
+        return new ReadingNote($id, $node->at('reading')->text(26), $node->at('text')->text(500), self::when($node));
     }
 
     private static function take(Node $node, string $id): Take
@@ -85,11 +85,11 @@ final class SpaceReader
             $isAngle ? $node->at('deg')->number(0.0, 180.0) : null,
             $node->at('typed')->text(60),
             $node->at('with')->optionalOf(Instrument::class),
-            self::time($node),
+            self::when($node),
         );
     }
 
-    private static function time(Node $node): ?string
+    private static function when(Node $node): ?string
     {
         return $node->at('at')->isMissing() ? null : $node->at('at')->text(40);
     }
