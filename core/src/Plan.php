@@ -14,6 +14,7 @@ final readonly class Plan implements \JsonSerializable
      * @param  list<array<string, mixed>>  $cut
      * @param  list<Findings\Finding>  $findings
      * @param  array<string, mixed>  $drawings
+     * @param  array<string, mixed>  $wayIn
      */
     public function __construct(
         public string $unit,
@@ -23,6 +24,7 @@ final readonly class Plan implements \JsonSerializable
         public array $cut,
         public array $findings,
         public array $drawings,
+        public array $wayIn,
     ) {
     }
 
@@ -38,6 +40,7 @@ final readonly class Plan implements \JsonSerializable
             'parts' => $this->parts,
             'cut' => $this->cut,
             'findings' => $this->findings,
+            'way_in' => $this->wayIn,
             'drawings' => (object) $this->drawings,
         ];
     }

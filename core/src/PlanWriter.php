@@ -17,9 +17,11 @@ use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\ReadingNote;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Take;
+use Incastro\Core\Document\WaySegment;
 use Incastro\Core\Draw\PieceDrawer;
 use Incastro\Core\Draw\SiteDrawer;
 use Incastro\Core\Draw\Tapes;
+use Incastro\Core\Draw\WayDrawer;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Measure\Length;
@@ -28,6 +30,7 @@ use Incastro\Core\Survey\ReadingName;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Walk;
 use Incastro\Core\Survey\WallPoint;
+use Incastro\Core\Survey\WayIn;
 
 /** Writes the results of the stages down as the plan's sections. */
 final readonly class PlanWriter
@@ -62,7 +65,25 @@ final readonly class PlanWriter
             (new CutWriter($this->project, $this->cutting, $this->labels))->materials(),
             $this->findings,
             $this->drawings(),
+            $this->wayIn(),
         );
+    }
+
+    /** @return array<string, mixed> */
+    private function wayIn(): array
+    {
+        $way = new WayIn(array_values($this->project->wayIn));
+        $depths = array_map(fn ($piece): Length => $piece->depth, array_values($this->project->pieces));
+        $depth = $depths === [] ? Length::fromMillimetres(350) : Length::greatest(...$depths);
+
+        return [
+            'segments' => array_map(fn (WaySegment $s): array => [
+                'id' => $s->id, 'kind' => $s->kind->value, 'name' => $s->name, 'width' => $s->width, 'height' => $s->height, 'into' => $s->into,
+                'gain' => $s->gain, 'off' => $s->off, 'clear' => $way->clear($s), 'longest' => $way->longestRound($s, $depth),
+            ], $way->segments),
+            'narrowest' => $way->narrowest()?->id,
+            'lowest' => $way->lowest()?->id,
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -186,6 +207,7 @@ final readonly class PlanWriter
     {
         $drawings = [];
         $site = new SiteDrawer;
+        $drawings['way_in'] = ['front' => (new WayDrawer)->front(new WayIn(array_values($this->project->wayIn)))];
         foreach ($this->rooms as $id => $room) {
             $drawings[$id] = ['front' => $site->front($room), 'top' => $site->top($room), 'side' => $site->side($room)];
         }

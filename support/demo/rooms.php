@@ -31,7 +31,7 @@ function rooms(): array
                 'floor' => fn (float $x, float $y): float => 4 * $x / 1048 + 2 * (402 - $y) / 402,
                 'ceiling' => fn (float $x, float $y): float => 2391 - 3 * $x / 1048,
             ]),
-            'piece' => chartShelves(),
+            'piece' => chartShelves(), 'way' => wayIn(),
         ],
         'chart-room-fireside' => [
             'kind' => 'fireside', 'unit' => 'mm', 'ids' => '01J8R2', 'id' => '01JCHARTR00M000000000F1RE1', 'name' => 'Chart room, chimney wall', 'space' => 'Chimney wall',
@@ -108,6 +108,19 @@ function rooms(): array
             'true' => $box(2640, 320, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 1200) / 1000 + 2.0 * sin($x / 800)]),
             'piece' => ['name' => 'Wall cupboards', 'height' => 2150, 'depth' => 300, 'width' => 2300, 'methods' => ['back' => false]],
         ],
+    ];
+}
+
+/** @return list<array<string, mixed>> from the boat shed up to the chart room */
+function wayIn(): array
+{
+    return [
+        ['kind' => 'door', 'name' => 'Shed door', 'width' => 1180, 'height' => 2010],
+        ['kind' => 'door', 'name' => 'Tower door', 'width' => 762, 'height' => 1935, 'gain' => 32, 'off' => 'door leaf'],
+        ['kind' => 'stair', 'name' => 'Tower stair', 'width' => 815, 'height' => 1960],
+        ['kind' => 'stair_turn', 'name' => 'Half landing', 'width' => 815, 'into' => 870, 'height' => 2180],
+        ['kind' => 'corridor', 'name' => 'Upper passage, under the lamp', 'width' => 905, 'height' => 2045],
+        ['kind' => 'door', 'name' => 'Chart-room door', 'width' => 748, 'height' => 1968, 'gain' => 34, 'off' => 'door leaf'],
     ];
 }
 

@@ -14,6 +14,7 @@ final readonly class Project
      * @param  array<string, Piece>  $pieces
      * @param  array<string, Material>  $stock
      * @param  array<string, Layout>  $layouts
+     * @param  array<string, WaySegment>  $wayIn  in walking order
      */
     public function __construct(
         public string $id,
@@ -25,6 +26,7 @@ final readonly class Project
         public array $stock,
         public Workshop $workshop,
         public array $layouts,
+        public array $wayIn = [],
     ) {
     }
 }

@@ -39,6 +39,7 @@ final class ProjectReader
             $root->at('stock')->each(self::material(...)),
             self::workshop($root->at('workshop')),
             $root->at('layouts')->each(self::layout(...)),
+            $root->at('way_in')->each(self::segment(...)),
         );
         self::checkReferences($project, $root);
         $found = array_values($problems->getArrayCopy());
@@ -92,6 +93,27 @@ final class ProjectReader
             $small('level_per_metre', 10),
             $usually('meter_limit', 2.0), $usually('laser_per_metre', 0.3),
             $node->at('gauge_degrees')->isMissing() ? 0.2 : $node->at('gauge_degrees')->number(0.0, 10.0),
+        );
+    }
+
+    private static function segment(Node $node, string $id): WaySegment
+    {
+        $mm = Length::fromMillimetres(...);
+        $kind = $node->at('kind')->oneOf(WayKind::class);
+        $into = $node->at('into')->optionalLength($mm(100), $mm(20_000));
+        if ($kind->turns() && $into === null) {
+            $node->at('into')->wrong(Text::of('document.turn_needs_into'));
+        }
+
+        return new WaySegment(
+            $id,
+            $kind,
+            $node->at('name')->text(),
+            $node->at('width')->length($mm(100), $mm(20_000)),
+            $node->at('height')->length($mm(100), $mm(10_000)),
+            $into,
+            $node->at('gain')->optionalLength($mm(0), $mm(1_000)),
+            $node->at('off')->isMissing() ? null : $node->at('off')->text(60),
         );
     }
 

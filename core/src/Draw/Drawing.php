@@ -64,6 +64,12 @@ final class Drawing implements \JsonSerializable
         $this->items[] = ['kind' => 'level', 'layer' => 'dimension', 'points' => [$at], 'value' => $value, 'name' => $name, 'ref' => null];
     }
 
+    /** Words below a line, no wider than it. */
+    public function caption(Point $from, Point $to, Text $text, ?string $ref): void
+    {
+        $this->items[] = ['kind' => 'caption', 'layer' => 'label', 'points' => [$from, $to], 'text' => $text, 'ref' => $ref];
+    }
+
     /** Words beside the drawing and a line from them to a point. `side` is where the words stand: left or right. */
     public function leader(string $side, Point $at, Text $text, ?string $ref): void
     {

@@ -72,8 +72,8 @@ final readonly class Sizes
     private static function heights(Space $space): array
     {
         $zs = [];
-        foreach ($space->taken(ReadingKind::Width, ReadingKind::Plumb, ReadingKind::Gap) as $r) {
-            $onSide = $r->kind === ReadingKind::Width || $r->on()->value === 'left' || $r->on()->value === 'right';
+        foreach ($space->taken(ReadingKind::Width, ReadingKind::Flank, ReadingKind::Plumb, ReadingKind::Gap) as $r) {
+            $onSide = $r->kind === ReadingKind::Width || $r->kind === ReadingKind::Flank || $r->on()->value === 'left' || $r->on()->value === 'right';
             if ($onSide) {
                 $zs[] = $r->z->units;
             }

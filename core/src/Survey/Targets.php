@@ -21,6 +21,8 @@ final class Targets
 
     private const ENOUGH_MM = 5.0;
 
+    private const WHOLE_WALL_ENOUGH_MM = 20.0;
+
     /** @var array<string, array{fine: list<array<int, float>>, coarse: list<array<int, float>>}> by surface and plane */
     private array $walls = [];
 
@@ -60,7 +62,9 @@ final class Targets
         [$left, $right] = [$this->side('left', 'fine'), $this->side('right', 'fine')];
 
         return new Target('clear_width', self::unknowns([...$left, ...$right]), self::between($right, $left),
-            self::between($this->side('right', 'coarse'), $this->side('left', 'coarse'))($state), $this->need->widthDoubtMm);
+            self::between($this->side('right', 'coarse'), $this->side('left', 'coarse'))($state),
+            // Beside a breast nothing is fitted from wall to wall: the flanks are what counts.
+            $this->nodes->sizes->space->kind->hasBreast() ? self::WHOLE_WALL_ENOUGH_MM : $this->need->widthDoubtMm);
     }
 
     /**

@@ -32,6 +32,9 @@ export interface ProjectDocument {
   facts: {
     [k: string]: Fact;
   };
+  way_in?: {
+    [k: string]: WaySegment;
+  };
 }
 export interface Space {
   kind:
@@ -299,4 +302,26 @@ export interface Fact {
   with?: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
   at?: string;
   text?: string;
+}
+export interface WaySegment {
+  order?: string;
+  kind: 'door' | 'corridor' | 'corner' | 'stair' | 'stair_turn' | 'room';
+  name: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  into?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  gain?: number;
+  off?: string;
 }

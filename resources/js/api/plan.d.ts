@@ -51,6 +51,7 @@ export interface Plan {
       [k: string]: Drawing;
     };
   };
+  way_in: WayIn;
 }
 export interface Site {
   name: string;
@@ -582,7 +583,7 @@ export interface Drawing {
   items: Stroke[];
 }
 export interface Stroke {
-  kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader' | 'line';
+  kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader' | 'line' | 'caption';
   layer: string;
   ref: string | null;
   points?: [number, number][];
@@ -610,4 +611,27 @@ export interface Station {
    * a length in mm, at most 6 decimals
    */
   value: number;
+}
+export interface WayIn {
+  segments: WayPart[];
+  narrowest: string | null;
+  lowest: string | null;
+}
+export interface WayPart {
+  id: string;
+  kind: 'door' | 'corridor' | 'corner' | 'stair' | 'stair_turn' | 'room';
+  name: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  into: number | null;
+  gain: number | null;
+  off: string | null;
+  clear: Figure;
+  longest: Figure | null;
 }

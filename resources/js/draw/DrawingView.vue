@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Drawing, Stroke } from '../api/plan';
 import type { Unit } from '../measure/read';
+import CaptionText from './CaptionText.vue';
 import DimensionLine from './DimensionLine.vue';
 import { type Frame, frameOf, marginsOf } from './frame';
 import GapRibbon from './GapRibbon.vue';
@@ -94,6 +95,14 @@ const entry = computed(() => {
                 :floor="floor"
                 :edge="frame.width"
                 :picked="!!s.ref && s.ref === picked"
+                @pick="(r) => emit('pick', r)"
+            />
+            <CaptionText
+                v-for="(s, i) in of('caption')"
+                :key="`c${i}`"
+                :stroke="s"
+                :frame="frame"
+                :unit="unit"
                 @pick="(r) => emit('pick', r)"
             />
             <LevelMark v-for="(s, i) in of('level')" :key="`l${i}`" :stroke="s" :frame="frame" :unit="unit" />

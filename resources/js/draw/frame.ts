@@ -34,6 +34,7 @@ const spanOf = (d: Drawing): [number, number] => [d.bounds[2]! - d.bounds[0]!, d
 
 /** One scale for several drawings side by side, the largest at which all fit. */
 export function commonScale(drawings: readonly Drawing[], width: number, height: number): number {
+    if (drawings.length === 0) return 0.1;
     const margins = drawings.map(marginsOf);
     const acrossMm = drawings.reduce((sum, d) => sum + spanOf(d)[0], 0);
     const acrossPx = width - margins.reduce((sum, m) => sum + m.left + m.right, 0);

@@ -9,14 +9,19 @@ import { again, instrument } from './entry';
 import { instrumentsFor, isAngle, neighbour, takeAgain, takeInstead } from './readings';
 import SiteTally from './SiteTally.vue';
 import SpaceStrip from './SpaceStrip.vue';
+import WayTally from './WayTally.vue';
 
 const project = useProject();
 const picked = usePicked();
 const view = ref('front');
+const onWay = ref(false);
 
 const walk = computed(() => project.site?.walk ?? []);
 const reading = computed(() => walk.value.find((r) => r.id === picked.value) ?? null);
-const drawing = computed(() => (project.space ? project.plan?.drawings[project.space[0]]?.[view.value] : undefined));
+const drawing = computed(() => {
+    const drawings = project.plan?.drawings;
+    return onWay.value ? drawings?.way_in?.front : drawings?.[project.space?.[0] ?? '']?.[view.value];
+});
 const doubted = computed(() => project.plan?.findings.filter((f) => f.code.startsWith('survey.reading')).map((f) => f.place.ref) ?? []);
 const titles: Record<string, string> = { front: 'Front, from the room', top: 'From above', side: 'Side, from the left' };
 const labels: Record<string, string> = { front: 'space from the front', top: 'space from above', side: 'space from the side' };
@@ -37,18 +42,22 @@ const go = (step: 1 | -1): void => void (picked.value = neighbour(walk.value, pi
 <template>
     <BoardDrawings
         v-if="drawing"
-        :drawings="[{ drawing, label: labels[view]! }]"
-        :views="[
-            { key: 'front', label: 'Front' },
-            { key: 'top', label: 'From above' },
-            { key: 'side', label: 'Side' },
-        ]"
+        :drawings="drawing.items.length > 0 ? [{ drawing, label: onWay ? 'the way in' : labels[view]! }] : []"
+        :views="
+            onWay
+                ? []
+                : [
+                      { key: 'front', label: 'Front' },
+                      { key: 'top', label: 'From above' },
+                      { key: 'side', label: 'Side' },
+                  ]
+        "
         :view="view"
-        :title="titles[view]!"
+        :title="onWay ? 'The way in, as walked' : titles[view]!"
         :doubted="doubted"
         @view="(v) => (view = v)"
     >
-        <template #strip><SpaceStrip /></template>
+        <template #strip><SpaceStrip v-model="onWay" /></template>
         <template #entry>
             <LengthField
                 v-if="reading"
@@ -65,5 +74,6 @@ const go = (step: 1 | -1): void => void (picked.value = neighbour(walk.value, pi
             />
         </template>
     </BoardDrawings>
-    <SiteTally />
+    <WayTally v-if="onWay" />
+    <SiteTally v-else />
 </template>

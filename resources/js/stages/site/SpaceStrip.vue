@@ -10,6 +10,7 @@ import { useRefusals } from '../../ui/refusals';
 import SpaceKindChoice from '../../ui/SpaceKindChoice.vue';
 
 /** The spaces of the project, and one more. */
+const onWay = defineModel<boolean>({ required: true });
 const project = useProject();
 const picked = usePicked();
 const guarded = useRefusals();
@@ -21,6 +22,12 @@ const here = computed(() => project.space?.[0]);
 function go(id: string): void {
     picked.value = null;
     project.chosenSpace = id;
+    onWay.value = false;
+}
+
+function walkIn(): void {
+    picked.value = null;
+    onWay.value = true;
 }
 
 async function add(): Promise<void> {
@@ -38,9 +45,16 @@ async function add(): Promise<void> {
 
 <template>
     <nav class="strip" aria-label="spaces">
-        <button v-for="[id, s] in project.spaces" :key="id" :class="{ on: id === here }" :aria-current="id === here" @click="go(id)">
+        <button
+            v-for="[id, s] in project.spaces"
+            :key="id"
+            :class="{ on: id === here && !onWay }"
+            :aria-current="id === here && !onWay"
+            @click="go(id)"
+        >
             {{ s.name }}
         </button>
+        <button :class="{ on: onWay }" :aria-current="onWay" @click="walkIn">The way in</button>
         <button class="more" @click="asking = true">+ Another space</button>
     </nav>
     <Dialog v-model:visible="asking" modal header="Another space" :style="{ width: '640px' }">
