@@ -13,6 +13,7 @@ use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SpaceStartController;
 use App\Http\Controllers\TakeAwayController;
+use App\Http\Controllers\ThingStartController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/up', HealthController::class);
@@ -36,6 +37,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf']);
     Route::get('/{project}/project.json', [TakeAwayController::class, 'json']);
     Route::get('/{project}/space-starts/{kind}', SpaceStartController::class);
+    Route::get('/{project}/thing-starts/{kind}', ThingStartController::class);
     Route::post('/{project}/layout-searches', [LayoutSearchController::class, 'store']);
     Route::get('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'show']);
     Route::delete('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'destroy']);

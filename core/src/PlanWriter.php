@@ -26,8 +26,10 @@ use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
+use Incastro\Core\Survey\PlacedThing;
 use Incastro\Core\Survey\ReadingName;
 use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\Studs;
 use Incastro\Core\Survey\Walk;
 use Incastro\Core\Survey\WallPoint;
 use Incastro\Core\Survey\WayIn;
@@ -109,11 +111,26 @@ final readonly class PlanWriter
             'lean' => $room->isMeasured() ? ['left' => $room->lean(Side::Left), 'right' => $room->lean(Side::Right)] : null,
             'square' => ['left' => $room->corner(Side::Left), 'right' => $room->corner(Side::Right)],
             'slope' => $room->slopeAngle(),
+            'things' => array_map(self::thing(...), $room->things()),
+            'studs' => Studs::along($room->space->build, $room->sizes->width),
             'floor' => $room->floor,
             'ceiling' => (object) $room->ceiling,
             'depth' => (object) $room->depth,
             'planes' => array_map(fn (Plane $p): string => $p->value, $room->planes()),
             'doubt' => $room->doubt,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function thing(PlacedThing $placed): array
+    {
+        $rule = $placed->thing->rule();
+
+        return [
+            'id' => $placed->thing->id, 'kind' => $placed->thing->kind->value, 'name' => $placed->name(),
+            'treatment' => $placed->thing->treatment?->value, 'treatments' => $rule->treatments, 'faces' => $rule->faces,
+            'must_reach' => $rule->mustReach, 'defer_to' => $rule->deferTo->value,
+            'notch' => Length::fromMillimetres($rule->notchMm), 'away' => Length::fromMillimetres($rule->awayMm),
         ];
     }
 

@@ -29,6 +29,12 @@ foreach (rooms() as $file => $room) {
     foreach ($room['way'] ?? [] as $i => $segment) {
         $document['way_in'][$newId()] = ['order' => sprintf('m%03d', $i)] + $segment;
     }
+    foreach ($room['things'] ?? [] as $thing) {
+        $document['spaces'][$space]['things'][$newId()] = ['order' => 't'] + $thing;
+    }
+    foreach ($room['studs'] ?? [] as $stud) {
+        $document['spaces'][$space]['build']['studs'][$newId()] = $stud;
+    }
     foreach ($room['more'] ?? [] as $reading) {
         $document['spaces'][$space]['readings'][$newId()] = ['order' => 'x'] + $reading;
     }

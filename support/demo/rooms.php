@@ -32,9 +32,18 @@ function rooms(): array
                 'ceiling' => fn (float $x, float $y): float => 2391 - 3 * $x / 1048,
             ]),
             'piece' => chartShelves(), 'way' => wayIn(),
+            'also' => ['build' => ['wall' => 'plaster_on_lath', 'lining' => 26, 'spacing' => 400, 'floor' => 'fixed']], 'studs' => [['x' => 212], ['x' => 640, 'doubtful' => true]],
+            'things' => [
+                thing('baseboard', 'back', 0, 0, 1048, 145, 18, 'take_off'), thing('baseboard', 'left', 0, 0, 400, 145, 18, 'take_off'), thing('baseboard', 'right', 0, 0, 400, 145, 18, 'take_off'),
+                thing('double_socket', 'back', 520, 320, 146, 86, 9, 'bring_forward'), thing('wall_plate', 'right', 150, 1060, 86, 86, 7, 'keep_clear', ['name' => 'old bell plate']),
+            ],
         ],
         'chart-room-fireside' => [
             'kind' => 'fireside', 'unit' => 'mm', 'ids' => '01J8R2', 'id' => '01JCHARTR00M000000000F1RE1', 'name' => 'Chart room, chimney wall', 'space' => 'Chimney wall',
+            'things' => [
+                thing('fireplace', 'back', 1420, 0, 620, 720, 0, 'keep_away'), thing('hearth', 'floor', 1300, 400, 860, 380, 28, 'keep_clear'),
+                thing('socket', 'back', 240, 310, 86, 86, 9, 'cut_through'), thing('baseboard', 'left', 0, 0, 420, 145, 18, 'notch'),
+            ],
             'true' => $box(3406, 420, 2388, [
                 'left' => $lean(0, 2.4, 3.0), 'right' => $lean(3406, -1.6, 2.0),
                 'breast_left' => $lean(1062, 1.2, -3.0), 'breast_right' => $lean(2398, -0.8, 2.5),
@@ -45,6 +54,7 @@ function rooms(): array
         ],
         'stair-store' => [
             'kind' => 'under_stair', 'unit' => 'mm', 'ids' => '01J8R3', 'id' => '01JSTA1RST0RE0000000000001', 'name' => 'Stair store', 'space' => 'Under the stair',
+            'things' => [thing('light', 'back', 900, 1150, 120, 160, 90, 'keep_clear'), thing('meter', 'left', 420, 1150, 260, 380, 150, 'keep_clear')],
             'true' => $box(2380, 870, 2300, [
                 'slope' => fn (float $x, float $y): float => 2012 - 0.742 * $x, 'left' => $lean(0, 3.1, -2.0), 'right' => fn (): float => 2380.0,
                 'back' => fn (float $x, float $z): float => -1.1 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => -6 * $x / 2380 + 3 * (870 - $y) / 870,
@@ -53,6 +63,7 @@ function rooms(): array
         ],
         'bunk-room' => [
             'kind' => 'under_slope', 'unit' => 'mm', 'ids' => '01J8R4', 'id' => '01JBVNKR00M000000000000001', 'name' => 'Bunk room', 'space' => 'Under the roof',
+            'things' => [thing('socket', 'left', 700, 520, 86, 86, 9, 'keep_clear'), thing('radiator', 'right', 1080, 120, 140, 600, 95, 'keep_away')],
             'true' => $box(2210, 1240, 2300, [
                 'slope' => fn (float $x, float $y): float => 906 + 0.6857 * $y - 5 * $x / 2210, 'left' => $lean(0, -2.0, 4.0), 'right' => $lean(2210, 1.5, -3.0),
                 'back' => fn (float $x, float $z): float => 2.6 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 7 * $x / 2210,
@@ -61,6 +72,10 @@ function rooms(): array
         ],
         'galley-sink' => [
             'kind' => 'in_cupboard', 'unit' => 'mm', 'ids' => '01J8R5', 'id' => '01JGA11EY00000000000000001', 'name' => 'Galley, sink cupboard', 'space' => 'Sink base',
+            'things' => [
+                thing('trap', 'back', 370, 300, 130, 260, 210, 'notch', ['reach' => 150]), thing('shut_off', 'back', 210, 420, 60, 90, 75, 'keep_clear', ['name' => 'cold valve']),
+                thing('shut_off', 'back', 600, 420, 60, 90, 75, 'keep_clear', ['name' => 'hot valve']), thing('hose', 'right', 60, 180, 40, 300, 60, 'notch', ['name' => 'dishwasher hose']),
+            ],
             'true' => $box(864, 556, 712, [
                 'mouth_left' => fn (): float => 42.0, 'mouth_right' => fn (): float => 820.0, 'mouth_head' => fn (): float => 640.0, 'mouth_depth' => fn (): float => 19.0,
                 'left' => $lean(0, 0.5, 1.0), 'right' => $lean(864, 0.8, 0.0),
@@ -69,6 +84,10 @@ function rooms(): array
         ],
         'gear-locker' => [
             'kind' => 'closet', 'unit' => 'mm', 'ids' => '01J8R6', 'id' => '01JGEAR10CKER0000000000001', 'name' => 'Gear locker', 'space' => 'Closet',
+            'things' => [
+                thing('vent', 'back', 900, 180, 300, 150, 8, 'bring_forward', ['free_area' => 150]), thing('meter', 'right', 60, 1350, 250, 350, 160, null, ['name' => 'water meter']),
+                thing('door', 'opening', 212, 0, 972, 2030, 40, 'keep_clear', ['hinge' => 'right']), thing('baseboard', 'left', 0, 0, 648, 95, 14, 'take_off'),
+            ],
             'true' => $box(1420, 648, 2395, [
                 'mouth_left' => fn (float $y, float $z): float => 212 + 0.8 * $z / 1000, 'mouth_right' => fn (float $y, float $z): float => 1184 - 0.5 * $z / 1000,
                 'mouth_head' => fn (): float => 2032.0, 'mouth_depth' => fn (): float => 118.0,
@@ -79,20 +98,24 @@ function rooms(): array
         ],
         'lamp-room-bench' => [
             'kind' => 'floor_area', 'unit' => 'mm', 'ids' => '01J8R7', 'id' => '01J1AMPR00M000000000000001', 'name' => 'Lamp-room bench', 'space' => 'Window seat',
+            'things' => [thing('window', 'back', 380, 780, 1020, 1250, 0, 'keep_clear'), thing('sill', 'back', 340, 752, 1100, 28, 70, 'keep_clear'), thing('window_trim', 'back', 310, 752, 70, 1300, 18, 'keep_clear')],
             'also' => ['right' => 'wall'],
             'true' => $box(1784, 520, 2340, [
                 'left' => $lean(0, 1.2, 5.0), 'right' => $lean(1784, 0.9, -4.0), 'back' => fn (float $x, float $z): float => -2.0 * ($z - 100) / 1000,
                 'floor' => fn (float $x, float $y): float => 5 * $x / 1784 - 2 * (520 - $y) / 520,
             ]),
+            'more' => [['kind' => 'width', 'plane' => 'back', 'z' => 100], ['kind' => 'width', 'plane' => 'front', 'z' => 430]],
             'piece' => ['name' => 'Window seat', 'methods' => ['back' => false], 'height' => 430, 'depth' => 480, 'right' => ['kind' => 'filler', 'set_off' => 30]],
         ],
         'wash-house-gap' => [
             'kind' => 'appliance_gap', 'unit' => 'mm', 'ids' => '01J8R8', 'id' => '01JWASHGAP0000000000000001', 'name' => 'Wash-house, beside the washer', 'space' => 'Gap beside the washer',
+            'things' => [thing('hose', 'back', 40, 700, 40, 120, 60, 'cut_through', ['name' => 'washer hose'])],
             'true' => $box(262, 604, 2310, ['right' => $lean(262, 0.6, 1.0), 'floor' => fn (float $x, float $y): float => 2 * $x / 262]),
             'piece' => ['name' => 'Slim rack', 'height' => 830, 'depth' => 560],
         ],
         'signal-cabin-corner' => [
             'kind' => 'corner', 'unit' => 'in', 'ids' => '01J8R9', 'id' => '01JS1GNA1C0RNER00000000001', 'name' => 'Signal cabin, corner bench', 'space' => 'Bench corner',
+            'things' => [thing('baseboard', 'back', 0, 0, 1930.4, 101.6, 15.875, 'notch'), thing('baseboard', 'left', 0, 0, 609.6, 101.6, 15.875, 'notch'), thing('two_way_switch', 'left', 203.2, 1066.8, 69.85, 114.3, 6.35, 'keep_clear')],
             'true' => $box(1930.4, 609.6, 2286, [
                 'left' => $lean(0, 2.2, -9.0), 'back' => fn (float $x, float $z): float => 1.4 * ($z - 100) / 1000 + 2.0 * sin($x / 600), 'floor' => fn (float $x, float $y): float => 6 * $x / 1930,
             ]),
@@ -100,15 +123,31 @@ function rooms(): array
         ],
         'pantry-passage-wall' => [
             'kind' => 'wall', 'unit' => 'mm', 'ids' => '01J8RA', 'id' => '01JPANTRY0WA1100000000001A', 'name' => 'Pantry passage, lower cupboards', 'space' => 'Long wall',
+            'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 180, 'spacing' => 400, 'floor' => 'floating']],
+            'things' => [thing('bump_out', 'back', 2420, 0, 220, 2420, 180, 'keep_clear', ['name' => 'pipe chase']), thing('shoe', 'back', 0, 0, 2420, 18, 12, 'take_off'), thing('double_socket', 'back', 1100, 1080, 146, 86, 9, 'keep_clear')],
             'true' => $box(2640, 480, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 100) / 1000 + 2.5 * sin($x / 800), 'floor' => fn (float $x, float $y): float => -8 * $x / 2640]),
             'piece' => ['name' => 'Lower cupboards', 'height' => 880, 'depth' => 420, 'width' => 2300, 'methods' => ['back' => false]],
         ],
         'pantry-passage-upper' => [
             'kind' => 'wall_hung', 'unit' => 'mm', 'ids' => '01J8RB', 'id' => '01JPANTRYHVNG0000000000001', 'name' => 'Pantry passage, wall cupboards', 'space' => 'Above the counter',
+            'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 180, 'spacing' => 400]],
+            'things' => [thing('bump_out', 'back', 2420, 0, 220, 2420, 180, 'keep_clear', ['name' => 'pipe chase']), thing('detector', 'ceiling', 2000, 250, 110, 110, 42, 'keep_away')],
             'true' => $box(2640, 320, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 1200) / 1000 + 2.0 * sin($x / 800)]),
-            'piece' => ['name' => 'Wall cupboards', 'height' => 2150, 'depth' => 300, 'width' => 2300, 'methods' => ['back' => false]],
+            'piece' => ['name' => 'Wall cupboards', 'height' => 2050, 'depth' => 300, 'width' => 2300, 'methods' => ['back' => false]],
         ],
     ];
+}
+
+/**
+ * A thing in the way: what, on which surface, from the left (or the back), above the floor (or from the back), wide, high, proud.
+ *
+ * @param  array<string, mixed>  $also
+ * @return array<string, mixed>
+ */
+function thing(string $kind, string $face, float $across, float $up, float $width, float $height, float $out, ?string $treatment, array $also = []): array
+{
+    return ['kind' => $kind, 'face' => $face, 'across' => $across, 'up' => $up, 'width' => $width, 'height' => $height, 'out' => $out]
+        + ($treatment === null ? [] : ['treatment' => $treatment]) + $also;
 }
 
 /** @return list<array<string, mixed>> from the boat shed up to the chart room */

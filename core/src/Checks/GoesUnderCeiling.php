@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
+use Incastro\Core\Document\Face;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
@@ -21,6 +22,13 @@ final class GoesUnderCeiling implements Check
         $ceiling = $built->room->lowestOverhead($box->left, $box->right(), $built->piece->depth);
         if ($ceiling === null) {
             return [];
+        }
+        foreach ($built->room->things() as $placed) {
+            $under = $placed->block->corner->z;
+            if ($placed->thing->face === Face::Ceiling && $placed->thing->takesRoom() && $under->isLessThan($ceiling)
+                && $placed->meetsRun($box->left, $box->right()) && $placed->meetsDepth($built->piece->depth)) {
+                $ceiling = $under;
+            }
         }
         $reading = Text::of(($built->room->ceiling['left'] ?? $ceiling)->equals($ceiling) ? 'reading.height_left' : 'reading.height_right');
         $place = new Place('fit', $built->piece->id);

@@ -7,7 +7,10 @@ namespace Incastro\Core\Document;
 /** An awkward space of the job: which surfaces it has, and its readings. */
 final readonly class Space
 {
-    /** @param  array<string, Reading>  $readings */
+    /**
+     * @param  array<string, Reading>  $readings
+     * @param  array<string, Thing>  $things
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -16,6 +19,8 @@ final readonly class Space
         public SideKind $right,
         public ?Slope $slope,
         public array $readings,
+        public array $things,
+        public WallBuild $build,
     ) {
     }
 

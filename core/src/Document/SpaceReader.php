@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** Reads spaces with their readings; takes and notes are facts, gathered here by the reading they belong to. */
@@ -30,6 +31,24 @@ final class SpaceReader
             $node->at('right')->optionalOf(SideKind::class) ?? $kind->side(Side::Right),
             self::slope($node->at('slope')) ?? $kind->slope(),
             $node->at('readings')->each(fn (Node $r, string $rid): Reading => ReadingReader::reading($r, $rid, $facts[$rid] ?? [])),
+            $node->at('things')->each(ThingReader::thing(...)),
+            self::build($node->at('build')),
+        );
+    }
+
+    private static function build(Node $node): WallBuild
+    {
+        $mm = fn (string $key, int $most): ?Length => $node->at($key)->optionalLength(Length::zero(), Length::fromMillimetres($most));
+
+        return new WallBuild(
+            $node->at('wall')->optionalOf(WallKind::class) ?? WallKind::Unknown,
+            $mm('lining', 200),
+            $mm('first_stud', 20_000),
+            $mm('spacing', 2_000),
+            $node->at('floor')->optionalOf(FloorKind::class) ?? FloorKind::Unknown,
+            $node->at('studs')->each(fn (Node $s, string $id): Stud => new Stud($id,
+                $s->at('x')->length(Length::zero(), Length::fromMillimetres(20_000)),
+                ! $s->at('doubtful')->isMissing() && $s->at('doubtful')->flag())),
         );
     }
 

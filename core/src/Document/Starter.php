@@ -72,6 +72,26 @@ final readonly class Starter
         return $ops;
     }
 
+    /** @return array<string, mixed> a thing of usual size at a usual place, nothing decided about it */
+    public function thing(ThingKind $kind): array
+    {
+        $rule = ThingRule::of($kind);
+        [$width, $height, $out] = $rule->size;
+        $flat = $rule->faces[0] === Face::Floor || $rule->faces[0] === Face::Ceiling;
+        $up = match (true) {
+            $flat => 100,
+            in_array($kind, [ThingKind::Socket, ThingKind::DoubleSocket], true) => 300,
+            in_array($kind, [ThingKind::Switch_, ThingKind::TwoWaySwitch, ThingKind::WallPlate], true) => 1050,
+            in_array($kind, [ThingKind::Window, ThingKind::Sill], true) => 900,
+            $height > 300 => 0,
+            default => 150,
+        };
+        $size = fn (int $mm): int|float => $this->size($mm, round($mm / 25.4 * 4) / 4);
+
+        return ['order' => 't', 'kind' => $kind->value, 'face' => $rule->faces[0]->value, 'across' => $size($kind === ThingKind::Baseboard || $kind === ThingKind::Shoe ? 0 : 300),
+            'up' => $size($kind === ThingKind::Baseboard || $kind === ThingKind::Shoe ? 0 : $up), 'width' => $size($width), 'height' => $size($height), 'out' => $size($out)];
+    }
+
     /** @return array<string, mixed> a space with its measuring list */
     public function space(SpaceKind $kind, string $name, string $order = 'a'): array
     {

@@ -28,6 +28,17 @@ final class Drawing implements \JsonSerializable
         $this->items[] = ['kind' => 'shape', 'layer' => $layer, 'points' => $points, 'ref' => $ref];
     }
 
+    /**
+     * A thing in the way; `moves` are the fields that dragging it to the right and upward changes.
+     *
+     * @param  list<Point>  $points
+     * @param  array{string, string}  $moves
+     */
+    public function thing(string $treatment, array $points, string $ref, array $moves, Text $name): void
+    {
+        $this->items[] = ['kind' => 'thing', 'layer' => "thing_$treatment", 'points' => $points, 'ref' => $ref, 'move' => $moves, 'text' => $name];
+    }
+
     /** A dimension line `rank` steps outside the drawing, on the side named. */
     public function dimension(string $side, int $rank, Point $from, Point $to, Length $value, bool $exact, ?string $ref): void
     {

@@ -25,6 +25,9 @@ final readonly class SiteDrawer
         $drawing = new Drawing(View::Front);
         self::walls($drawing, $outline);
         $this->opening($drawing, $outline);
+        $things = new ThingDrawer($room);
+        $things->studs($drawing, $outline);
+        $things->things($drawing);
         $this->tapes($drawing, $outline);
         foreach (Side::cases() as $side) {
             if ($room->space->side($side) !== SideKind::Open) {
@@ -38,6 +41,7 @@ final readonly class SiteDrawer
     public function top(Room $room): Drawing
     {
         $drawing = self::ground($room);
+        (new ThingDrawer($room))->things($drawing);
         $this->tapes($drawing, new Outline($room, Length::zero()));
 
         return $drawing;
@@ -61,6 +65,7 @@ final readonly class SiteDrawer
         $drawing->shape('room', [
             $back($foot), new Point($o->depth, $zero), new Point($o->depth, $o->overhead->at($middle, $o->depth)), ...array_reverse($bends), $back($head),
         ]);
+        (new ThingDrawer($room))->things($drawing);
         $this->tapes($drawing, $o);
 
         return $drawing;

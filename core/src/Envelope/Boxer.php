@@ -6,6 +6,7 @@ namespace Incastro\Core\Envelope;
 
 use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -22,8 +23,8 @@ final class Boxer
         $plinth = self::plinthHeight($piece);
         $bottom = $floor->plus($plinth);
         $top = $floor->plus($piece->height);
-        $left = self::tightest(Side::Left, $room, $bottom, $top);
-        $right = self::tightest(Side::Right, $room, $bottom, $top);
+        $left = self::tightest(Side::Left, $room, $bottom, $top, $piece->depth);
+        $right = self::tightest(Side::Right, $room, $bottom, $top, $piece->depth);
         $clear = self::clear($left, $right);
         $setOff = [
             'left' => Figure::of($piece->left->setOff, Text::of("fit.set_off_{$piece->left->kind->value}"), "$piece->id/left"),
@@ -55,7 +56,7 @@ final class Boxer
      * The point of a wall that stands furthest into the space over the carcass's own height,
      * at any depth: the piece slides in past the front too.
      */
-    private static function tightest(Side $side, Room $room, Length $bottom, Length $top): WallPoint
+    private static function tightest(Side $side, Room $room, Length $bottom, Length $top, Length $depth): WallPoint
     {
         $points = [];
         foreach ($room->planes() as $plane) {
@@ -67,17 +68,40 @@ final class Boxer
             }
             $points[] = $room->wallAt($side, $top, $plane);
         }
+        array_push($points, ...self::proud($side, $room, $bottom, $top, $depth));
         $into = $side === Side::Left ? -1 : 1;
         usort($points, fn (WallPoint $a, WallPoint $b): int => $into * ($a->x->units <=> $b->x->units));
 
         return $points[0];
     }
 
+    /**
+     * What stands proud of a side and is to be left alone: plates, trim, a radiator.
+     *
+     * @return list<WallPoint>
+     */
+    private static function proud(Side $side, Room $room, Length $bottom, Length $top, Length $depth): array
+    {
+        $points = [];
+        foreach ($room->things() as $placed) {
+            if ($placed->thing->face->value !== $side->value || ! $placed->isSolid() || ! $placed->thing->takesRoom()
+                || ! $placed->meetsHeights($bottom, $top) || ! $placed->meetsDepth($depth)) {
+                continue;
+            }
+            $x = $side === Side::Left ? $placed->block->corner->x->plus($placed->thing->out) : $placed->block->corner->x;
+            $points[] = new WallPoint($placed->thing->up, Plane::Front, $x, false, $placed->thing->id, $placed->name());
+        }
+
+        return $points;
+    }
+
     private static function clear(WallPoint $left, WallPoint $right): Figure
     {
-        return Figure::of($right->x, Text::of('fit.least_right', z: $right->z), $right->reading, $right->exact)
-            ->minus(Figure::of($left->x, Text::of('fit.greatest_left', z: $left->z), $left->reading, $left->exact),
-                Text::of('fit.greatest_left', z: $left->z), $left->reading)
+        $why = fn (string $key, WallPoint $p): Text => $p->thing === null ? Text::of($key, z: $p->z) : Text::of("{$key}_thing", z: $p->z, thing: $p->thing);
+        $greatest = $why('fit.greatest_left', $left);
+
+        return Figure::of($right->x, $why('fit.least_right', $right), $right->reading, $right->exact)
+            ->minus(Figure::of($left->x, $greatest, $left->reading, $left->exact), $greatest, $left->reading)
             ->named(Text::of('fit.plumb_clear'));
     }
 

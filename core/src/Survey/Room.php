@@ -48,6 +48,12 @@ final readonly class Room
     ) {
     }
 
+    /** @return list<PlacedThing> what stands in the way, where it stands */
+    public function things(): array
+    {
+        return Placing::of($this);
+    }
+
     /** Somebody has read a width: before that no side has a place. */
     public function isMeasured(): bool
     {

@@ -6,8 +6,9 @@ namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
 
-/** Where a wall stands at one height: x, whether that is exact arithmetic on readings, and the reading that says so. */
+/** Where a wall stands at one height: x, whether that is exact arithmetic on readings, and the reading that says so; `thing` is what stands proud of it there. */
 final readonly class WallPoint
 {
     public function __construct(
@@ -16,6 +17,7 @@ final readonly class WallPoint
         public Length $x,
         public bool $exact,
         public ?string $reading,
+        public ?Text $thing = null,
     ) {
     }
 }

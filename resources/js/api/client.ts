@@ -1,7 +1,8 @@
-import type { ProjectDocument, Space } from './document';
+import type { ProjectDocument, Space, Thing } from './document';
 import type { Plan } from './plan';
 
 export type SpaceKind = Space['kind'];
+export type ThingKind = Thing['kind'];
 
 /** What the server refused, in its own words; `problems` name the place of each thing wrong. */
 export class Refused extends Error {
@@ -112,6 +113,8 @@ export const api = {
     keepProfile: (profile: Profile) => ask<{ profile: Profile }>('PATCH', '/api/profile', profile),
     begin: (name: string, unit: 'mm' | 'in', kind: SpaceKind) =>
         ask<{ data: ProjectLine }>('POST', '/api/projects/new', { name, unit, kind }),
+    thingStart: (id: string, kind: ThingKind, space: string) =>
+        ask<{ id: string; ops: Operation[] }>('GET', `${project(id)}/thing-starts/${kind}?space=${space}`),
     spaceStart: (id: string, kind: SpaceKind, name: string) =>
         ask<{ space: string; ops: Operation[] }>('GET', `${project(id)}/space-starts/${kind}?name=${encodeURIComponent(name)}`),
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),

@@ -57,6 +57,10 @@ export interface Space {
   left?: 'wall' | 'open' | 'appliance';
   right?: 'wall' | 'open' | 'appliance';
   slope?: Slope;
+  things?: {
+    [k: string]: Thing;
+  };
+  build?: WallBuild;
 }
 export interface Reading {
   kind:
@@ -124,6 +128,105 @@ export interface Slope {
   along: 'run' | 'depth';
   low: 'back' | 'left' | 'right';
   flat?: boolean;
+}
+export interface Thing {
+  order?: string;
+  kind:
+    | 'baseboard'
+    | 'shoe'
+    | 'window_trim'
+    | 'door_trim'
+    | 'window'
+    | 'sill'
+    | 'door'
+    | 'socket'
+    | 'double_socket'
+    | 'switch'
+    | 'two_way_switch'
+    | 'wall_plate'
+    | 'vent'
+    | 'return_grille'
+    | 'pipe'
+    | 'hot_pipe'
+    | 'trap'
+    | 'shut_off'
+    | 'cleanout'
+    | 'radiator'
+    | 'wiring'
+    | 'refrigerant_line'
+    | 'meter'
+    | 'electrical_panel'
+    | 'light'
+    | 'detector'
+    | 'flue'
+    | 'fireplace'
+    | 'hearth'
+    | 'beam'
+    | 'post'
+    | 'bump_out'
+    | 'appliance'
+    | 'hose';
+  name?: string;
+  face: 'left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  across: number;
+  from_right?: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  up: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  out: number;
+  treatment?: 'take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  reach?: number;
+  hinge?: 'left' | 'right';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  free_area?: number;
+  note?: string;
+}
+export interface WallBuild {
+  wall?: 'unknown' | 'wood_stud' | 'metal_stud' | 'masonry' | 'plaster_on_lath';
+  floor?: 'unknown' | 'fixed' | 'floating' | 'carpet' | 'tile';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  lining?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  first_stud?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  spacing?: number;
+  studs?: {
+    [k: string]: Stud;
+  };
+}
+export interface Stud {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x: number;
+  doubtful?: boolean;
+  order?: string;
 }
 export interface Piece {
   name: string;

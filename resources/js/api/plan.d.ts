@@ -116,6 +116,8 @@ export interface Site {
     right: number | null;
   };
   slope: number | null;
+  things: PlacedThing[];
+  studs: StudAt[];
 }
 export interface Walked {
   id: string;
@@ -282,6 +284,76 @@ export interface Place {
   edge?: string;
   step?: number;
   levelled?: boolean;
+}
+export interface PlacedThing {
+  id: string;
+  kind:
+    | 'baseboard'
+    | 'shoe'
+    | 'window_trim'
+    | 'door_trim'
+    | 'window'
+    | 'sill'
+    | 'door'
+    | 'socket'
+    | 'double_socket'
+    | 'switch'
+    | 'two_way_switch'
+    | 'wall_plate'
+    | 'vent'
+    | 'return_grille'
+    | 'pipe'
+    | 'hot_pipe'
+    | 'trap'
+    | 'shut_off'
+    | 'cleanout'
+    | 'radiator'
+    | 'wiring'
+    | 'refrigerant_line'
+    | 'meter'
+    | 'electrical_panel'
+    | 'light'
+    | 'detector'
+    | 'flue'
+    | 'fireplace'
+    | 'hearth'
+    | 'beam'
+    | 'post'
+    | 'bump_out'
+    | 'appliance'
+    | 'hose';
+  name: Text;
+  treatment: ('take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away') | null;
+  treatments: ('take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away')[];
+  faces: ('left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening')[];
+  must_reach: boolean;
+  defer_to:
+    | 'nobody'
+    | 'electrician'
+    | 'plumber'
+    | 'heating_engineer'
+    | 'structural_engineer'
+    | 'utility'
+    | 'fire_rules'
+    | 'glazing_rules'
+    | 'makers_listing';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  notch: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  away: number;
+}
+export interface StudAt {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x: number;
+  found: boolean;
+  doubtful: boolean;
+  ref: string | null;
 }
 export interface FittedPiece {
   name: string;
@@ -583,7 +655,7 @@ export interface Drawing {
   items: Stroke[];
 }
 export interface Stroke {
-  kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader' | 'line' | 'caption';
+  kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader' | 'line' | 'caption' | 'thing';
   layer: string;
   ref: string | null;
   points?: [number, number][];
@@ -601,6 +673,10 @@ export interface Stroke {
   name?: Text;
   text?: Text;
   deg?: number;
+  /**
+   * fields of a thing that dragging sideways and upright changes
+   */
+  move?: string[];
 }
 export interface Station {
   /**

@@ -12,6 +12,7 @@ import { outline, trace } from './path';
 import ReadingTag from './ReadingTag.vue';
 import ReadingTape from './ReadingTape.vue';
 import { tagPlace } from './tags';
+import ThingShape from './ThingShape.vue';
 
 const props = defineProps<{
     drawing: Drawing;
@@ -22,7 +23,7 @@ const props = defineProps<{
     names?: Readonly<Record<string, string>>;
     label: string;
 }>();
-const emit = defineEmits<{ pick: [ref: string] }>();
+const emit = defineEmits<{ pick: [ref: string]; move: [ref: string, by: Record<string, number>] }>();
 
 const frame = computed<Frame>(() => frameOf(props.drawing, props.scale));
 const floor = computed(() => frame.value.height - marginsOf(props.drawing).bottom);
@@ -57,6 +58,16 @@ const entry = computed(() => {
             >
                 <title v-if="s.ref && names?.[s.ref]">{{ names[s.ref] }}</title>
             </path>
+            <ThingShape
+                v-for="s in of('thing')"
+                :key="s.ref!"
+                :stroke="s"
+                :frame="frame"
+                :unit="unit"
+                :picked="s.ref === picked"
+                @pick="(r) => emit('pick', r)"
+                @move="(r, fields) => emit('move', r, fields)"
+            />
             <path v-for="(s, i) in of('line')" :key="`o${i}`" :d="trace(s.points ?? [], frame)" :class="['line', `on-${s.layer}`]" />
             <GapRibbon
                 v-for="(s, i) in of('ribbon')"

@@ -42,6 +42,15 @@ export const useProject = defineStore('project', () => {
     const site = computed(() => (space.value && plan.value?.site[space.value[0]]) ?? null);
     const fitted = computed(() => (piece.value && plan.value?.pieces[piece.value[0]]) ?? null);
 
+    /** Goes to the space that a reading, a thing or a piece belongs to; stays where it is for anything else. */
+    function showSpaceOf(ref: string): void {
+        const owner = Object.entries(plan.value?.site ?? {}).find(
+            ([, site]) => site.walk.some((r) => r.id === ref) || site.things.some((t) => t.id === ref),
+        );
+        const space = owner?.[0] ?? plan.value?.pieces[ref.split('/')[0]!]?.space ?? (document.value?.spaces[ref] ? ref : null);
+        if (space) chosenSpace.value = space;
+    }
+
     async function open(id: string): Promise<void> {
         const [opened, session] = await Promise.all([api.open(id), api.session()]);
         readerUnit.value = session.user?.profile.unit ?? null;
@@ -133,6 +142,6 @@ export const useProject = defineStore('project', () => {
 
     return {
         line, document, plan, revision, savedAt, saveState, conflict, readerUnit, undoable, redoable,
-        unit, documentUnit, chosenSpace, spaces, space, piece, site, fitted, open, change, set, undo, redo, settle, readIn,
+        unit, documentUnit, chosenSpace, spaces, space, piece, site, fitted, open, change, set, undo, redo, settle, readIn, showSpaceOf,
     }; // prettier-ignore
 });

@@ -17,7 +17,7 @@ const props = defineProps<{
     title: string;
     doubted?: readonly string[];
 }>();
-const emit = defineEmits<{ view: [key: string] }>();
+const emit = defineEmits<{ view: [key: string]; move: [ref: string, by: Record<string, number>] }>();
 
 const slots = useSlots();
 const project = useProject();
@@ -51,6 +51,7 @@ const names = computed(() => {
                 :doubted="doubted ?? []"
                 :names="names"
                 @pick="(r) => (picked = r)"
+                @move="(r, by) => emit('move', r, by)"
             >
                 <template #entry><slot name="entry" /></template>
             </DrawingView>

@@ -18,6 +18,7 @@ const count = (s: string): number => sorted.value.filter((f) => f.severity === s
 
 function go(finding: Finding): void {
     open.value = false;
+    project.showSpaceOf(finding.place.ref);
     picked.value = finding.place.ref;
     void router.push(`/projects/${project.line!.id}/${finding.place.stage}`);
 }

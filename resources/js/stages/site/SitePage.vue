@@ -5,6 +5,7 @@ import { useProject } from '../../project/store';
 import BoardDrawings from '../../ui/BoardDrawings.vue';
 import LengthField from '../../ui/LengthField.vue';
 import { usePicked } from '../../ui/picked';
+import { useRefusals } from '../../ui/refusals';
 import { again, instrument } from './entry';
 import { instrumentsFor, isAngle, neighbour, takeAgain, takeInstead } from './readings';
 import SiteTally from './SiteTally.vue';
@@ -13,6 +14,7 @@ import WayTally from './WayTally.vue';
 
 const project = useProject();
 const picked = usePicked();
+const guarded = useRefusals();
 const view = ref('front');
 const onWay = ref(false);
 
@@ -36,6 +38,19 @@ async function keep(value: number, typed: string): Promise<void> {
     await project.change(...(again.value ? [takeAgain(r, value, typed, how)] : takeInstead(r, value, typed, how)));
     again.value = false;
 }
+/** A thing dragged to another place: its own numbers change, and nothing else. */
+async function move(id: string, by: Record<string, number>): Promise<void> {
+    const [space, own] = project.space!;
+    const thing = own.things?.[id];
+    if (!thing) return;
+    const ops = Object.entries(by).map(([field, mm]) => ({
+        op: 'set' as const,
+        path: ['spaces', space, 'things', id, field],
+        value: Math.max(0, round(((thing as unknown as Record<string, number>)[field] ?? 0) + mm)),
+    }));
+    await guarded(project.change(...ops));
+}
+const round = (mm: number): number => Math.round(mm * 1e6) / 1e6;
 const go = (step: 1 | -1): void => void (picked.value = neighbour(walk.value, picked.value, step));
 </script>
 
@@ -56,6 +71,7 @@ const go = (step: 1 | -1): void => void (picked.value = neighbour(walk.value, pi
         :title="onWay ? 'The way in, as walked' : titles[view]!"
         :doubted="doubted"
         @view="(v) => (view = v)"
+        @move="move"
     >
         <template #strip><SpaceStrip v-model="onWay" /></template>
         <template #entry>

@@ -9,11 +9,15 @@ import Instruments from './Instruments.vue';
 import ReadingCard from './ReadingCard.vue';
 import SpaceChoices from './SpaceChoices.vue';
 import SurveySummary from './SurveySummary.vue';
+import ThingCard from './ThingCard.vue';
+import ThingsList from './ThingsList.vue';
+import WallBuild from './WallBuild.vue';
 
 const project = useProject();
 const picked = usePicked();
 const walk = computed(() => project.site?.walk ?? []);
 const reading = computed(() => walk.value.find((r) => r.id === picked.value) ?? null);
+const thing = computed(() => project.site?.things.find((t) => t.id === picked.value) ?? null);
 const said = (r: (typeof walk.value)[number]): string =>
     r.deg !== null ? `${r.deg}°` : r.value === null ? '–' : lossless(r.value, project.unit);
 </script>
@@ -21,6 +25,7 @@ const said = (r: (typeof walk.value)[number]): string =>
 <template>
     <aside class="tally" aria-label="tally">
         <ReadingCard v-if="reading" :reading="reading" />
+        <ThingCard v-else-if="thing" :key="thing.id" :placed="thing" />
         <SurveySummary v-else />
         <section class="bears">
             <h4>In walking order</h4>
@@ -31,6 +36,8 @@ const said = (r: (typeof walk.value)[number]): string =>
                 </li>
             </ol>
             <AddReading />
+            <ThingsList />
+            <WallBuild />
             <SpaceChoices />
             <Instruments />
         </section>

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks;
+
+use Incastro\Core\Document\Authority;
+use Incastro\Core\Document\Face;
+use Incastro\Core\Document\Treatment;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\PlacedThing;
+
+/** Every thing the box meets wants a decision; what must stay reachable must not be buried, and what wants distance keeps it (fieldbook §5). */
+final class ThingsInTheWay implements Check
+{
+    private const TOUCH_MM = 5;
+
+    public function of(Built $built): array
+    {
+        $findings = [];
+        foreach ($built->room->things() as $placed) {
+            $finding = $this->undecided($built, $placed) ?? $this->entered($built, $placed) ?? $this->tooNear($built, $placed);
+            if ($finding !== null) {
+                $findings[] = $finding;
+            }
+        }
+
+        return $findings;
+    }
+
+    /** Nobody has said what becomes of something the piece would cover or meet. */
+    private function undecided(Built $built, PlacedThing $placed): ?Finding
+    {
+        // The box already dodges what nobody has decided on: it still touches it.
+        if ($placed->thing->treatment !== null || ! self::meets($built, $placed, Length::fromMillimetres(self::TOUCH_MM))) {
+            return null;
+        }
+        $severity = $placed->thing->rule()->mustReach ? Severity::Stop : Severity::Look;
+
+        return self::finding('thing.undecided', $severity, $placed, Text::of('thing.undecided', thing: $placed->name()),
+            Text::of("treatment.{$placed->thing->rule()->treatments[0]->value}.do", thing: $placed->name()));
+    }
+
+    /** It was to be left alone, and the box stands in it. Sides, depth and height have their own checks; a thing on the back is met in depth. */
+    private function entered(Built $built, PlacedThing $placed): ?Finding
+    {
+        if ($placed->thing->treatment !== Treatment::KeepClear || $placed->thing->face !== Face::Back || ! self::meets($built, $placed, Length::zero())) {
+            return null;
+        }
+
+        return self::finding('thing.not_clear', Severity::Look, $placed, Text::of('thing.not_clear', thing: $placed->name(), out: $placed->thing->out),
+            Text::of('thing.move_or_treat', thing: $placed->name()));
+    }
+
+    private function tooNear(Built $built, PlacedThing $placed): ?Finding
+    {
+        $away = $placed->thing->reach ?? Length::fromMillimetres($placed->thing->rule()->awayMm);
+        if ($placed->thing->treatment !== Treatment::KeepAway || ! self::meets($built, $placed, $away)) {
+            return null;
+        }
+
+        return self::finding('thing.too_near', Severity::Stop, $placed, Text::of('thing.too_near', thing: $placed->name(), away: $away),
+            Text::of("thing.{$placed->thing->kind->value}.caution"));
+    }
+
+    private static function meets(Built $built, PlacedThing $placed, Length $away): bool
+    {
+        $box = $built->fit->box;
+
+        return $placed->meetsRun($box->left->minus($built->piece->left->setOff)->minus($away), $box->right()->plus($built->piece->right->setOff)->plus($away))
+            && $placed->meetsHeights($box->floor->minus($away), $box->top()->plus($away))
+            && $placed->meetsDepth($built->piece->depth->plus($away));
+    }
+
+    private static function finding(string $code, Severity $severity, PlacedThing $placed, Text $says, Text $remedy): Finding
+    {
+        $authority = $placed->thing->rule()->deferTo;
+
+        return new Finding($code, $severity, new Place('site', $placed->thing->id), $says, $remedy,
+            Text::of($authority === Authority::Nobody ? 'source.obstacles' : "authority.{$authority->value}"), $placed->thing->out);
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+/** Whom to defer to: the application states usual rules, these people and papers decide. */
+enum Authority: string
+{
+    case Nobody = 'nobody';
+    case Electrician = 'electrician';
+    case Plumber = 'plumber';
+    case HeatingEngineer = 'heating_engineer';
+    case StructuralEngineer = 'structural_engineer';
+    case Utility = 'utility';
+    case FireRules = 'fire_rules';
+    case GlazingRules = 'glazing_rules';
+    case MakersListing = 'makers_listing';
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Draw;
+
+use Incastro\Core\Document\Face;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Thing;
+use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Geometry\Place3;
+use Incastro\Core\Geometry\Point;
+use Incastro\Core\Geometry\View;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\PlacedThing;
+use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\Studs;
+
+/** Things in the way and studs, in any view of a space. */
+final readonly class ThingDrawer
+{
+    private const ARC = 8;
+
+    public function __construct(private Room $room)
+    {
+    }
+
+    public function things(Drawing $drawing): void
+    {
+        foreach ($this->room->things() as $placed) {
+            $drawing->thing($placed->thing->treatment->value ?? 'undecided', $placed->block->outlineIn($drawing->view), $placed->thing->id,
+                self::moves($drawing->view, $placed->thing), $placed->name());
+            if ($placed->thing->kind === ThingKind::Door) {
+                $drawing->line('swing', array_map($drawing->view->project(...), self::swing($placed)), $placed->thing->id);
+            }
+        }
+    }
+
+    /** Where the back wall holds a screw: found, doubtful or only assumed. */
+    public function studs(Drawing $drawing, Outline $o): void
+    {
+        foreach (Studs::along($this->room->space->build, $o->width) as $stud) {
+            $layer = match (true) {
+                ! $stud['found'] => 'stud_assumed',
+                $stud['doubtful'] => 'stud_doubtful',
+                default => 'stud',
+            };
+            $drawing->line($layer, [new Point($stud['x'], Length::zero()), new Point($stud['x'], $o->overhead->at($stud['x'], $o->room->sizes->depth))], $stud['ref']);
+        }
+    }
+
+    /**
+     * Which fields dragging to the right and upward changes; − where they shrink.
+     *
+     * @return array{string, string}
+     */
+    private static function moves(View $view, Thing $t): array
+    {
+        $across = $t->fromRight ? '-across' : 'across';
+        $onSide = $t->face === Face::Left || $t->face === Face::Right;
+        $flat = $t->face === Face::Floor || $t->face === Face::Ceiling;
+
+        return match ($view) {
+            View::Front => $onSide ? ['', 'up'] : [$across, $flat ? '' : 'up'],
+            View::Top => $onSide ? ['', '-across'] : [$across, $flat ? '-up' : ''],
+            View::Side => $flat ? ['up', ''] : [$onSide ? 'across' : '', 'up'],
+        };
+    }
+
+    /** @return list<Place3> the door's leaf from shut to open at a right angle, on plan, and back to its hinge */
+    private static function swing(PlacedThing $placed): array
+    {
+        $block = $placed->block;
+        $t = $placed->thing;
+        $hingeAtEnd = $t->hinge === Side::Right;
+        $onSide = $t->face === Face::Left || $t->face === Face::Right;
+        $leaf = (float) $t->width->millimetres();
+        $into = $t->face === Face::Right ? -1.0 : 1.0;
+        $hinge = $hingeAtEnd ? $leaf : 0.0;
+        $points = [];
+        for ($i = 0; $i <= self::ARC; $i++) {
+            $turn = M_PI_2 * $i / self::ARC;
+            $along = $hinge + ($hingeAtEnd ? -1 : 1) * $leaf * cos($turn);
+            $out = $into * $leaf * sin($turn);
+            $points[] = $block->corner->plus($onSide
+                ? new Place3(Tenth::of($out), Tenth::of($along), Length::zero()) : new Place3(Tenth::of($along), Tenth::of($out), Length::zero()));
+        }
+        $points[] = $block->corner->plus($onSide ? new Place3(Length::zero(), Tenth::of($hinge), Length::zero()) : new Place3(Tenth::of($hinge), Length::zero(), Length::zero()));
+
+        return $points;
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\Face;
+use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Thing;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Measure\Length;
+
+/** Puts things stored as measured (from a side, from the floor) into the rebuilt room. */
+final class Placing
+{
+    /** @return list<PlacedThing> */
+    public static function of(Room $room): array
+    {
+        return array_values(array_map(fn (Thing $t): PlacedThing => new PlacedThing($t, self::block($t, $room)), $room->space->things));
+    }
+
+    private static function block(Thing $t, Room $room): Block
+    {
+        $zero = Length::zero();
+        $start = $t->start($room->sizes->width);
+
+        return match ($t->face) {
+            Face::Left => Block::of(self::wall($room, Side::Left, $t), $t->across, $t->up, $t->out, $t->width, $t->height),
+            Face::Right => Block::of(self::wall($room, Side::Right, $t)->minus($t->out), $t->across, $t->up, $t->out, $t->width, $t->height),
+            Face::Floor => Block::of($start, $t->up, $zero, $t->width, $t->height, $t->out),
+            Face::Ceiling => Block::of($start, $t->up, self::overhead($room, $start, $t)->minus($t->out), $t->width, $t->height, $t->out),
+            Face::Opening => Block::of($start, $room->sizes->depth, $t->up, $t->width, $t->out, $t->height),
+            default => Block::of($start, $zero, $t->up, $t->width, $t->out, $t->height),
+        };
+    }
+
+    /** The wall at the thing's middle, where its back lies. */
+    private static function wall(Room $room, Side $side, Thing $t): Length
+    {
+        $middle = $t->up->plus($t->height->splitInto(2)[0]);
+
+        return $room->isMeasured() ? $room->wallAt($side, $middle, Plane::Front)->x : ($side === Side::Left ? Length::zero() : $room->sizes->width);
+    }
+
+    private static function overhead(Room $room, Length $start, Thing $t): Length
+    {
+        $x = $start->plus($t->width->splitInto(2)[0]);
+
+        return Clip::nearest($room->overhead->at($x->units, $t->up->units) * Length::PER_MM);
+    }
+}

@@ -1,0 +1,168 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import InputText from 'primevue/inputtext';
+import Select from 'primevue/select';
+import { computed } from 'vue';
+import type { Thing } from '../../api/document';
+import type { PlacedThing } from '../../api/plan';
+import { show } from '../../measure/show';
+import { capitalised, render } from '../../measure/words';
+import { useProject } from '../../project/store';
+import Choice from '../../ui/Choice.vue';
+import LengthRow from '../../ui/LengthRow.vue';
+import { usePicked } from '../../ui/picked';
+import { useRefusals } from '../../ui/refusals';
+import { thingFields, word } from './things';
+
+/** The picked thing: what is done about it, whom to ask, and its numbers. */
+const props = defineProps<{ placed: PlacedThing }>();
+const project = useProject();
+const picked = usePicked();
+const guarded = useRefusals();
+
+const thing = computed<Thing | undefined>(() => project.space![1].things?.[props.placed.id]);
+const path = (key: string): string[] => ['spaces', project.space![0], 'things', props.placed.id, key];
+const set = (key: string, value: unknown): Promise<boolean> => guarded(project.set(path(key), value));
+const name = computed(() => render(props.placed.name, project.unit));
+const fields = computed(() => (thing.value ? thingFields(thing.value) : []));
+const faces = computed(() => props.placed.faces.map((value) => ({ value, label: word(`face.${value}`) })));
+const authority = computed(() => word(`authority.${props.placed.defer_to}`));
+
+async function remove(): Promise<void> {
+    picked.value = null;
+    await guarded(project.change({ op: 'remove', path: path('').slice(0, -1) }));
+}
+</script>
+
+<template>
+    <template v-if="thing">
+        <section class="tape-paper">
+            <div class="what">
+                {{ capitalised(word(`thing.${thing.kind}`)) }}<template v-if="placed.must_reach">, to stay reachable</template>
+            </div>
+            <div class="big small">{{ capitalised(name) }}</div>
+            <h4>What is done about it</h4>
+            <div class="treatments" role="radiogroup" aria-label="treatment">
+                <label v-for="t in placed.treatments" :key="t" :class="{ on: t === placed.treatment }">
+                    <input type="radio" name="treatment" :value="t" :checked="t === placed.treatment" @change="set('treatment', t)" />
+                    <b>{{ word(`treatment.${t}`) }}</b>
+                    <span class="soft">{{ word(`treatment.${t}.hint`) }}</span>
+                </label>
+            </div>
+            <p v-if="placed.treatment === 'notch' && placed.notch > 0" class="help">
+                Leave {{ show(placed.notch, project.unit) }} around it in a notch.
+            </p>
+            <p class="caution">{{ word(`thing.${thing.kind}.caution`) }}</p>
+            <p v-if="authority" class="help soft">{{ capitalised(authority) }}.</p>
+        </section>
+        <section class="bears">
+            <div class="ch">
+                <span>called</span>
+                <InputText
+                    :model-value="thing.name ?? ''"
+                    aria-label="name of the thing"
+                    :placeholder="word(`thing.${thing.kind}`)"
+                    size="small"
+                    maxlength="120"
+                    @change="(e: Event) => set('name', (e.target as HTMLInputElement).value.trim() || null)"
+                />
+            </div>
+            <div class="ch">
+                <span>sits on</span>
+                <Select
+                    :model-value="thing.face"
+                    :options="faces"
+                    option-label="label"
+                    option-value="value"
+                    size="small"
+                    aria-label="sits on"
+                    @update:model-value="(v: string) => set('face', v)"
+                />
+            </div>
+            <LengthRow v-for="f in fields" :key="f.key" :title="f.label" :value="thing[f.key]" :path="path(f.key)" />
+            <div v-if="thing.face === 'back' || thing.face === 'opening'" class="ch">
+                <span>measured</span>
+                <Choice
+                    label="measured from"
+                    :value="thing.from_right ?? false"
+                    :options="[
+                        { value: false, label: 'From the left' },
+                        { value: true, label: 'From the right' },
+                    ]"
+                    @choose="(v) => set('from_right', v)"
+                />
+            </div>
+            <div v-if="thing.kind === 'door'" class="ch">
+                <span>hinges</span>
+                <Choice
+                    label="hinges"
+                    :value="thing.hinge ?? 'left'"
+                    :options="[
+                        { value: 'left', label: 'Left' },
+                        { value: 'right', label: 'Right' },
+                    ]"
+                    @choose="(v) => set('hinge', v)"
+                />
+            </div>
+            <LengthRow
+                v-if="placed.must_reach || placed.away > 0"
+                title="clear before it"
+                :value="thing.reach"
+                :path="path('reach')"
+                :placeholder="placed.away ? show(placed.away, project.unit) : '0'"
+            />
+            <div class="ch">
+                <span>note</span>
+                <InputText
+                    :model-value="thing.note ?? ''"
+                    aria-label="note about the thing"
+                    size="small"
+                    maxlength="500"
+                    @change="(e: Event) => set('note', (e.target as HTMLInputElement).value.trim() || null)"
+                />
+            </div>
+            <Button label="Remove" size="small" severity="secondary" @click="remove" />
+        </section>
+    </template>
+</template>
+
+<style scoped>
+.big.small {
+    font-size: 24px;
+}
+.treatments {
+    display: grid;
+    gap: 4px;
+}
+.treatments label {
+    display: grid;
+    grid-template-columns: 18px minmax(0, 1fr);
+    column-gap: 4px;
+    padding: 4px;
+    border: 1px solid transparent;
+    border-radius: 3px;
+    font-size: 13px;
+    cursor: pointer;
+}
+.treatments .on {
+    border-color: var(--chalk);
+    background: var(--chalk-wash);
+}
+.treatments input {
+    grid-row: 1 / 3;
+    margin: 3px 0 0;
+}
+.treatments .soft {
+    font-size: 12px;
+}
+.caution {
+    font-size: 13px;
+    margin: 12px 0 0;
+    padding-left: 10px;
+    border-left: 3px solid var(--ochre);
+}
+.help {
+    font-size: 12.5px;
+    margin: 8px 0 0;
+}
+</style>

@@ -1,0 +1,41 @@
+import type { ThingKind } from '../../api/client';
+
+/** Every kind of thing in the way; the type says when one is missing or unknown. */
+const all: Record<ThingKind, true> = {
+    baseboard: true,
+    shoe: true,
+    window_trim: true,
+    door_trim: true,
+    window: true,
+    sill: true,
+    door: true,
+    socket: true,
+    double_socket: true,
+    switch: true,
+    two_way_switch: true,
+    wall_plate: true,
+    vent: true,
+    return_grille: true,
+    pipe: true,
+    hot_pipe: true,
+    trap: true,
+    shut_off: true,
+    cleanout: true,
+    radiator: true,
+    wiring: true,
+    refrigerant_line: true,
+    meter: true,
+    electrical_panel: true,
+    light: true,
+    detector: true,
+    flue: true,
+    fireplace: true,
+    hearth: true,
+    beam: true,
+    post: true,
+    bump_out: true,
+    appliance: true,
+    hose: true,
+};
+
+export const thingKinds = Object.keys(all) as ThingKind[];
