@@ -30,6 +30,7 @@ use Incastro\Core\Survey\PlacedThing;
 use Incastro\Core\Survey\ReadingName;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Studs;
+use Incastro\Core\Survey\Usable;
 use Incastro\Core\Survey\Walk;
 use Incastro\Core\Survey\WallPoint;
 use Incastro\Core\Survey\WayIn;
@@ -112,6 +113,7 @@ final readonly class PlanWriter
             'square' => ['left' => $room->corner(Side::Left), 'right' => $room->corner(Side::Right)],
             'slope' => $room->slopeAngle(),
             'things' => array_map(self::thing(...), $room->things()),
+            'usable' => $room->space->footprint === null ? null : Usable::over($room->space->footprint, $room),
             'studs' => Studs::along($room->space->build, $room->sizes->width),
             'floor' => $room->floor,
             'ceiling' => (object) $room->ceiling,

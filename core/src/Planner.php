@@ -82,7 +82,7 @@ final class Planner
     /** @return array<string, Room> by space */
     private static function survey(Project $project): array
     {
-        $surveyor = new Surveyor($project->workshop);
+        $surveyor = new Surveyor($project->workshop, $project->unit);
         $meant = fn (Space $space): array => array_values(array_filter($project->pieces, fn (Piece $p): bool => $p->space === $space->id));
 
         return array_map(fn (Space $space): Room => $surveyor->survey($space, Need::of($meant($space), $space)), $project->spaces);

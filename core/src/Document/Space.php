@@ -21,6 +21,7 @@ final readonly class Space
         public array $readings,
         public array $things,
         public WallBuild $build,
+        public ?Footprint $footprint = null,
     ) {
     }
 

@@ -33,7 +33,16 @@ final class SpaceReader
             $node->at('readings')->each(fn (Node $r, string $rid): Reading => ReadingReader::reading($r, $rid, $facts[$rid] ?? [])),
             $node->at('things')->each(ThingReader::thing(...)),
             self::build($node->at('build')),
+            self::footprint($node->at('footprint')),
         );
+    }
+
+    private static function footprint(Node $node): ?Footprint
+    {
+        $far = Length::fromMillimetres(20_000);
+        $side = fn (string $key): Length => $node->at($key)->length(Length::zero(), $far);
+
+        return $node->isMissing() ? null : new Footprint($side('x'), $side('y'), $side('width'), $side('depth'));
     }
 
     private static function build(Node $node): WallBuild

@@ -98,7 +98,7 @@ final class Collocation
         return array_map(function (Observation $o) use ($state): Residual {
             $off = $o->value() - $o->predict($state)[0];
 
-            return new Residual($o->reading(), $off, 1.0, $off / $o->sigma());
+            return new Residual($o->reading(), $off, 1.0, $off / $o->sigma(), $o->value());
         }, $leftOut);
     }
 
@@ -120,7 +120,7 @@ final class Collocation
         foreach ($observations as $i => $o) {
             $redundancy = $o->sigma() ** 2 * $inverse[$i];
             $tested = $redundancy > self::UNCHECKED;
-            $residuals[] = new Residual($o->reading(), $left[$i], $redundancy, $tested ? $u[$i] / sqrt($inverse[$i]) : 0.0);
+            $residuals[] = new Residual($o->reading(), $left[$i], $redundancy, $tested ? $u[$i] / sqrt($inverse[$i]) : 0.0, $o->value());
         }
 
         return $residuals;

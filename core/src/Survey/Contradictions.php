@@ -13,6 +13,7 @@ use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
+use Incastro\Core\Measure\Unit;
 
 /**
  * Readings that cannot all be true. The test is |r| / (σ·√q) > 3 (fieldbook §1; Baarda's data snooping).
@@ -22,6 +23,10 @@ use Incastro\Core\Measure\Text;
 final class Contradictions
 {
     private const LIMIT = 3.0;
+
+    public function __construct(private readonly Unit $unit)
+    {
+    }
 
     /** Two test figures closer than this share are the same disagreement seen twice. */
     private const SAME = 0.02;
@@ -46,13 +51,30 @@ final class Contradictions
     private function blamed(Residual $residual, Space $space): Finding
     {
         return $this->finding('survey.reading_contradicts', $residual, $space,
-            Text::of('survey.take_again', reading: self::name($space, $residual)));
+            $this->perhaps($residual, $space, Text::of('survey.take_again', reading: self::name($space, $residual))));
     }
 
     private function suspected(Residual $residual, Space $space, int $count): Finding
     {
         return $this->finding('survey.readings_disagree', $residual, $space,
-            Text::of('survey.take_a_third', count: $count));
+            $this->perhaps($residual, $space, Text::of('survey.take_a_third', count: $count)));
+    }
+
+    /** A way of misreading the tape that would explain it, where there is one. */
+    private function perhaps(Residual $residual, Space $space, Text $remedy): Text
+    {
+        $reading = $space->readings[$residual->reading];
+        $off = $residual->mm / $residual->redundancy;
+        foreach ($reading->takes as $take) {
+            if ($take->value === null || abs($take->number() - $residual->value) > 1e-9) {
+                continue;
+            }
+            $guess = Misreading::of($take, $residual->value - $off, abs($off / $residual->standardised), $this->unit);
+
+            return $guess === null ? $remedy : Text::of('survey.perhaps', remedy: $remedy, guess: $guess);
+        }
+
+        return $remedy;
     }
 
     /** The size of the disagreement is what the reading would have to change by to agree: r / q. */

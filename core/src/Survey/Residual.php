@@ -12,6 +12,7 @@ final readonly class Residual
         public float $mm,
         public float $redundancy,
         public float $standardised,
+        public float $value,
     ) {
     }
 }

@@ -10,13 +10,14 @@ use Incastro\Core\Document\Space;
 use Incastro\Core\Document\Workshop;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
+use Incastro\Core\Measure\Unit;
 
 /** Rebuilds a space from its readings, and says how well it is known for what is to stand in it. */
 final readonly class Surveyor
 {
     private Instruments $instruments;
 
-    public function __construct(private Workshop $workshop)
+    public function __construct(private Workshop $workshop, private Unit $unit = Unit::Millimetre)
     {
         $this->instruments = new Instruments($workshop);
     }
@@ -45,7 +46,7 @@ final readonly class Surveyor
             self::residualsByReading($adjustment),
             self::redundancyByReading($adjustment),
             (new Advisor($candidates, $adjustment->posterior))->of($targets->of($adjustment->state)),
-            (new Contradictions)->in($adjustment, $space),
+            (new Contradictions($this->unit))->in($adjustment, $space),
         );
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Survey;
 
+use Incastro\Core\Document\Footprint;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\Side;
@@ -12,6 +13,7 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surface;
 use Incastro\Core\Survey\Surveyor;
+use Incastro\Core\Survey\Usable;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
@@ -179,6 +181,22 @@ final class WorkedSpacesTest extends TestCase
         ]);
         $back = fn (int $z): float => self::at($room, Surface::Back, 1200, $z);
         self::assertEqualsWithDelta(2.5, $back(2100) - $back(1200), 1e-4);
+    }
+
+    public function test_a_footprint_anywhere_has_its_own_floor_and_head(): void
+    {
+        // The floor rises 6 to the right over 2000 and is 3 higher at the back; the ceiling is level at 2400.
+        // Over x 1000…1600 from the back wall out to 500: highest at (1600, 0), about 4.8 + 3; lowest at (1000, 500), about 3 + 1.5.
+        $room = self::room('floor_area', [
+            [['kind' => 'width', 'z' => 100], 2000], [['kind' => 'depth', 'side' => 'left'], 1000],
+            [['kind' => 'level'], 6], [['kind' => 'level', 'plane' => 'back'], 6], [['kind' => 'level', 'along' => 'depth', 'side' => 'left'], -3],
+            [['kind' => 'height', 'side' => 'left'], 2400], [['kind' => 'height', 'side' => 'right'], 2394],
+        ]);
+        $usable = Usable::over(new Footprint(self::mm(1000), self::mm(0), self::mm(600), self::mm(500)), $room);
+        self::assertEqualsWithDelta(7.8, $usable['floor_high']->millimetres(), 0.6);
+        self::assertEqualsWithDelta(3.3, $usable['floor_fall']->millimetres(), 0.6);
+        self::assertEqualsWithDelta(2392.2, $usable['clear_height']?->millimetres(), 0.6);
+        self::assertSame([1000, 400], [$usable['left']->millimetres(), $usable['right']->millimetres()]);
     }
 
     /**

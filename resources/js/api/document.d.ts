@@ -61,6 +61,7 @@ export interface Space {
     [k: string]: Thing;
   };
   build?: WallBuild;
+  footprint?: Footprint;
 }
 export interface Reading {
   kind:
@@ -227,6 +228,24 @@ export interface Stud {
   x: number;
   doubtful?: boolean;
   order?: string;
+}
+export interface Footprint {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  depth: number;
 }
 export interface Piece {
   name: string;

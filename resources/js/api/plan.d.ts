@@ -118,6 +118,7 @@ export interface Site {
   slope: number | null;
   things: PlacedThing[];
   studs: StudAt[];
+  usable: Usable | null;
 }
 export interface Walked {
   id: string;
@@ -354,6 +355,30 @@ export interface StudAt {
   found: boolean;
   doubtful: boolean;
   ref: string | null;
+}
+export interface Usable {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  floor_high: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  floor_fall: number;
+  clear_height: number | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  left: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  right: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  back: number;
+  in_the_way: string[];
 }
 export interface FittedPiece {
   name: string;
