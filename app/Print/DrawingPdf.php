@@ -17,10 +17,11 @@ final readonly class DrawingPdf
     private const FILLS = [
         'wall' => [226, 220, 207], 'room' => [255, 255, 255], 'board' => [240, 222, 184], 'cut' => [232, 206, 158],
         'beyond' => [250, 245, 233], 'back' => [250, 247, 240], 'filler' => [214, 190, 146], 'frame' => [236, 214, 170],
-        'plinth' => [245, 234, 208], 'trim' => [224, 210, 184], 'hidden' => null,
+        'plinth' => [245, 234, 208], 'breast' => [226, 220, 207], 'appliance' => [238, 236, 230], 'trim' => [224, 210, 184], 'hidden' => null,
     ];
 
-    public function __construct(private \TCPDF $pdf, private Catalogue $words)
+    /** @param  array<string, string>  $numbers  what each reading is marked with, by id; empty where readings are not drawn */
+    public function __construct(private \TCPDF $pdf, private Catalogue $words, private array $numbers = [], private bool $withValues = false)
     {
     }
 
@@ -29,21 +30,65 @@ final readonly class DrawingPdf
      *
      * @param  Drawing  $drawing
      */
-    public function draw(array $drawing, float $x, float $y, float $width, float $height): int
+    public function draw(array $drawing, float $x, float $y, float $width, float $height, float $margin = 24.0): int
     {
         [$left, $bottom, $right, $top] = $drawing['bounds'];
-        $margin = 24.0;
         $ratio = (int) ceil(max(($right - $left) / ($width - 2 * $margin), ($top - $bottom) / ($height - 2 * $margin), 1.0) / 5) * 5;
         $place = fn (array $p): array => [$x + $margin + ($p[0] - $left) / $ratio, $y + $height - $margin - ($p[1] - $bottom) / $ratio];
         foreach ($drawing['items'] as $item) {
             match ($item['kind']) {
-                'shape' => $this->shape($item, $place),
+                'shape', 'thing' => $this->shape($item, $place),
+                'line' => $this->line($item, $place),
                 'dimension' => $this->dimension($item, $place, $y + $height - $margin + 2),
                 default => null,
             };
         }
 
+        foreach ($this->numbers === [] ? [] : $drawing['items'] as $item) {
+            if ($item['kind'] === 'reading') {
+                $this->reading($item, $place);
+            }
+        }
+
         return $ratio;
+    }
+
+    /**
+     * @param  Item  $item
+     * @param  \Closure(array{int|float, int|float}): array{float, float}  $place
+     */
+    private function line(array $item, \Closure $place): void
+    {
+        $this->pdf->SetLineStyle(['width' => 0.15, 'color' => [34, 38, 43], 'dash' => '1.4,0.8']);
+        $points = array_map($place, $item['points'] ?? []);
+        for ($i = 1; $i < count($points); $i++) {
+            $this->pdf->Line(...$points[$i - 1], ...$points[$i]);
+        }
+    }
+
+    /**
+     * A tape as a fine line, with its number in the list or what it read.
+     *
+     * @param  Item  $item
+     * @param  \Closure(array{int|float, int|float}): array{float, float}  $place
+     */
+    private function reading(array $item, \Closure $place): void
+    {
+        [[$x1, $y1], [$x2, $y2]] = array_map($place, $item['points'] ?? [[0, 0], [0, 0]]);
+        $this->pdf->SetLineStyle(['width' => 0.12, 'color' => [31, 95, 150], 'dash' => '0.6,0.6']);
+        $this->pdf->Line($x1, $y1, $x2, $y2);
+        $number = $this->numbers[$item['ref'] ?? ''] ?? '';
+        $value = isset($item['deg']) ? "{$item['deg']}°" : (isset($item['value']) ? $this->words->length($item['value']) : '–');
+        // Spread along the tape by its number, so that tapes that cross do not share one spot for their tags.
+        $along = 0.35 + 0.3 * (((int) $number * 7) % 10) / 10;
+        [$x, $y] = [$x1 + $along * ($x2 - $x1), $y1 + $along * ($y2 - $y1)];
+        $text = $this->withValues ? $value : $number;
+        $this->pdf->SetFont('dejavusanscondensed', 'B', 6);
+        $wide = $this->pdf->GetStringWidth($text) + 1.6;
+        $this->pdf->SetLineStyle(['width' => 0.1, 'color' => [31, 95, 150], 'dash' => '0']);
+        $this->pdf->Rect($x - $wide / 2, $y - 1.6, $wide, 3.2, 'DF', [], [255, 255, 255]);
+        $this->pdf->SetXY($x - $wide / 2, $y - 1.6);
+        $this->pdf->Cell($wide, 3.2, $text, 0, 0, 'C');
     }
 
     /**

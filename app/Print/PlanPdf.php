@@ -27,13 +27,7 @@ final readonly class PlanPdf
     private function __construct(private Project $project, private array $plan)
     {
         $this->words = Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
-        $this->pdf = new \TCPDF('P', 'mm', 'A4', true, 'UTF-8');
-        $this->pdf->SetCreator('Incastro');
-        $this->pdf->SetTitle($project->name);
-        $this->pdf->setPrintHeader(false);
-        $this->pdf->setPrintFooter(false);
-        $this->pdf->SetMargins(15, 15, 15);
-        $this->pdf->SetAutoPageBreak(false);
+        $this->pdf = Page::a4($project->name);
     }
 
     /** @param  array<string, mixed>  $plan */
@@ -51,20 +45,10 @@ final readonly class PlanPdf
         return $self->pdf->Output('', 'S');
     }
 
-    private function heading(string $title, string $under): void
-    {
-        $this->pdf->SetFont('dejavusanscondensed', 'B', 15);
-        $this->pdf->SetXY(15, 14);
-        $this->pdf->Cell(0, 8, $title, 0, 1);
-        $this->pdf->SetFont('dejavusanscondensed', '', 9);
-        $this->pdf->SetX(15);
-        $this->pdf->Cell(0, 5, $under, 0, 1);
-    }
-
     private function cover(): void
     {
         $this->pdf->AddPage();
-        $this->heading($this->project->name, sprintf('%s · revision %d · all sizes in %s',
+        Page::heading($this->pdf, $this->project->name, sprintf('%s · revision %d · all sizes in %s',
             $this->project->household->name, $this->project->revision, $this->words->unitName()));
         foreach (PlanReader::pieces($this->plan) as $id => $piece) {
             $drawing = PlanReader::drawing($this->plan, $id, 'front');
@@ -108,7 +92,7 @@ final readonly class PlanPdf
     private function cutListPage(): float
     {
         $this->pdf->AddPage();
-        $this->heading('Cut list', $this->project->name.' · sizes in '.$this->words->unitName().', length along the grain first');
+        Page::heading($this->pdf, 'Cut list', $this->project->name.' · sizes in '.$this->words->unitName().', length along the grain first');
         $this->row(32, ['mark', 'part', 'material', 'finished', 'cut', 'banded', 'grain', 'fit'], 'B');
 
         return 38.0;
@@ -140,7 +124,7 @@ final readonly class PlanPdf
     private function sheet(array $material, array $sheet, int $number): void
     {
         $this->pdf->AddPage('L');
-        $this->heading(sprintf('%s, sheet %d of %d', $material['name'], $number, count($material['sheets'])), sprintf(
+        Page::heading($this->pdf, sprintf('%s, sheet %d of %d', $material['name'], $number, count($material['sheets'])), sprintf(
             '%s × %s, kerf %s, trim %s · cut in the order of the numbers', $this->words->length($material['length']),
             $this->words->length($material['width']), $this->words->length($material['kerf']), $this->words->length($material['trim'])));
         $ratio = (int) ceil(max($material['length'] / 260, $material['width'] / 150) / 2) * 2;

@@ -16,7 +16,9 @@ namespace App\Print;
  * @phpstan-type Cut array{order: int, kind: string, axis: string, at_mm: int|float, from_mm: int|float, to_mm: int|float, piece: string, trim: bool}
  * @phpstan-type Sheet array{placements: list<Placement>, cuts: list<Cut>, offcuts: list<Offcut>}
  * @phpstan-type Material array{material: string, name: string, thickness: int|float, length: int|float, width: int|float, kerf: int|float, trim: int|float, lower_bound: int, status: string, used_percent: int, cost_cents: int, sheets: list<Sheet>}
- * @phpstan-type Item array{kind: string, layer: string, points?: list<array{int|float, int|float}>, value?: int|float|null, exact?: bool, side?: string, rank?: int, title?: Text, times?: int, base?: int|float, stations?: list<array{at: int|float, value: int|float}>, name?: Text}
+ * @phpstan-type Walked array{id: string, kind: string, name: Text, value: int|float|null, deg: int|float|null, typed: ?string, off_by: int|float|null}
+ * @phpstan-type Site array{name: string, kind: string, walk: list<Walked>, things: list<array{name: Text, treatment: ?string}>}
+ * @phpstan-type Item array{kind: string, layer: string, ref?: ?string, deg?: int|float, text?: Text, points?: list<array{int|float, int|float}>, value?: int|float|null, exact?: bool, side?: string, rank?: int, title?: Text, times?: int, base?: int|float, stations?: list<array{at: int|float, value: int|float}>, name?: Text}
  * @phpstan-type Drawing array{view: string, bounds: array{int|float, int|float, int|float, int|float}, items: list<Item>}
  */
 final class PlanReader
@@ -39,6 +41,16 @@ final class PlanReader
     {
         /** @var list<Material> */
         return $plan['cut'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return array<string, Site>
+     */
+    public static function sites(array $plan): array
+    {
+        /** @var array<string, Site> */
+        return $plan['site'];
     }
 
     /**

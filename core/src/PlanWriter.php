@@ -15,6 +15,7 @@ use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\ReadingNote;
+use Incastro\Core\Document\ReadingPhoto;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Take;
 use Incastro\Core\Document\WaySegment;
@@ -153,6 +154,7 @@ final readonly class PlanWriter
             'takes' => array_map(fn (Take $t): array => ['id' => $t->id, 'value' => $t->value, 'deg' => $t->degrees, 'typed' => $t->typed,
                 'with' => ($t->with ?? Instrument::usualFor($reading->kind))->value, 'at' => $t->at], $takes),
             'notes' => array_map(fn (ReadingNote $n): array => ['id' => $n->id, 'text' => $n->text, 'at' => $n->at], $reading->notes),
+            'photos' => array_map(fn (ReadingPhoto $p): array => ['id' => $p->id, 'photo' => $p->photo, 'width' => $p->width, 'height' => $p->height, 'caption' => $p->caption, 'at' => $p->at], $reading->photos),
             'off_by' => $residual === null || $reading->kind->isAngle() ? null : Length::roundedFromMillimetres($residual['mm'], Rounding::Nearest),
             'off_by_deg' => $residual === null || ! $reading->kind->isAngle() ? null : round($residual['mm'], 3),
             'checked' => isset($room->redundancy[$reading->id]) ? round($room->redundancy[$reading->id], 3) : null,

@@ -12,6 +12,7 @@ import { applyLight } from './ui/light';
 import { preset } from './ui/theme';
 
 applyLight();
+if ('serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
 createApp(App)
     .use(createPinia())
     .use(router)

@@ -5,6 +5,7 @@ import CutPage from './stages/cut/CutPage.vue';
 import FitPage from './stages/fit/FitPage.vue';
 import PiecePage from './stages/piece/PiecePage.vue';
 import SitePage from './stages/site/SitePage.vue';
+import WallPage from './stages/wall/WallPage.vue';
 
 export const router = createRouter({
     history: createWebHistory(),
@@ -21,6 +22,7 @@ export const router = createRouter({
                 { path: 'cut', component: CutPage },
             ],
         },
+        { path: '/projects/:id/wall', component: WallPage },
         { path: '/:rest(.*)', redirect: '/' },
     ],
 });

@@ -31,6 +31,7 @@ echo json_encode([
         'fpm' => ['command' => [$env('FPM'), '-F', '-y', "$state/fpm.conf"], 'signal' => 3],
         'nginx' => ['command' => [$env('NGINX'), '-p', $state, '-e', "$state/log/nginx.log", '-c', "$state/nginx.conf"], 'signal' => 3],
         'worker' => ['command' => [$php, "$app/artisan", 'queue:work', '--sleep=0.5', '--tries=1', '--timeout=300', '--max-time=3600'], 'signal' => 15],
+        'meter' => ['command' => [$php, "$app/support/meter/meter.php", $env('SOCKETS').'/meter.sock'], 'signal' => 15],
         'scheduler' => ['command' => [$php, "$app/artisan", 'schedule:work'], 'signal' => 15],
     ],
 ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES)."\n";

@@ -47,6 +47,12 @@ CONF
             expires 1y;
             try_files \$uri =404;
         }
+        location /meter/ {
+            proxy_pass http://unix:$SOCKETS/meter.sock;
+            proxy_buffering off;
+            proxy_read_timeout 1h;
+        }
+        location = /sw.js { expires -1; }
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
             include /etc/nginx/fastcgi_params;
@@ -92,7 +98,7 @@ CONF
 }
 
 write_services() {
-    PG_BIN=$(pg_bin) FPM=$(fpm_bin) NGINX=$(nginx_bin) PHP=$(command -v php) DB_PORT=$1 php "$ROOT/support/run/services.php" >"$STATE/services.json"
+    SOCKETS=$SOCKETS PG_BIN=$(pg_bin) FPM=$(fpm_bin) NGINX=$(nginx_bin) PHP=$(command -v php) DB_PORT=$1 php "$ROOT/support/run/services.php" >"$STATE/services.json"
 }
 
 is_running() { [ -f "$STATE/supervisor.pid" ] && kill -0 "$(cat "$STATE/supervisor.pid")" 2>/dev/null; }

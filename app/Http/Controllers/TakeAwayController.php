@@ -8,6 +8,7 @@ use App\Actions\PlanProject;
 use App\Models\Project;
 use App\Print\CutListCsv;
 use App\Print\PlanPdf;
+use App\Print\SurveyPdf;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
@@ -27,6 +28,20 @@ final class TakeAwayController
         Gate::authorize('view', $project);
 
         return $this->file(PlanPdf::of($project, $plan->decoded($project)), 'application/pdf', $project, 'plan.pdf');
+    }
+
+    public function measuringList(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(SurveyPdf::measuringList($project, $plan->decoded($project)), 'application/pdf', $project, 'measuring list.pdf');
+    }
+
+    public function surveySheet(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(SurveyPdf::surveySheet($project, $plan->decoded($project)), 'application/pdf', $project, 'survey.pdf');
     }
 
     public function json(Project $project): Response

@@ -9,4 +9,5 @@ enum FactKind: string
 {
     case Take = 'take';
     case Note = 'note';
+    case Photo = 'photo';
 }

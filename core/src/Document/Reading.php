@@ -16,6 +16,7 @@ final readonly class Reading
     /**
      * @param  list<Take>  $takes  takes not struck out, oldest first
      * @param  list<ReadingNote>  $notes  the same
+     * @param  list<ReadingPhoto>  $photos  the same
      */
     public function __construct(
         public string $id,
@@ -37,6 +38,7 @@ final readonly class Reading
         public ?int $step = null,
         public bool $levelled = false,
         public array $notes = [],
+        public array $photos = [],
     ) {
     }
 

@@ -10,7 +10,7 @@ use Incastro\Core\Measure\Text;
 /** Reads one reading: where it is taken, and whether its takes can belong to it. */
 final class ReadingReader
 {
-    /** @param  list<Take|ReadingNote>  $facts */
+    /** @param  list<Take|ReadingNote|ReadingPhoto>  $facts */
     public static function reading(Node $node, string $id, array $facts): Reading
     {
         $kind = $node->at('kind')->oneOf(ReadingKind::class);
@@ -25,7 +25,7 @@ final class ReadingReader
         return $reading;
     }
 
-    /** @param  list<Take|ReadingNote>  $facts */
+    /** @param  list<Take|ReadingNote|ReadingPhoto>  $facts */
     private static function placed(Node $node, string $id, ReadingKind $kind, array $facts): Reading
     {
         $length = fn (string $key): ?Length => $node->at($key)->optionalLength(Length::zero(), Length::fromMillimetres(20_000));
@@ -42,7 +42,7 @@ final class ReadingReader
             $opening ? $node->at('rise')->oneOf(Rise::class) : null,
             $length('z') ?? Length::zero(),
             $length('from_z') ?? Length::zero(),
-            array_values(array_filter($facts, fn (Take|ReadingNote $f): bool => $f instanceof Take)),
+            array_values(array_filter($facts, fn (Take|ReadingNote|ReadingPhoto $f): bool => $f instanceof Take)),
             $node->at('face')->optionalOf(Face::class),
             $node->at('along')->optionalOf(Along::class),
             $length('x'),
@@ -53,7 +53,8 @@ final class ReadingReader
             $node->at('edge')->isMissing() ? null : $node->at('edge')->text(26),
             $node->at('step')->isMissing() ? null : $node->at('step')->count(1, 30),
             ! $node->at('levelled')->isMissing() && $node->at('levelled')->flag(),
-            array_values(array_filter($facts, fn (Take|ReadingNote $f): bool => $f instanceof ReadingNote)),
+            array_values(array_filter($facts, fn (Take|ReadingNote|ReadingPhoto $f): bool => $f instanceof ReadingNote)),
+            array_values(array_filter($facts, fn (Take|ReadingNote|ReadingPhoto $f): bool => $f instanceof ReadingPhoto)),
         );
     }
 

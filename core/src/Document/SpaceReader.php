@@ -18,7 +18,7 @@ final class SpaceReader
         return $root->at('spaces')->each(fn (Node $node, string $id): Space => self::space($node, $id, $facts));
     }
 
-    /** @param  array<string, list<Take|ReadingNote>>  $facts  by reading */
+    /** @param  array<string, list<Take|ReadingNote|ReadingPhoto>>  $facts  by reading */
     private static function space(Node $node, string $id, array $facts): Space
     {
         $kind = $node->at('kind')->optionalOf(SpaceKind::class) ?? SpaceKind::Niche;
@@ -75,11 +75,11 @@ final class SpaceReader
         return new Slope($along, $low, ! $node->at('flat')->isMissing() && $node->at('flat')->flag());
     }
 
-    /** @return array<string, list<Take|ReadingNote>> standing facts by reading, oldest first; what is struck out stays in the document alone */
+    /** @return array<string, list<Take|ReadingNote|ReadingPhoto>> standing facts by reading, oldest first; what is struck out stays in the document alone */
     private static function standingFacts(Node $root): array
     {
         $byReading = [];
-        $facts = $root->at('facts')->each(fn (Node $node, string $id): Take|ReadingNote|null => self::fact($node, $id));
+        $facts = $root->at('facts')->each(fn (Node $node, string $id): Take|ReadingNote|ReadingPhoto|null => self::fact($node, $id));
         ksort($facts);
         foreach ($facts as $fact) {
             if ($fact !== null) {
@@ -90,9 +90,13 @@ final class SpaceReader
         return $byReading;
     }
 
-    private static function fact(Node $node, string $id): Take|ReadingNote|null
+    private static function fact(Node $node, string $id): Take|ReadingNote|ReadingPhoto|null
     {
-        $fact = $node->at('kind')->oneOf(FactKind::class) === FactKind::Note ? self::note($node, $id) : self::take($node, $id);
+        $fact = match ($node->at('kind')->oneOf(FactKind::class)) {
+            FactKind::Note => self::note($node, $id),
+            FactKind::Photo => self::photo($node, $id),
+            FactKind::Take => self::take($node, $id),
+        };
 
         return $node->at('struck')->isMissing() || ! $node->at('struck')->flag() ? $fact : null;
     }
@@ -100,6 +104,13 @@ final class SpaceReader
     private static function note(Node $node, string $id): ReadingNote
     {
         return new ReadingNote($id, $node->at('reading')->text(26), $node->at('text')->text(500), self::when($node));
+    }
+
+    private static function photo(Node $node, string $id): ReadingPhoto
+    {
+        return new ReadingPhoto($id, $node->at('reading')->text(26), $node->at('photo')->text(26),
+            $node->at('width')->count(1, 10_000), $node->at('height')->count(1, 10_000),
+            $node->at('caption')->isMissing() ? null : $node->at('caption')->text(200), self::when($node));
     }
 
     private static function take(Node $node, string $id): Take

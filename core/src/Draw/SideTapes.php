@@ -7,6 +7,7 @@ namespace Incastro\Core\Draw;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\ReadingKind;
+use Incastro\Core\Document\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
@@ -36,7 +37,7 @@ final readonly class SideTapes
             ReadingKind::Plumb => [$this->back($r->fromZ), $this->back($r->z)],
             ReadingKind::Level => $r->face === Face::Ceiling ? [$this->head($zero), $this->head($this->o->depth)] : [new Point($zero, $zero), new Point($this->o->depth, $zero)],
             ReadingKind::Height => $this->height($this->o->room->sizes->y($r)),
-            ReadingKind::Knee => $this->height(Length::fromMillimetres(self::HAND_MM / 2)),
+            ReadingKind::Knee => $this->height(Length::fromMillimetres($r->side === Side::Right ? 2 * self::HAND_MM : self::HAND_MM / 2)),
             ReadingKind::SlopeAngle => [$this->head(Length::ofUnits(intdiv($this->o->depth->units, 3))), $this->head(Length::ofUnits(intdiv($this->o->depth->units * 2, 3)))],
             ReadingKind::SlopeRise => [$this->head($r->y ?? $zero), $this->head(($r->y ?? $zero)->plus($r->run ?? $zero))],
             ReadingKind::SlopeStart => $this->start($r),

@@ -41,6 +41,11 @@ final readonly class SiteDrawer
     public function top(Room $room): Drawing
     {
         $drawing = self::ground($room);
+        $f = $room->space->footprint;
+        if ($f !== null) {
+            [$near, $far, $end] = [$f->y->negated(), $f->y->plus($f->depth)->negated(), $f->x->plus($f->width)];
+            $drawing->shape('footprint', [new Point($f->x, $far), new Point($end, $far), new Point($end, $near), new Point($f->x, $near)]);
+        }
         (new ThingDrawer($room))->things($drawing);
         $this->tapes($drawing, new Outline($room, Length::zero()));
 

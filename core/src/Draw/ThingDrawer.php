@@ -28,12 +28,22 @@ final readonly class ThingDrawer
     public function things(Drawing $drawing): void
     {
         foreach ($this->room->things() as $placed) {
-            $drawing->thing($placed->thing->treatment->value ?? 'undecided', $placed->block->outlineIn($drawing->view), $placed->thing->id,
+            $drawing->thing(self::layer($placed), $placed->block->outlineIn($drawing->view), $placed->thing->id,
                 self::moves($drawing->view, $placed->thing), $placed->name());
             if ($placed->thing->kind === ThingKind::Door) {
                 $drawing->line('swing', array_map($drawing->view->project(...), self::swing($placed)), $placed->thing->id);
             }
         }
+    }
+
+    /** Doors and windows are seen through. */
+    private static function layer(PlacedThing $placed): string
+    {
+        return match (true) {
+            $placed->thing->treatment === null => 'undecided',
+            ! $placed->isSolid() => 'opening',
+            default => $placed->thing->treatment->value,
+        };
     }
 
     /** Where the back wall holds a screw: found, doubtful or only assumed. */

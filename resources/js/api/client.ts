@@ -83,17 +83,30 @@ export interface LayoutSearch {
     readonly layouts: Readonly<Record<string, { sheets: { part: string; x: number; y: number; turned: boolean }[][] }>> | null;
 }
 
-async function ask<T>(method: string, path: string, body?: unknown, raw = false): Promise<T> {
-    const token = document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')?.content ?? '';
-    let response: Response;
+/** The token of the session as it stands; the page's own may be from a visit long ago. */
+function token(): Record<string, string> {
+    const cookie = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
+    if (cookie) return { 'X-XSRF-TOKEN': decodeURIComponent(cookie) };
+    return { 'X-CSRF-TOKEN': document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')?.content ?? '' };
+}
+
+async function reach(method: string, path: string, body: BodyInit | undefined, type: string): Promise<Response> {
     try {
-        response = await fetch(path, {
-            method,
-            headers: { Accept: 'application/json', 'Content-Type': 'application/json', 'X-CSRF-TOKEN': token },
-            ...(body === undefined ? {} : { body: raw ? String(body) : JSON.stringify(body) }),
-        });
+        const headers = { Accept: 'application/json', 'Content-Type': type, ...token() };
+        return await fetch(path, { method, headers, ...(body === undefined ? {} : { body }) });
     } catch {
         throw new Unreachable('The server cannot be reached; what you entered is kept here and sent again.');
+    }
+}
+
+async function ask<T>(method: string, path: string, body?: unknown, raw?: string | true): Promise<T> {
+    const sent = body === undefined ? undefined : raw ? (body as BodyInit) : JSON.stringify(body);
+    const type = typeof raw === 'string' ? raw : 'application/json';
+    let response = await reach(method, path, sent, type);
+    if (response.status === 419) {
+        // The session was renewed since the page came: any answer brings the new token.
+        await reach('GET', '/api/session', undefined, type);
+        response = await reach(method, path, sent, type);
     }
     if (response.status === 204) return undefined as T;
     const answer = (await response.json().catch(() => ({}))) as RefusalBody;
@@ -117,6 +130,8 @@ export const api = {
         ask<{ id: string; ops: Operation[] }>('GET', `${project(id)}/thing-starts/${kind}?space=${space}`),
     spaceStart: (id: string, kind: SpaceKind, name: string) =>
         ask<{ space: string; ops: Operation[] }>('GET', `${project(id)}/space-starts/${kind}?name=${encodeURIComponent(name)}`),
+    keepPhoto: (id: string, photo: string, blob: Blob) =>
+        ask<{ id: string; width: number; height: number }>('PUT', `${project(id)}/photos/${photo}`, blob, 'image/jpeg'),
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
     searched: (id: string, search: string) => ask<LayoutSearch>('GET', `${project(id)}/layout-searches/${search}`),

@@ -409,7 +409,7 @@ export interface LaidPart {
   turned: boolean;
 }
 export interface Fact {
-  kind: 'take' | 'note';
+  kind: 'take' | 'note' | 'photo';
   reading: string;
   /**
    * a length in mm, at most 6 decimals
@@ -424,6 +424,10 @@ export interface Fact {
   with?: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
   at?: string;
   text?: string;
+  photo?: string;
+  width?: number;
+  height?: number;
+  caption?: string;
 }
 export interface WaySegment {
   order?: string;

@@ -160,6 +160,14 @@ export interface Walked {
     text: string;
     at: string | null;
   }[];
+  photos: {
+    id: string;
+    photo: string;
+    width: number;
+    height: number;
+    caption: string | null;
+    at: string | null;
+  }[];
 }
 export interface Text {
   key: string;

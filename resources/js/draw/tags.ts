@@ -8,6 +8,9 @@ const ALONG: Record<string, number> = {
     reading_height: 0.36,
     reading_depth: 0.5,
     reading_diagonal: 0.74,
+    reading_mouth_width: 0.68,
+    reading_mouth_height: 0.3,
+    reading_breast_width: 0.56,
     reading_plumb: 0.66,
     reading_level: 0.5,
 };

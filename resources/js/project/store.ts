@@ -142,6 +142,6 @@ export const useProject = defineStore('project', () => {
 
     return {
         line, document, plan, revision, savedAt, saveState, conflict, readerUnit, undoable, redoable,
-        unit, documentUnit, chosenSpace, spaces, space, piece, site, fitted, open, change, set, undo, redo, settle, readIn, showSpaceOf,
+        unit, documentUnit, chosenSpace, spaces, space, piece, site, fitted, open, change, set, undo, redo, settle, readIn, showSpaceOf, received: take,
     }; // prettier-ignore
 });

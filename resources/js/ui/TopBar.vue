@@ -24,6 +24,9 @@ const take = (what: string): void => void (window.location.href = `/api/projects
 
 const items = computed(() => [
     { label: 'Plan as PDF', icon: 'pi pi-file-pdf', command: () => take('plan.pdf') },
+    { label: 'At the wall, on a phone', icon: 'pi pi-mobile', command: () => void router.push(`/projects/${project.line!.id}/wall`) },
+    { label: 'Measuring list to print', icon: 'pi pi-list-check', command: () => take('measuring-list.pdf') },
+    { label: 'Survey sheet', icon: 'pi pi-file', command: () => take('survey.pdf') },
     { label: 'Cut list as CSV', icon: 'pi pi-table', command: () => take('parts.csv') },
     { label: 'Project as JSON', icon: 'pi pi-download', command: () => take('project.json') },
     { separator: true },

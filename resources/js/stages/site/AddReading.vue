@@ -8,7 +8,7 @@ import LengthField from '../../ui/LengthField.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import { formsFor, placed } from './forms';
-import { readingAdded } from './readings';
+import { readingAdded } from '../../project/readings';
 
 /** One more reading of any kind, anywhere: what it is, then only the places that it needs. */
 const project = useProject();

@@ -6,7 +6,7 @@ import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
-import { readingAdded } from './readings';
+import { readingAdded } from '../../project/readings';
 
 /** What to measure next for what is to stand here, the most telling first; or that it is measured enough, and why. */
 const project = useProject();

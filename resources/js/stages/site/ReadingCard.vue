@@ -8,9 +8,9 @@ import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
-import { again, instrument } from './entry';
+import { again, instrument } from '../../project/entry';
 import ReadingNotes from './ReadingNotes.vue';
-import { instrumentsFor, isAngle, isRead, readingRemoved, strikeOf } from './readings';
+import { instrumentsFor, isAngle, isRead, readingRemoved, strikeOf } from '../../project/readings';
 import TakesList from './TakesList.vue';
 
 /** The picked reading: its number, how to take it, its takes, and what speaks against it. */

@@ -4,13 +4,15 @@ import { ref } from 'vue';
 import type { Walked } from '../../api/plan';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
-import { noteOf, struck } from './readings';
+import { noteOf, struck } from '../../project/readings';
 
 /** What was noted about a reading; a note is kept with its time and never erased. */
 const props = defineProps<{ reading: Walked }>();
 const project = useProject();
 const guarded = useRefusals();
 const text = ref('');
+
+const photo = (id: string): string => `/api/projects/${project.line!.id}/photos/${id}`;
 
 async function keep(): Promise<void> {
     const said = text.value.trim();
@@ -28,6 +30,11 @@ async function keep(): Promise<void> {
             </button>
         </li>
     </ul>
+    <div v-if="reading.photos.length" class="photos" aria-label="photos">
+        <a v-for="p in reading.photos" :key="p.id" :href="photo(p.photo)" target="_blank" rel="noopener">
+            <img :src="`${photo(p.photo)}?thumb=1`" :alt="p.caption ?? 'photo of this reading'" loading="lazy" />
+        </a>
+    </div>
     <InputText
         v-model="text"
         class="note"
@@ -46,6 +53,16 @@ async function keep(): Promise<void> {
     margin: 10px 0 0;
     padding: 0;
     font-size: 13px;
+}
+.photos {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    margin-top: 8px;
+}
+.photos img {
+    height: 64px;
+    border: 1px solid var(--rule);
 }
 .note {
     margin-top: 8px;

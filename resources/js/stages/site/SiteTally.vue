@@ -11,6 +11,7 @@ import SpaceChoices from './SpaceChoices.vue';
 import SurveySummary from './SurveySummary.vue';
 import ThingCard from './ThingCard.vue';
 import ThingsList from './ThingsList.vue';
+import UsableBox from './UsableBox.vue';
 import WallBuild from './WallBuild.vue';
 
 const project = useProject();
@@ -38,6 +39,7 @@ const said = (r: (typeof walk.value)[number]): string =>
             <AddReading />
             <ThingsList />
             <WallBuild />
+            <UsableBox />
             <SpaceChoices />
             <Instruments />
         </section>

@@ -4,7 +4,7 @@ import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import NextReadings from './NextReadings.vue';
-import { isRead } from './readings';
+import { isRead } from '../../project/readings';
 import RoomShape from './RoomShape.vue';
 
 /** How far the survey has come, and what it says of the room. */

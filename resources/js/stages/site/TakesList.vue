@@ -3,7 +3,7 @@ import type { Walked } from '../../api/plan';
 import { lossless } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
-import { instrumentsFor, struck } from './readings';
+import { instrumentsFor, struck } from '../../project/readings';
 
 /** Every standing take of a reading, when and with what; each can be struck out. */
 const props = defineProps<{ reading: Walked }>();

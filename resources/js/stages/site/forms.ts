@@ -1,7 +1,7 @@
 import type { SpaceKind } from '../../api/client';
 import type { Reading, Space } from '../../api/document';
 import type { Site } from '../../api/plan';
-import { lowestStation } from './readings';
+import { lowestStation } from '../../project/readings';
 
 type Field = 'z' | 'from_z' | 'x' | 'y' | 'run' | 'along_back' | 'along_side';
 

@@ -1,7 +1,7 @@
-import type { Operation } from '../../api/client';
-import type { Fact, Reading, Space } from '../../api/document';
-import type { Walked } from '../../api/plan';
-import { ulid } from '../../project/ulid';
+import type { Operation } from '../api/client';
+import type { Fact, Reading, Space } from '../api/document';
+import type { Walked } from '../api/plan';
+import { ulid } from './ulid';
 
 export type With = NonNullable<Fact['with']>;
 

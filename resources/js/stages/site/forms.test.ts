@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import type { Space } from '../../api/document';
 import type { Walked } from '../../api/plan';
 import { formsFor, placed } from './forms';
-import { instrumentsFor, lowestStation, neighbour, noteOf, readingAdded, strikeOf, takeAgain, takeInstead } from './readings';
+import { instrumentsFor, lowestStation, neighbour, noteOf, readingAdded, strikeOf, takeAgain, takeInstead } from '../../project/readings';
 
 const reading = (id: string, takes: string[] = [], kind = 'width'): Walked =>
     ({ id, kind, takes: takes.map((t) => ({ id: t })) }) as unknown as Walked;

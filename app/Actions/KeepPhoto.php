@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Photo;
+use App\Models\Project;
+use App\Models\User;
+
+/** Draws a picture anew, so that nothing the camera noted of place and time is kept, and makes its thumbnail. */
+final class KeepPhoto
+{
+    private const LONGEST = 2560;
+
+    private const THUMB = 320;
+
+    private const QUALITY = 85;
+
+    /** Null when the bytes are no picture. The same id sent twice is kept once. */
+    public function keep(Project $project, User $user, string $id, string $bytes): ?Photo
+    {
+        $kept = Photo::query()->where(['project_id' => $project->id, 'id' => $id])->first();
+        if ($kept !== null) {
+            return $kept;
+        }
+        $picture = @imagecreatefromstring($bytes);
+        if ($picture === false) {
+            return null;
+        }
+        $picture = self::within($picture, self::LONGEST);
+        self::write($picture, Photo::path($project->id, $id));
+        self::write(self::within($picture, self::THUMB), Photo::path($project->id, $id, true));
+
+        return Photo::query()->create(['id' => $id, 'project_id' => $project->id, 'user_id' => $user->id,
+            'width' => imagesx($picture), 'height' => imagesy($picture)]);
+    }
+
+    private static function within(\GdImage $picture, int $longest): \GdImage
+    {
+        $scale = min(1.0, $longest / max(imagesx($picture), imagesy($picture)));
+        $scaled = $scale < 1.0 ? imagescale($picture, (int) round(imagesx($picture) * $scale), (int) round(imagesy($picture) * $scale)) : $picture;
+
+        return $scaled === false ? $picture : $scaled;
+    }
+
+    /** Written beside and moved into place: a picture is there whole or not at all. */
+    private static function write(\GdImage $picture, string $path): void
+    {
+        if (! is_dir(dirname($path))) {
+            mkdir(dirname($path), 0770, true);
+        }
+        imagejpeg($picture, "$path.part", self::QUALITY);
+        rename("$path.part", $path);
+    }
+}

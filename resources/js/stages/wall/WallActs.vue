@@ -1,0 +1,95 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import type { Walked } from '../../api/plan';
+import { instrument } from '../../project/entry';
+import { instrumentsFor, type With } from '../../project/readings';
+import { computed } from 'vue';
+
+/** Back, skip, again, note, photo, and with what it is read. */
+const props = defineProps<{ reading: Walked; first: boolean; last: boolean; again: boolean }>();
+const emit = defineEmits<{ back: []; skip: []; again: []; note: [text: string]; photo: [file: File] }>();
+const noting = ref(false);
+const text = ref('');
+const instruments = computed(() => instrumentsFor(props.reading.kind));
+const chosen = computed(() => instruments.value.find((i) => i.value === instrument.value)?.value ?? instruments.value[0]!.value);
+
+function keepNote(): void {
+    if (text.value.trim() !== '') emit('note', text.value.trim());
+    text.value = '';
+    noting.value = false;
+}
+
+function picked(e: Event): void {
+    const input = e.target as HTMLInputElement;
+    if (input.files?.[0]) emit('photo', input.files[0]);
+    input.value = '';
+}
+</script>
+
+<template>
+    <form v-if="noting" class="note" @submit.prevent="keepNote">
+        <input v-model="text" aria-label="note" placeholder="Note on this reading" maxlength="500" />
+        <button type="submit">Keep</button>
+    </form>
+    <div v-else class="acts">
+        <button :disabled="first" @click="emit('back')">‹ Back</button>
+        <button :disabled="last" @click="emit('skip')">Skip ›</button>
+        <button :class="{ on: again }" :aria-pressed="again" :disabled="reading.takes.length === 0" @click="emit('again')">Again</button>
+        <button @click="noting = true">Note</button>
+        <label class="photo">Photo<input type="file" accept="image/*" capture="environment" aria-label="photo" @change="picked" /></label>
+        <select
+            v-if="instruments.length > 1"
+            :value="chosen"
+            aria-label="read with"
+            @change="(e) => (instrument = (e.target as HTMLSelectElement).value as With)"
+        >
+            <option v-for="i in instruments" :key="i.value" :value="i.value">{{ i.label }}</option>
+        </select>
+    </div>
+</template>
+
+<style scoped>
+.acts,
+.note {
+    display: flex;
+    gap: 6px;
+    padding: 4px 14px;
+}
+.acts > *,
+.note > * {
+    flex: 1 1 auto;
+    min-height: 40px;
+    border: 1px solid var(--rule);
+    border-radius: 4px;
+    background: var(--sheet);
+    color: var(--chalk);
+    font: inherit;
+    font-size: 13.5px;
+    display: grid;
+    place-items: center;
+    padding: 0 4px;
+}
+.acts > :disabled {
+    color: var(--soft);
+    opacity: 0.5;
+}
+.acts .on {
+    background: var(--chalk);
+    color: var(--sheet);
+}
+select {
+    max-width: 84px;
+}
+.photo input {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    opacity: 0;
+}
+.note input {
+    flex: 1 1 100%;
+    color: var(--ink);
+    padding: 0 10px;
+    font-size: 16px;
+}
+</style>

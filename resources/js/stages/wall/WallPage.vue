@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import type { Walked } from '../../api/plan';
+import { useOutbox } from '../../project/outbox';
+import { useProject } from '../../project/store';
+import { instrument } from '../../project/entry';
+import { instrumentsFor, isAngle, noteOf, takeAgain, takeInstead } from '../../project/readings';
+import { useMeter } from '../../project/meter';
+import Keypad from './Keypad.vue';
+import { metered, nothing, type Tapped } from './pad';
+import { afterWaiting } from './pending';
+import { photoOf } from './photo';
+import WallActs from './WallActs.vue';
+import WallHead from './WallHead.vue';
+import WallSketch from './WallSketch.vue';
+import WallValue from './WallValue.vue';
+
+/** At the wall: one reading at a time, by thumb, with or without a network. */
+const project = useProject();
+const outbox = useOutbox();
+const route = useRoute();
+const trouble = ref('');
+const tapped = ref<Tapped>(nothing);
+const refusal = ref('');
+const again = ref(false);
+const here = ref<string | null>(null);
+const id = computed(() => String(route.params.id));
+
+onMounted(async () => {
+    try {
+        await project.open(id.value);
+        await outbox.load();
+        here.value = walk.value.find((r) => !isDone(r))?.id ?? walk.value[0]?.id ?? null;
+    } catch (error) {
+        trouble.value = error instanceof Error ? error.message : String(error);
+    }
+});
+const online = (): void => void outbox.flush();
+onMounted(() => window.addEventListener('online', online));
+onBeforeUnmount(() => window.removeEventListener('online', online));
+
+const meter = useMeter((r) => {
+    tapped.value = metered(r.mm);
+    instrument.value = 'meter';
+});
+watch(meter.says, (says) => (refusal.value = says));
+
+const mine = computed(() => outbox.items.filter((w) => w.project === id.value));
+const walk = computed(() => (project.site?.walk ?? []).map((r) => afterWaiting(r, mine.value)));
+const reading = computed<Walked | null>(() => walk.value.find((r) => r.id === here.value) ?? null);
+const at = computed(() => walk.value.findIndex((r) => r.id === here.value));
+const isDone = (r: Walked): boolean => r.value !== null || r.deg !== null;
+
+watch(here, () => {
+    tapped.value = nothing;
+    refusal.value = '';
+    again.value = false;
+});
+
+function step(by: 1 | -1): void {
+    here.value = walk.value[at.value + by]?.id ?? here.value;
+}
+
+async function keep(value: number, typed: string): Promise<void> {
+    const r = reading.value!;
+    const usual = instrumentsFor(r.kind);
+    const how = { with: usual.find((i) => i.value === instrument.value)?.value ?? null, at: new Date().toISOString() };
+    await outbox.add(id.value, again.value ? [takeAgain(r, value, typed, how)] : takeInstead(r, value, typed, how));
+    const last = at.value === walk.value.length - 1;
+    tapped.value = nothing;
+    again.value = false;
+    if (!last) step(1);
+}
+
+const note = (text: string): Promise<void> => outbox.add(id.value, [noteOf(reading.value!.id, text, new Date().toISOString())]);
+
+async function photo(file: File): Promise<void> {
+    try {
+        const { op, blob, photo: name } = await photoOf(file, reading.value!.id);
+        await outbox.add(id.value, [op], { id: name, blob });
+    } catch (error) {
+        refusal.value = error instanceof Error ? error.message : String(error);
+    }
+}
+
+function goToSpace(space: string): void {
+    project.chosenSpace = space;
+    here.value = project.site?.walk[0]?.id ?? null;
+}
+</script>
+
+<template>
+    <div v-if="project.plan && reading" class="wall">
+        <WallHead :walk="walk" :here="here!" :waiting="mine.length" @go="(r) => (here = r)" @space="goToSpace" />
+        <WallSketch :reading="reading" />
+        <WallValue v-model:refusal="refusal" :reading="reading" :tapped="tapped" :again="again" />
+        <WallActs
+            :reading="reading"
+            :first="at === 0"
+            :last="at === walk.length - 1"
+            :again="again"
+            @back="step(-1)"
+            @skip="step(1)"
+            @again="again = !again"
+            @note="note"
+            @photo="photo"
+        />
+        <Keypad
+            v-model="tapped"
+            :reading="reading"
+            :unit="project.documentUnit"
+            :degrees="isAngle(reading.kind)"
+            @keep="keep"
+            @refused="(why) => (refusal = why)"
+        >
+            <template #meter>
+                <button class="meter" :aria-pressed="meter.on.value" @click="meter.toggle()">
+                    {{ meter.on.value ? `Meter ${meter.battery.value ?? '…'} %` : 'From meter' }}
+                </button>
+            </template>
+        </Keypad>
+    </div>
+    <p v-else class="wait">{{ trouble || (project.plan ? 'This space asks for no reading yet.' : 'Opening the project…') }}</p>
+</template>
+
+<style scoped>
+.wall {
+    display: grid;
+    grid-template-rows: auto auto minmax(110px, 1fr) auto auto auto;
+    height: 100dvh;
+    max-width: 480px;
+    margin: 0 auto;
+    background: var(--paper);
+    overflow: hidden;
+}
+.meter {
+    height: 100%;
+    grid-column: 2 / span 2;
+    border: 1px solid var(--rule);
+    border-radius: 6px;
+    background: var(--sheet);
+    color: var(--chalk);
+    font: inherit;
+    font-size: 15px;
+}
+.meter[aria-pressed='true'] {
+    background: var(--chalk-wash);
+    border-color: var(--chalk);
+}
+.wait {
+    padding: 40px 20px;
+}
+</style>
