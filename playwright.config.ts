@@ -11,6 +11,8 @@ export default defineConfig({
     use: {
         baseURL: process.env.BASE_URL,
         viewport: { width: 1280, height: 800 },
+        // Where a test does not ask for the worker, requests can be cut and counted by hand.
+        serviceWorkers: 'block',
         screenshot: 'only-on-failure',
         launchOptions: {
             executablePath: '/usr/bin/chromium',

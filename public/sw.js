@@ -24,7 +24,7 @@ self.addEventListener('fetch', (event) => {
     const { request } = event;
     const url = new URL(request.url);
     if (request.method !== 'GET' || url.origin !== self.location.origin) return;
-    if (request.mode === 'navigate' && url.pathname !== '/demo') return event.respondWith(shell(request));
+    if (request.mode === 'navigate' && /^\/($|projects\/)/.test(url.pathname)) return event.respondWith(shell(request));
     if (url.pathname.startsWith('/build/') || url.pathname === '/favicon.svg') return event.respondWith(once(request));
     if (/^\/api\/(session|projects(\/[0-9a-z]{26})?)$/i.test(url.pathname) || /\/photos\//.test(url.pathname)) {
         event.respondWith(latest(request));

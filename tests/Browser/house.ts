@@ -6,7 +6,7 @@ export const SIGNAL_CABIN = '/projects/01js1gna0cab1n0000000bay01';
 /** In by the demo's one click, onto a fresh copy of a project, so that tests do not meet each other's changes. */
 export async function openCopy(page: Page, project = CHART_ROOM, stage = 'site'): Promise<string> {
     await page.goto('/demo');
-    await expect(page.getByRole('heading', { name: 'Chart room, left niche' })).toBeVisible();
+    await page.waitForURL(/\/projects\/\w+\/site$/);
     const id = await page.evaluate(async (path) => {
         const token = document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content;
         const json = await (await fetch(`/api${path}/project.json`)).text();

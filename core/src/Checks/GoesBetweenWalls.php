@@ -36,8 +36,11 @@ final class GoesBetweenWalls implements Check
     private static function stopper(Built $built): Text
     {
         $box = $built->fit->box;
-        $point = $box->greatestLeft->x->isGreaterThan(Length::zero()) && $box->greatestLeft->reading !== null
+        $point = $box->leastRight->thing === null && $box->greatestLeft->x->isGreaterThan(Length::zero()) && $box->greatestLeft->reading !== null
             ? $box->greatestLeft : $box->leastRight;
+        if ($point->thing !== null) {
+            return $point->thing;
+        }
         $reading = $built->room->space->readings[$point->reading ?? ''] ?? null;
 
         return $reading instanceof Reading ? ReadingName::of($reading) : Text::of('reading.none');

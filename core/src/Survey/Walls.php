@@ -47,11 +47,17 @@ final readonly class Walls
         return $this->each(function (Side $side, Plane $plane, Length $z) use ($adjustment, $exact): WallPoint {
             $sum = $this->sum($side, $plane, $z);
             $units = Sum::value($sum, $adjustment->state) * Length::PER_MM;
-            $sure = $exact && $adjustment->settles($sum);
+            $sure = $exact && self::isOnTape(Rounding::Nearest->apply($units)) && $adjustment->settles($sum);
 
             return new WallPoint($z, $plane, $sure ? Length::ofUnits(Rounding::Nearest->apply($units)) : Clip::wall($units, $side), $sure,
                 self::readingBehind($this->nodes->sizes->space, $side, $z, $plane));
         });
+    }
+
+    /** Sums of what tapes show end on a tape's own marks (0.05 mm, 1/64 in, 0.001 in); what an angle gave does not, and is rounded. */
+    private static function isOnTape(int $units): bool
+    {
+        return $units % (Length::PER_MM / 20) === 0 || $units % Length::PER_SIXTY_FOURTH === 0 || $units % (Length::PER_INCH / 1000) === 0;
     }
 
     /** @return array<int, float> */

@@ -15,6 +15,7 @@ const project = useProject();
 
 const degrees = computed(() => isAngle(props.reading.kind));
 const text = computed(() => spoken(props.tapped, degrees.value ? 'mm' : project.documentUnit));
+const unit = computed(() => / (mm|in)$/.exec(text.value)?.[1] ?? project.documentUnit);
 const stands = computed(() => {
     if (props.again) return '';
     return props.reading.deg !== null
@@ -48,7 +49,7 @@ const says = computed(() => {
     <section class="value">
         <div class="name">{{ capitalised(render(reading.name, project.unit)) }}</div>
         <output class="big" :class="{ stands: !text }" aria-label="reading"
-            >{{ text || stands || '–' }}<small>{{ degrees ? '°' : project.documentUnit }}</small></output
+            >{{ text.replace(/ (mm|in)$/, '') || stands || '–' }}<small>{{ degrees ? '°' : unit }}</small></output
         >
         <div class="says" :class="{ refused: refusal || (finding && !echo) }" :role="refusal ? 'alert' : undefined">{{ says }}</div>
     </section>

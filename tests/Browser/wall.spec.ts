@@ -1,0 +1,175 @@
+import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { openCopy } from './house';
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, serviceWorkers: 'allow' });
+
+const state = (page: Page): ReturnType<Page['locator']> => page.locator('header .state');
+const tap = async (page: Page, ...keys: string[]): Promise<void> => {
+    for (const name of keys) await page.getByRole('group', { name: 'keypad' }).getByRole('button', { name, exact: true }).click();
+};
+
+async function atTheWall(page: Page): Promise<string> {
+    const id = await openCopy(page);
+    await page.goto(`/projects/${id}/wall`);
+    await expect(state(page)).toContainText('of 17');
+    await page.evaluate(async () => {
+        await navigator.serviceWorker.ready;
+    });
+    // Once more, with the worker in charge, so that it has seen this project.
+    await page.reload();
+    await expect(state(page)).toContainText('of 17');
+    return id;
+}
+
+/** What the server has for a reading: every take, struck out or not. */
+async function takesOf(page: Page, id: string, nth: number): Promise<{ value: number; struck?: boolean }[]> {
+    return page.evaluate(
+        async ([project, n]) => {
+            const { document, plan } = await (await fetch(`/api/projects/${project}`, { cache: 'no-store' })).json();
+            const walk = (Object.values(plan.site)[0] as { walk: { id: string }[] }).walk;
+            return Object.values(document.facts as Record<string, { reading: string; value: number }>).filter(
+                (f) => f.reading === walk[n as number]!.id,
+            );
+        },
+        [id, nth] as const,
+    );
+}
+
+test('readings are taken one at a time with big keys, and corrected, skipped and taken again', async ({ page }) => {
+    const id = await atTheWall(page);
+    await tap(page, '1', '0', '4', '9', 'point', '5');
+    await expect(page.getByLabel('reading', { exact: true })).toContainText('1049.5');
+    await page.getByRole('button', { name: 'Keep, next' }).click();
+    await expect(state(page)).toContainText('2 of 17');
+    await page.getByRole('button', { name: 'Skip ›' }).click();
+    await expect(state(page)).toContainText('3 of 17');
+    await page.getByRole('button', { name: '‹ Back' }).click();
+    await page.getByRole('button', { name: 'Again' }).click();
+    await tap(page, '1', '0', '4', '4');
+    await page.getByRole('button', { name: 'Keep, next' }).click();
+    await expect
+        .poll(async () => (await takesOf(page, id, 0)).map((t) => [t.value, !!t.struck]))
+        .toEqual([
+            [1048, true],
+            [1049.5, false],
+        ]);
+    await expect
+        .poll(async () => (await takesOf(page, id, 1)).map((t) => [t.value, !!t.struck]))
+        .toEqual([
+            [1043.5, false],
+            [1044, false],
+        ]);
+});
+
+test('what is taken without a network survives a reload and a restart, and arrives once and in order', async ({ page, context }) => {
+    const id = await atTheWall(page);
+    await context.setOffline(true);
+    for (const mm of ['1', '2', '3']) {
+        await tap(page, '1', '0', '5', mm);
+        await page.getByRole('button', { name: 'Keep, next' }).click();
+    }
+    await page.getByRole('button', { name: 'Note' }).click();
+    await page.getByRole('textbox', { name: 'note' }).fill('plaster is loose here');
+    await page.getByRole('button', { name: 'Keep', exact: true }).click();
+    await expect(state(page)).toContainText('4 kept on this phone');
+    await page.reload();
+    await expect(state(page)).toContainText('4 kept on this phone');
+    await expect(page.getByLabel('reading', { exact: true })).toContainText('1051');
+    const restarted = await again(page, context, id);
+    await expect(state(restarted)).toContainText('4 kept on this phone');
+
+    await someoneMakesItDeeper(context, id);
+    await context.setOffline(false);
+    await expect(state(restarted)).not.toContainText('kept on this phone', { timeout: 15_000 });
+    for (const [n, mm] of [1051, 1052, 1053].entries()) {
+        expect((await takesOf(restarted, id, n)).filter((t) => !t.struck).map((t) => t.value)).toEqual([mm]);
+    }
+    const project = await restarted.evaluate(async (p) => (await fetch(`/api/projects/${p}`)).json(), id);
+    expect((Object.values(project.document.pieces)[0] as { depth: number }).depth, 'the change made elsewhere stands').toBe(333);
+    expect(project.revision, 'one revision for each of the five, none twice').toBe(6);
+    const revisions = await restarted.evaluate(async (p) => (await (await fetch(`/api/projects/${p}/revisions`)).json()).data, id);
+    expect(revisions).toHaveLength(6);
+});
+
+/** The phone is switched off and on: another page of the same browser, still without a network. */
+async function again(page: Page, context: BrowserContext, id: string): Promise<Page> {
+    await page.close();
+    const restarted = await context.newPage();
+    await restarted.goto(`/projects/${id}/wall`);
+    return restarted;
+}
+
+/** Somebody at the desk changes the design meanwhile: the request goes round the phone's dead network. */
+async function someoneMakesItDeeper(context: BrowserContext, id: string): Promise<void> {
+    const base = process.env.BASE_URL!;
+    const opened = await (await context.request.get(`${base}/api/projects/${id}`)).json();
+    const piece = Object.keys(opened.document.pieces)[0]!;
+    const token = decodeURIComponent((await context.cookies()).find((c) => c.name === 'XSRF-TOKEN')!.value);
+    const change = {
+        change_id: '01JC0000000000000000000001',
+        base_revision: opened.revision,
+        ops: [{ op: 'set', path: ['pieces', piece, 'depth'], value: 333 }],
+    };
+    const answer = await context.request.post(`${base}/api/projects/${id}/changes`, {
+        data: change,
+        headers: { 'X-XSRF-TOKEN': token, Accept: 'application/json' },
+    });
+    expect(answer.status()).toBe(200);
+}
+
+test('a photo is drawn anew on the phone, waits like a reading, and is seen at the desk', async ({ page, context }) => {
+    const id = await atTheWall(page);
+    await context.setOffline(true);
+    await page.getByLabel('photo').setInputFiles({ name: 'wall.jpg', mimeType: 'image/jpeg', buffer: await withPlace(page) });
+    await expect(state(page)).toContainText('1 kept on this phone');
+    await context.setOffline(false);
+    await expect(state(page)).not.toContainText('kept on this phone', { timeout: 15_000 });
+    const photo = await page.evaluate(async (p) => {
+        const { plan } = await (await fetch(`/api/projects/${p}`)).json();
+        return (Object.values(plan.site)[0] as { walk: { photos: { photo: string; width: number }[] }[] }).walk[0]!.photos[0]!;
+    }, id);
+    expect(photo.width).toBe(40);
+    const bytes = await (await context.request.get(`${process.env.BASE_URL}/api/projects/${id}/photos/${photo.photo}`)).body();
+    expect(bytes.subarray(0, 2).toString('hex')).toBe('ffd8');
+    expect(bytes.includes(Buffer.from('Exif')), 'where it was taken stays behind').toBe(false);
+});
+
+/** A small JPEG with a block of camera notes in it. */
+async function withPlace(page: Page): Promise<Buffer> {
+    const plain = await page.evaluate(() => {
+        const canvas = Object.assign(document.createElement('canvas'), { width: 40, height: 30 });
+        canvas.getContext('2d')!.fillRect(5, 5, 20, 10);
+        return canvas.toDataURL('image/jpeg').split(',')[1]!;
+    });
+    const jpeg = Buffer.from(plain, 'base64');
+    const exif = Buffer.concat([Buffer.from('ffe10018', 'hex'), Buffer.from('Exif\0\0GPS 57.1N 2.0W!!')]).subarray(0, 26);
+    return Buffer.concat([jpeg.subarray(0, 2), exif, jpeg.subarray(2)]);
+}
+
+test('the distance meter reads what it points at; aim, battery and range matter', async ({ page, context }) => {
+    await atTheWall(page);
+    const press = (data: object): Promise<unknown> =>
+        context.request.post(`${process.env.BASE_URL}/meter/press`, {
+            data: { room: 'chart-room-left-niche', way: 'across', z: 100, steady: true, ...data },
+        });
+    await context.request.post(`${process.env.BASE_URL}/meter/battery`, { data: { percent: 80 } });
+    await page.getByRole('button', { name: 'From meter' }).click();
+    await expect(page.getByRole('button', { name: /Meter \d+ %/ })).toBeVisible();
+    await press({});
+    await expect(page.getByLabel('reading', { exact: true })).toContainText('1048');
+    await press({ off: 35 });
+    await expect(page.locator('.says')).toContainText('aim square');
+    await press({ off: 80 });
+    await expect(page.locator('.says')).toContainText('no light back');
+    await press({ room: 'galley-sink', way: 'out', z: 100 });
+    await expect(page.getByLabel('reading', { exact: true })).toContainText('556');
+    await context.request.post(`${process.env.BASE_URL}/meter/battery`, { data: { percent: 9 } });
+    await expect(page.locator('.says')).toContainText('battery is low');
+    await press({});
+    await page.getByRole('button', { name: 'Keep, next' }).click();
+    await expect(state(page)).toContainText('2 of 17');
+    await context.request.post(`${process.env.BASE_URL}/meter/battery`, { data: { percent: 0 } });
+    await press({});
+    await expect(page.locator('.says')).toContainText('The meter is gone');
+    await context.request.post(`${process.env.BASE_URL}/meter/battery`, { data: { percent: 100 } });
+});
