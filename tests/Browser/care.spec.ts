@@ -60,19 +60,22 @@ test('the same plan is read in inches and in millimetres', async ({ page }) => {
     await expect(page.getByRole('textbox', { name: 'depth', exact: true })).toHaveValue('12');
 });
 
-test('nothing is fetched from anywhere else and nothing is complained of', async ({ page }) => {
-    const foreign: string[] = [];
-    const complaints: string[] = [];
-    page.on('request', (r) => !r.url().startsWith(process.env.BASE_URL!) && !r.url().startsWith('data:') && foreign.push(r.url()));
-    page.on('console', (m) => ['error', 'warning'].includes(m.type()) && complaints.push(m.text()));
-    page.on('pageerror', (e) => complaints.push(e.message));
-    await openCopy(page);
-    for (const stage of ['Piece', 'Fit', 'Cut', 'Site'] as const) await goTo(page, stage);
-    await page.getByRole('button', { name: 'Take away' }).click();
-    await page.getByRole('menuitem', { name: 'Dark' }).click();
-    await expect(page.locator('html')).toHaveClass(/dark/);
-    expect(foreign).toEqual([]);
-    expect(complaints).toEqual([]);
+test.describe('with the worker that keeps the interface', () => {
+    test.use({ serviceWorkers: 'allow' });
+    test('nothing is fetched from anywhere else and nothing is complained of', async ({ page }) => {
+        const foreign: string[] = [];
+        const complaints: string[] = [];
+        page.on('request', (r) => !r.url().startsWith(process.env.BASE_URL!) && !r.url().startsWith('data:') && foreign.push(r.url()));
+        page.on('console', (m) => ['error', 'warning'].includes(m.type()) && complaints.push(m.text()));
+        page.on('pageerror', (e) => complaints.push(e.message));
+        await openCopy(page);
+        for (const stage of ['Piece', 'Fit', 'Cut', 'Site'] as const) await goTo(page, stage);
+        await page.getByRole('button', { name: 'Take away' }).click();
+        await page.getByRole('menuitem', { name: 'Dark' }).click();
+        await expect(page.locator('html')).toHaveClass(/dark/);
+        expect(foreign).toEqual([]);
+        expect(complaints).toEqual([]);
+    });
 });
 
 test('signed out, the first page offers the demo and a sign-in that says what is wrong', async ({ page }) => {

@@ -30,7 +30,7 @@ final class Collocation
     private const TESTED = 25.0;
 
     /** Below this share of its own variance a reading is not checked by others, and not tested. */
-    private const UNCHECKED = 0.01;
+    private const UNCHECKED = 1e-4;
 
     /**
      * Readings that are not linear and cannot be reconciled with the others (a diagonal shorter than the side it crosses)
@@ -98,7 +98,7 @@ final class Collocation
         return array_map(function (Observation $o) use ($state): Residual {
             $off = $o->value() - $o->predict($state)[0];
 
-            return new Residual($o->reading(), $off, 1.0, $off / $o->sigma(), $o->value());
+            return new Residual($o->reading(), $off, 1.0, $off / $o->sigma(), $o->value(), $off);
         }, $leftOut);
     }
 
@@ -120,7 +120,7 @@ final class Collocation
         foreach ($observations as $i => $o) {
             $redundancy = $o->sigma() ** 2 * $inverse[$i];
             $tested = $redundancy > self::UNCHECKED;
-            $residuals[] = new Residual($o->reading(), $left[$i], $redundancy, $tested ? $u[$i] / sqrt($inverse[$i]) : 0.0, $o->value());
+            $residuals[] = new Residual($o->reading(), $left[$i], $redundancy, $tested ? $u[$i] / sqrt($inverse[$i]) : 0.0, $o->value(), $u[$i] / $inverse[$i]);
         }
 
         return $residuals;

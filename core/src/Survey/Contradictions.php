@@ -64,7 +64,7 @@ final class Contradictions
     private function perhaps(Residual $residual, Space $space, Text $remedy): Text
     {
         $reading = $space->readings[$residual->reading];
-        $off = $residual->mm / $residual->redundancy;
+        $off = $residual->off;
         foreach ($reading->takes as $take) {
             if ($take->value === null || abs($take->number() - $residual->value) > 1e-9) {
                 continue;
@@ -77,11 +77,11 @@ final class Contradictions
         return $remedy;
     }
 
-    /** The size of the disagreement is what the reading would have to change by to agree: r / q. */
+    /** The size of the disagreement is what the reading would have to change by to agree with all others. */
     private function finding(string $code, Residual $residual, Space $space, Text $remedy): Finding
     {
         $reading = $space->readings[$residual->reading];
-        [$off, $grows] = [$residual->mm / $residual->redundancy, ['survey.too_long', 'survey.too_short']];
+        [$off, $grows] = [$residual->off, ['survey.too_long', 'survey.too_short']];
         if ($reading->kind === ReadingKind::SlopeStart) {
             // Its equation is in heights: too far out and the slope would stand above the ceiling.
             $off /= -OverheadEquations::USUAL_PITCH;

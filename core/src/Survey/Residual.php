@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-/** What one taking of a reading disagrees by (mm, measured − adjusted), how well it is checked (0…1), and the test figure. */
+/** What one taking of a reading disagrees by (mm, measured − adjusted), how well it is checked (0…1), the test figure, what was read, and how far that is from what all others say. */
 final readonly class Residual
 {
     public function __construct(
@@ -13,6 +13,7 @@ final readonly class Residual
         public float $redundancy,
         public float $standardised,
         public float $value,
+        public float $off,
     ) {
     }
 }

@@ -1,0 +1,185 @@
+import { expect, type Page, test } from '@playwright/test';
+import { big, openCopy, saved } from './house';
+
+/** The path of a room of the demo house, by a part of its name. */
+async function room(page: Page, name: string): Promise<string> {
+    await page.goto('/demo');
+    await page.waitForURL(/\/projects\/\w+\/site$/);
+    const id = await page.evaluate(async (part) => {
+        const { data } = (await (await fetch('/api/projects')).json()) as { data: { id: string; name: string }[] };
+        return data.find((p) => p.name.includes(part))!.id;
+    }, name);
+    return `/projects/${id}`;
+}
+
+test('another space of another kind is added, measured from above, and removed again', async ({ page }) => {
+    await openCopy(page);
+    await page.getByRole('button', { name: '+ Another space' }).click();
+    const dialog = page.getByRole('dialog', { name: 'Another space' });
+    await dialog.getByText('Closet', { exact: true }).click();
+    await dialog.getByLabel('Name').fill('Oilskin closet');
+    await dialog.getByRole('button', { name: 'Add it' }).click();
+    await saved(page, 2);
+    await expect(page.getByRole('navigation', { name: 'spaces' }).getByRole('button', { name: 'Oilskin closet' })).toHaveAttribute(
+        'aria-current',
+        'true',
+    );
+    await expect(page.getByText('of 22')).toBeVisible();
+    await page.getByRole('button', { name: 'Left wall to the edge of the opening' }).click();
+    await expect(page.getByRole('tab', { name: 'From above' })).toHaveAttribute('aria-selected', 'true');
+    await page.keyboard.type('212');
+    await page.keyboard.press('Enter');
+    await saved(page, 3);
+    await page.keyboard.press('Escape');
+    await page.getByText(/^This space/).click();
+    await page.getByRole('button', { name: 'Remove this space and its piece' }).click();
+    await saved(page, 4);
+    await expect(page.getByText('of 17')).toBeVisible();
+});
+
+test('an angle is read in degrees, taken again, noted on, and a take struck out', async ({ page }) => {
+    await openCopy(page);
+    await page.getByRole('button', { name: 'Angle of the left back corner' }).click();
+    const field = page.getByRole('textbox', { name: 'angle of the left back corner' });
+    await field.fill('square');
+    await field.press('Enter');
+    await expect(page.getByRole('alert')).toContainText('expected degrees from 0 to 180');
+    await page.getByRole('button', { name: 'Take it again' }).click();
+    await field.fill('91');
+    await field.press('Enter');
+    await saved(page, 2);
+    await page.getByRole('button', { name: 'Angle of the left back corner', exact: true }).click();
+    await expect(page.getByRole('list', { name: 'takes' }).getByRole('listitem')).toHaveCount(2);
+    expect(await big(page)).toBe('91°');
+    await page.getByRole('textbox', { name: 'note' }).fill('gauge slipped once');
+    await page.getByRole('textbox', { name: 'note' }).press('Enter');
+    await saved(page, 3);
+    await expect(page.getByRole('list', { name: 'notes' })).toContainText('gauge slipped once');
+    await page.getByRole('button', { name: 'strike out 91', exact: true }).click();
+    await saved(page, 4);
+    expect(await big(page)).toBe('90.3°');
+});
+
+test('swapped digits are suspected and the sum that would agree is named', async ({ page }) => {
+    await openCopy(page);
+    await page.getByRole('button', { name: /width at 1.*200 mm: 1043.5/ }).click();
+    await page.keyboard.press('Control+A');
+    await page.keyboard.type('1403.5');
+    await page.keyboard.press('Enter');
+    await saved(page, 2);
+    await page.keyboard.press('Escape');
+    await page.locator('.findings .bar').click();
+    await expect(
+        page
+            .getByRole('listitem')
+            .filter({ hasText: /two digits were swapped: 1.*043\.5/ })
+            .first(),
+    ).toBeVisible();
+});
+
+test('what to measure next is put on the list with one click, and the doubt shrinks', async ({ page }) => {
+    await page.goto(await room(page, 'book niche').then((p) => `${p}/site`));
+    await expect(page.getByText('What to measure next')).toBeVisible();
+    const advice = page.locator('.next li').first();
+    await expect(advice).toContainText('±');
+    await advice.getByRole('button').click();
+    await expect(page.locator('.entry input')).toBeFocused();
+});
+
+test('a thing in the way is treated, moved by keyboard and by dragging, and undone', async ({ page }) => {
+    await openCopy(page);
+    await page.getByRole('listitem').filter({ hasText: 'Double socket' }).getByRole('button').click();
+    await expect(page.getByText('Switch the circuit off and prove it dead.', { exact: false })).toBeVisible();
+    await expect(page.getByText('an electrician’s job', { exact: false })).toBeVisible();
+    await page.getByRole('radiogroup', { name: 'treatment' }).getByText('Cut through').click();
+    await saved(page, 2);
+    const thing = page.getByRole('button', { name: 'double socket', exact: true });
+    await thing.focus();
+    await page.keyboard.press('ArrowRight');
+    await saved(page, 3);
+    await expect(page.getByRole('textbox', { name: 'from the left', exact: true })).toHaveValue('521');
+    const box = (await thing.locator('.body').boundingBox())!;
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+    await page.mouse.down();
+    await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2 - 30, { steps: 4 });
+    await page.mouse.up();
+    await saved(page, 4);
+    await expect(page.getByRole('textbox', { name: 'from the left', exact: true })).not.toHaveValue('521');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await saved(page, 5);
+    await expect(page.getByRole('textbox', { name: 'from the left', exact: true })).toHaveValue('521');
+});
+
+test('every kind of thing can be put in the way, with its caution', async ({ page }) => {
+    await openCopy(page);
+    for (const [kind, caution] of [
+        ['Meter', 'Must be read and changed'],
+        ['Electrical panel', 'Never enclosed'],
+        ['Hearth', 'Nothing that burns stands on it'],
+    ] as const) {
+        await page.getByRole('combobox', { name: 'thing in the way' }).click();
+        await page.getByRole('option', { name: kind, exact: true }).click();
+        await page.locator('.add').getByRole('button', { name: 'Add' }).click();
+        await expect(page.locator('.caution')).toContainText(caution);
+        await page.keyboard.press('Escape');
+    }
+    await expect(page.locator('.findings .count').first()).toHaveText(/[12] stop/);
+});
+
+test('studs are found and assumed, the floor is said, and a footprint is laid out', async ({ page }) => {
+    await openCopy(page);
+    await page.getByText('Wall, studs and floor').click();
+    await expect(page.getByRole('list', { name: 'studs' })).toContainText('assumed');
+    const found = page.getByRole('textbox', { name: 'stud found at' });
+    await found.fill('1010');
+    await found.press('Enter');
+    await saved(page, 2);
+    await expect(page.getByRole('button', { name: /forget the stud at 1.*010/ })).toBeVisible();
+    await page.getByRole('combobox', { name: 'floor' }).click();
+    await page.getByRole('option', { name: 'Floating' }).click();
+    await expect(page.getByText('never screwed through')).toBeVisible();
+    await page.getByText('A footprint anywhere').click();
+    await page.getByRole('button', { name: 'Lay one out' }).click();
+    await saved(page, 4);
+    await expect(page.getByText('clear height above it')).toBeVisible();
+});
+
+test('the way in is walked: a turn says the longest box, and a door what comes off', async ({ page }) => {
+    await openCopy(page);
+    await page.getByRole('button', { name: 'The way in' }).click();
+    await expect(page.getByText('narrowest: Chart-room door')).toBeVisible();
+    await page.locator('.walk').getByRole('button', { name: 'Half landing' }).click();
+    await expect(page.getByText('longest box round the turn')).toBeVisible();
+    await page.locator('.walk').getByRole('button', { name: 'Chart-room door' }).click();
+    await expect(page.locator('.trail')).toContainText('with the door leaf off');
+    const width = page.getByRole('textbox', { name: 'clear width' });
+    await width.fill('700');
+    await width.press('Enter');
+    await saved(page, 2);
+    expect(await big(page)).toBe('734.0mm');
+    await page.getByRole('combobox', { name: 'kind of stretch' }).click();
+    await page.getByRole('option', { name: 'Corner', exact: true }).click();
+    await page.locator('.add').getByRole('button', { name: 'Add' }).click();
+    await saved(page, 3);
+    await expect(page.getByRole('textbox', { name: 'turning into' })).toHaveValue('760');
+});
+
+for (const [name, view] of [
+    ['chimney wall', 'front'],
+    ['Stair store', 'front'],
+    ['Bunk room', 'side'],
+    ['sink cupboard', 'above'],
+    ['Wash-house', 'front'],
+    ['corner bench', 'above'],
+    ['lower cupboards', 'above'],
+    ['wall cupboards', 'front'],
+] as const) {
+    test(`the survey of the ${name} is drawn from the ${view}, every reading on it`, async ({ page }) => {
+        await page.goto(`${await room(page, name)}/site`);
+        await page.getByRole('tab', { name: { front: 'Front', above: 'From above', side: 'Side' }[view] }).click();
+        const drawn = page.getByRole('group', { name: new RegExp(view) });
+        await expect(drawn).toBeVisible();
+        expect(await drawn.locator('.reading[role=button]').count()).toBeGreaterThan(1);
+        await expect(page.locator('.findings')).not.toContainText('contradict');
+    });
+}
