@@ -120,7 +120,7 @@ final readonly class PlanWriter
             'ceiling' => (object) $room->ceiling,
             'depth' => (object) $room->depth,
             'planes' => array_map(fn (Plane $p): string => $p->value, $room->planes()),
-            'doubt' => $room->doubt,
+            'doubt' => (new DoubtWriter($room))->doubt(),
         ];
     }
 

@@ -13,6 +13,7 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class Thing
 {
+    /** @param  list<array{Length, Length}>  $profile  of a moulding, from the floor up: height and how far it stands out there */
     public function __construct(
         public string $id,
         public ThingKind $kind,
@@ -29,6 +30,7 @@ final readonly class Thing
         public ?Side $hinge,
         public ?Length $freeArea,
         public ?string $note,
+        public array $profile = [],
     ) {
     }
 

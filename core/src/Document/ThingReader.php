@@ -38,7 +38,18 @@ final class ThingReader
             $node->at('hinge')->optionalOf(Side::class),
             $optional('free_area'),
             $node->at('note')->isMissing() ? null : $node->at('note')->text(500),
+            self::profile($node->at('profile')),
         );
+    }
+
+    /** @return list<array{Length, Length}> from the bottom up */
+    private static function profile(Node $node): array
+    {
+        $most = Length::fromMillimetres(1_000);
+        $points = array_values($node->each(fn (Node $p): array => [$p->at('up')->length(Length::zero(), $most), $p->at('out')->length(Length::zero(), $most)]));
+        usort($points, fn (array $a, array $b): int => $a[0]->units <=> $b[0]->units);
+
+        return $points;
     }
 
     /** @param  list<\BackedEnum>  $cases */

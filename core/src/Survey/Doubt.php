@@ -8,7 +8,7 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** What the clear width may be out by (±, 95 %), how well everything else is known, and the readings that would help, best first. */
-final readonly class Doubt implements \JsonSerializable
+final readonly class Doubt
 {
     public ?Length $then;
 
@@ -35,14 +35,5 @@ final readonly class Doubt implements \JsonSerializable
     public function isEnough(): bool
     {
         return array_filter($this->known, fn (Known $k): bool => ! $k->settled) === [];
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return [
-            'now' => $this->now, 'then' => $this->then, 'advice' => $this->advice,
-            'known' => $this->known, 'next' => $this->next, 'enough' => $this->isEnough(),
-        ];
     }
 }

@@ -201,6 +201,20 @@ export interface Thing {
    */
   free_area?: number;
   note?: string;
+  profile?: {
+    [k: string]: ProfilePoint;
+  };
+}
+export interface ProfilePoint {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  up: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  out: number;
+  order?: string;
 }
 export interface WallBuild {
   wall?: 'unknown' | 'wood_stud' | 'metal_stud' | 'masonry' | 'plaster_on_lath';

@@ -231,6 +231,8 @@ export interface Advice {
    * a length in mm, at most 6 decimals
    */
   then: number;
+  view: 'front' | 'top' | 'side';
+  tape: [[number, number], [number, number]] | null;
 }
 export interface Place {
   kind:

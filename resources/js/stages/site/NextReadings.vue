@@ -6,6 +6,7 @@ import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
+import TapeSketch from '../../draw/TapeSketch.vue';
 import { readingAdded } from '../../project/readings';
 
 /** What to measure next for what is to stand here, the most telling first; or that it is measured enough, and why. */
@@ -13,6 +14,7 @@ const project = useProject();
 const picked = usePicked();
 const guarded = useRefusals();
 const doubt = computed(() => project.site!.doubt);
+const views = computed(() => project.plan?.drawings[project.space?.[0] ?? '']);
 const known = (name: string): string => render({ key: `known.${name}`, args: {} }, project.unit);
 
 async function take(advice: Advice): Promise<void> {
@@ -32,6 +34,7 @@ async function take(advice: Advice): Promise<void> {
             <b>What to measure next</b>
             <ol>
                 <li v-for="(a, i) in doubt.next" :key="i">
+                    <TapeSketch v-if="a.tape && views?.[a.view]" :drawing="views[a.view]!" :tape="a.tape" label="where to hold it" />
                     <button class="linkish" @click="take(a)">{{ capitalised(render(a.name, project.unit)) }}</button>
                     <span class="soft">{{ known(a.helps) }} ± {{ show(a.now, project.unit) }} → ± {{ show(a.then, project.unit) }}</span>
                 </li>
@@ -58,12 +61,21 @@ ol {
 }
 li {
     display: grid;
-    padding: 3px 0;
+    grid-template-columns: 58px minmax(0, 1fr);
+    column-gap: 8px;
+    align-content: center;
+    padding: 4px 0;
     border-top: 1px solid var(--rule);
 }
 .linkish {
     text-align: left;
     padding: 0;
+}
+li svg {
+    grid-row: 1 / 3;
+}
+li > :not(svg) {
+    grid-column: 2;
 }
 .soft {
     font-size: 12.5px;

@@ -12,6 +12,7 @@ import Choice from '../../ui/Choice.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
+import ThingProfile from './ThingProfile.vue';
 import { thingFields, word } from './things';
 
 /** The picked thing: what is done about it, whom to ask, and its numbers. */
@@ -23,6 +24,7 @@ const guarded = useRefusals();
 const thing = computed<Thing | undefined>(() => project.space![1].things?.[props.placed.id]);
 const path = (key: string): string[] => ['spaces', project.space![0], 'things', props.placed.id, key];
 const set = (key: string, value: unknown): Promise<boolean> => guarded(project.set(path(key), value));
+const mouldings: readonly string[] = ['baseboard', 'shoe', 'sill', 'window_trim', 'door_trim'];
 const name = computed(() => render(props.placed.name, project.unit));
 const fields = computed(() => (thing.value ? thingFields(thing.value) : []));
 const faces = computed(() => props.placed.faces.map((value) => ({ value, label: word(`face.${value}`) })));
@@ -121,6 +123,7 @@ async function remove(): Promise<void> {
                     @change="(e: Event) => set('note', (e.target as HTMLInputElement).value.trim() || null)"
                 />
             </div>
+            <ThingProfile v-if="mouldings.includes(thing.kind)" :thing="thing" :path="path('').slice(0, -1)" />
             <Button label="Remove" size="small" severity="secondary" @click="remove" />
         </section>
     </template>

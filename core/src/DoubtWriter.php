@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core;
+
+use Incastro\Core\Draw\Outline;
+use Incastro\Core\Draw\Tapes;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Advice;
+use Incastro\Core\Survey\Known;
+use Incastro\Core\Survey\ReadingName;
+use Incastro\Core\Survey\ReadingWriter;
+use Incastro\Core\Survey\Room;
+
+/** Writes down how well a room is known, and what to measure next with where to hold the tape. */
+final readonly class DoubtWriter
+{
+    public function __construct(private Room $room)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function doubt(): array
+    {
+        $doubt = $this->room->doubt;
+
+        return [
+            'now' => $doubt->now, 'then' => $doubt->then, 'advice' => $doubt->advice,
+            'known' => $doubt->known, 'next' => array_map($this->advice(...), $doubt->next), 'enough' => $doubt->isEnough(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function advice(Advice $advice): array
+    {
+        $view = Tapes::viewOf($advice->reading, $this->room->space);
+
+        return [
+            'reading' => $advice->reading->id === '' ? null : $advice->reading->id,
+            'name' => ReadingName::of($advice->reading),
+            'take' => ReadingWriter::shape($advice->reading),
+            'helps' => $advice->helps,
+            'now' => Known::tenth($advice->now),
+            'then' => Known::tenth($advice->then),
+            'view' => $view->value,
+            'tape' => (new Tapes(new Outline($this->room, Length::zero())))->in($view, $advice->reading),
+        ];
+    }
+}
