@@ -174,8 +174,10 @@ final readonly class SiteDrawer
         );
         $stations = array_map(fn (WallPoint $p, Length $v): array => ['at' => $p->z, 'value' => $v], $points, $values);
         $title = Text::of($o->isLeanKnown($side) ? 'draw.leans_in' : 'draw.leans_in_assumed');
-        $base = Length::fromMillimetres(Outline::WALL_MM + 60);
-        $drawing->ribbon($side->value, $title, Magnify::times($values),
+        // What leans away reaches back toward the wall: the base stands further out by as much.
+        $times = Magnify::times($values);
+        $base = Length::fromMillimetres(Outline::WALL_MM + 60)->minus(Length::least(Length::zero(), ...$values)->times($times));
+        $drawing->ribbon($side->value, $title, $times,
             $side === Side::Left ? $base->negated() : $o->width->plus($base), $stations, null);
     }
 }

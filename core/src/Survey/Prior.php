@@ -21,10 +21,10 @@ final readonly class Prior
     ) {
     }
 
-    /** A wall of an old house: 4 mm a metre off plumb, 15 off square, and wandering 2.5 from its plane. */
+    /** A wall of an old house: 4 mm a metre off plumb, 15 off square, and wandering 2.8 from its plane. */
     public static function wall(): self
     {
-        return new self(200.0, 15.0, 4.0, 2.5);
+        return new self(200.0, 15.0, 4.0, 2.8);
     }
 
     /** A mark on floor and wall, plumbed by the person: only where it stands is not known. */
@@ -40,7 +40,7 @@ final readonly class Prior
 
     public static function backWall(): self
     {
-        return new self(0.0, 0.0, 4.0, 2.5);
+        return new self(0.0, 0.0, 4.0, 2.8);
     }
 
     /** Floors and ceilings: 4 mm a metre off level either way. */
@@ -62,7 +62,7 @@ final readonly class Prior
 
     public static function breast(): self
     {
-        return new self(600.0, 15.0, 4.0, 2.5);
+        return new self(600.0, 15.0, 4.0, 2.8);
     }
 
     /** The line the front will follow: straight and plumb by choice, its two ends not yet known. */

@@ -1,27 +1,42 @@
 <script setup lang="ts">
 import { useProject } from '../../project/store';
+import LengthField from '../../ui/LengthField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 
-/** How far the person's tape and level may be out; every doubt in the plan follows from these. */
+/** How far the person's instruments may be out; every doubt in the plan follows from these. */
 const project = useProject();
 const fields = [
     { key: 'tape_base', label: 'Tape ±' },
     { key: 'tape_per_metre', label: '… and a metre' },
     { key: 'tape_bend', label: '… end bent in' },
     { key: 'level_per_metre', label: 'Level, a metre' },
+    { key: 'laser_per_metre', label: 'Laser, a metre', usual: '0.3' },
+    { key: 'meter_limit', label: 'Distance meter ±', usual: '2' },
 ] as const;
 </script>
 
 <template>
     <details>
-        <summary>Tape and level</summary>
+        <summary>Tape, level, meter, gauge</summary>
         <LengthRow
             v-for="f in fields"
             :key="f.key"
             :title="f.label"
             :value="project.document!.workshop[f.key]"
             :path="['workshop', f.key]"
+            :placeholder="'usual' in f ? f.usual : undefined"
         />
+        <div class="ch">
+            <span>Angle gauge ±</span>
+            <LengthField
+                degrees
+                :model-value="project.document!.workshop.gauge_degrees ?? null"
+                :unit="project.documentUnit"
+                label="Angle gauge ±"
+                placeholder="0.2"
+                :keep="(deg: number) => project.set(['workshop', 'gauge_degrees'], deg)"
+            />
+        </div>
     </details>
 </template>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, watch } from 'vue';
 import { lossless } from '../../measure/show';
 import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
@@ -16,6 +16,8 @@ import WallBuild from './WallBuild.vue';
 
 const project = useProject();
 const picked = usePicked();
+// What is picked is shown at once, however far the lists below were scrolled.
+watch(picked, () => document.querySelector('.tally')?.scrollTo({ top: 0 }));
 const walk = computed(() => project.site?.walk ?? []);
 const reading = computed(() => walk.value.find((r) => r.id === picked.value) ?? null);
 const thing = computed(() => project.site?.things.find((t) => t.id === picked.value) ?? null);
