@@ -133,6 +133,7 @@ final readonly class PlanWriter
             'id' => $placed->thing->id, 'kind' => $placed->thing->kind->value, 'name' => $placed->name(),
             'treatment' => $placed->thing->treatment?->value, 'treatments' => $rule->treatments, 'faces' => $rule->faces,
             'must_reach' => $rule->mustReach, 'defer_to' => $rule->deferTo->value,
+            'usual_free_area_cm2' => $placed->thing->usualFreeAreaCm2(),
             'notch' => Length::fromMillimetres($rule->notchMm), 'away' => Length::fromMillimetres($rule->awayMm),
         ];
     }

@@ -85,7 +85,7 @@ function rooms(): array
         'gear-locker' => [
             'kind' => 'closet', 'unit' => 'mm', 'ids' => '01J8R6', 'id' => '01JGEAR10CKER0000000000001', 'name' => 'Gear locker', 'space' => 'Closet',
             'things' => [
-                thing('vent', 'back', 900, 180, 300, 150, 8, 'bring_forward', ['free_area' => 150]), thing('meter', 'right', 60, 1350, 250, 350, 160, null, ['name' => 'water meter']),
+                thing('vent', 'back', 900, 180, 300, 150, 8, 'bring_forward', ['free_area_cm2' => 280, 'flow' => 'out']), thing('meter', 'right', 60, 1350, 250, 350, 160, null, ['name' => 'water meter']),
                 thing('door', 'opening', 212, 0, 972, 2030, 40, 'keep_clear', ['hinge' => 'right']), thing('baseboard', 'left', 0, 0, 648, 95, 14, 'take_off'),
             ],
             'true' => $box(1420, 648, 2395, [

@@ -28,7 +28,8 @@ final readonly class Thing
         public ?Treatment $treatment,
         public ?Length $reach,
         public ?Side $hinge,
-        public ?Length $freeArea,
+        public ?float $freeAreaCm2,
+        public ?Flow $flow,
         public ?string $note,
         public array $profile = [],
     ) {
@@ -37,6 +38,16 @@ final readonly class Thing
     public function rule(): ThingRule
     {
         return ThingRule::of($this->kind);
+    }
+
+    /** Net free area of a grille that nobody has looked up: 0.6 of its face, the low end for metal (fieldbook §5), cm². */
+    public function usualFreeAreaCm2(): ?int
+    {
+        if ($this->kind !== ThingKind::Vent && $this->kind !== ThingKind::ReturnGrille) {
+            return null;
+        }
+
+        return (int) floor(0.6 * $this->width->millimetres() * $this->height->millimetres() / 100);
     }
 
     /** Until somebody chooses, the box must leave it its room. */

@@ -36,7 +36,8 @@ final class ThingReader
             $treatment,
             $optional('reach'),
             $node->at('hinge')->optionalOf(Side::class),
-            $optional('free_area'),
+            $node->at('free_area_cm2')->isMissing() ? null : $node->at('free_area_cm2')->number(0.0, 100_000.0),
+            $node->at('flow')->optionalOf(Flow::class),
             $node->at('note')->isMissing() ? null : $node->at('note')->text(500),
             self::profile($node->at('profile')),
         );

@@ -30,7 +30,7 @@ final readonly class ThingDrawer
         foreach ($this->room->things() as $placed) {
             $drawing->thing(self::layer($placed), Moulding::outline($placed, $drawing->view) ?? $placed->block->outlineIn($drawing->view), $placed->thing->id,
                 self::moves($drawing->view, $placed->thing), $placed->name());
-            if ($placed->thing->kind === ThingKind::Door) {
+            if ($placed->thing->kind === ThingKind::Door || ($placed->thing->kind === ThingKind::Appliance && $placed->thing->hinge !== null)) {
                 $drawing->line('swing', array_map($drawing->view->project(...), self::swing($placed)), $placed->thing->id);
             }
         }
@@ -85,17 +85,19 @@ final readonly class ThingDrawer
         $hingeAtEnd = $t->hinge === Side::Right;
         $onSide = $t->face === Face::Left || $t->face === Face::Right;
         $leaf = (float) $t->width->millimetres();
+        // An appliance's door hangs on its front.
+        $front = $t->kind === ThingKind::Appliance ? (float) $t->out->millimetres() : 0.0;
         $into = $t->face === Face::Right ? -1.0 : 1.0;
         $hinge = $hingeAtEnd ? $leaf : 0.0;
         $points = [];
         for ($i = 0; $i <= self::ARC; $i++) {
             $turn = M_PI_2 * $i / self::ARC;
             $along = $hinge + ($hingeAtEnd ? -1 : 1) * $leaf * cos($turn);
-            $out = $into * $leaf * sin($turn);
+            $out = $into * ($front + $leaf * sin($turn));
             $points[] = $block->corner->plus($onSide
                 ? new Place3(Tenth::of($out), Tenth::of($along), Length::zero()) : new Place3(Tenth::of($along), Tenth::of($out), Length::zero()));
         }
-        $points[] = $block->corner->plus($onSide ? new Place3(Length::zero(), Tenth::of($hinge), Length::zero()) : new Place3(Tenth::of($hinge), Length::zero(), Length::zero()));
+        $points[] = $block->corner->plus($onSide ? new Place3(Tenth::of($into * $front), Tenth::of($hinge), Length::zero()) : new Place3(Tenth::of($hinge), Tenth::of($front), Length::zero()));
 
         return $points;
     }

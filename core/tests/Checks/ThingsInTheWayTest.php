@@ -72,6 +72,13 @@ final class ThingsInTheWayTest extends TestCase
         }
     }
 
+    public function test_a_grille_lets_six_tenths_of_its_face_through_until_somebody_looks_it_up(): void
+    {
+        // 300 × 150 is 450 cm²; 0.6 of it 270.
+        $plan = Planned::of(self::with(['kind' => 'vent', 'face' => 'back', 'across' => 600, 'up' => 150, 'width' => 300, 'height' => 150, 'out' => 8]))->plan;
+        self::assertSame(270, array_values($plan['site'])[0]['things'][0]['usual_free_area_cm2']);
+    }
+
     public function test_studs_are_found_doubted_and_assumed(): void
     {
         $document = Sample::e1();

@@ -196,14 +196,15 @@ export interface Thing {
    */
   reach?: number;
   hinge?: 'left' | 'right';
-  /**
-   * a length in mm, at most 6 decimals
-   */
-  free_area?: number;
   note?: string;
   profile?: {
     [k: string]: ProfilePoint;
   };
+  /**
+   * net free area of a vent, cm²
+   */
+  free_area_cm2?: number;
+  flow?: 'out' | 'up' | 'down' | 'left' | 'right';
 }
 export interface ProfilePoint {
   /**

@@ -356,6 +356,7 @@ export interface PlacedThing {
    * a length in mm, at most 6 decimals
    */
   away: number;
+  usual_free_area_cm2: number | null;
 }
 export interface StudAt {
   /**

@@ -14,6 +14,7 @@ import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import ThingProfile from './ThingProfile.vue';
 import { thingFields, word } from './things';
+import VentNumbers from './VentNumbers.vue';
 
 /** The picked thing: what is done about it, whom to ask, and its numbers. */
 const props = defineProps<{ placed: PlacedThing }>();
@@ -94,7 +95,7 @@ async function remove(): Promise<void> {
                     @choose="(v) => set('from_right', v)"
                 />
             </div>
-            <div v-if="thing.kind === 'door'" class="ch">
+            <div v-if="thing.kind === 'door' || thing.kind === 'appliance'" class="ch">
                 <span>hinges</span>
                 <Choice
                     label="hinges"
@@ -123,6 +124,12 @@ async function remove(): Promise<void> {
                     @change="(e: Event) => set('note', (e.target as HTMLInputElement).value.trim() || null)"
                 />
             </div>
+            <VentNumbers
+                v-if="thing.kind === 'vent' || thing.kind === 'return_grille'"
+                :thing="thing"
+                :usual="placed.usual_free_area_cm2"
+                @set="(key, value) => set(key, value)"
+            />
             <ThingProfile v-if="mouldings.includes(thing.kind)" :thing="thing" :path="path('').slice(0, -1)" />
             <Button label="Remove" size="small" severity="secondary" @click="remove" />
         </section>
