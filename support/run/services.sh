@@ -35,6 +35,10 @@ CONF
         listen 0.0.0.0:$lan_port ssl;
         ssl_certificate $STATE/lan.crt;
         ssl_certificate_key $STATE/lan.key;
+        location = /certificate.crt {
+            alias $STATE/lan.crt;
+            default_type application/x-x509-ca-cert;
+        }
 CONF
         fi
         cat <<CONF
@@ -228,6 +232,7 @@ print_lan() {
     url="https://$address:$1/demo"
     say "On the home network: $url"
     php "$ROOT/support/run/qr.php" "$url"
+    say "A phone that installs and trusts https://$address:$1/certificate.crt can also open pages where there is no network."
 }
 
 cmd_doctor() {
