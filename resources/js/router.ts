@@ -6,6 +6,7 @@ import FitPage from './stages/fit/FitPage.vue';
 import PiecePage from './stages/piece/PiecePage.vue';
 import SitePage from './stages/site/SitePage.vue';
 import WallPage from './stages/wall/WallPage.vue';
+import { isPhone } from './ui/phone';
 
 export const router = createRouter({
     history: createWebHistory(),
@@ -16,7 +17,8 @@ export const router = createRouter({
             component: ProjectPage,
             redirect: (to) => `/projects/${String(to.params.id)}/site`,
             children: [
-                { path: 'site', component: SitePage },
+                // On a phone the survey is taken at the wall.
+                { path: 'site', component: SitePage, beforeEnter: (to) => (isPhone() ? `/projects/${String(to.params.id)}/wall` : true) },
                 { path: 'piece', component: PiecePage },
                 { path: 'fit', component: FitPage },
                 { path: 'cut', component: CutPage },

@@ -6,7 +6,7 @@ export const SIGNAL_CABIN = '/projects/01js1gna0cab1n0000000bay01';
 /** In by the demo's one click, onto a fresh copy of a project, so that tests do not meet each other's changes. */
 export async function openCopy(page: Page, project = CHART_ROOM, stage = 'site'): Promise<string> {
     await page.goto('/demo');
-    await page.waitForURL(/\/projects\/\w+\/site$/);
+    await page.waitForURL(/\/projects\/\w+\/(site|wall)$/);
     const id = await page.evaluate(async (path) => {
         const token = document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content;
         const json = await (await fetch(`/api${path}/project.json`)).text();
@@ -15,7 +15,7 @@ export async function openCopy(page: Page, project = CHART_ROOM, stage = 'site')
         return ((await made.json()) as { data: { id: string } }).data.id;
     }, project);
     await page.goto(`/projects/${id}/${stage}`);
-    await expect(page.getByRole('navigation', { name: 'stages' })).toBeVisible();
+    await expect(page.getByRole('navigation', { name: stage === 'wall' ? 'readings' : 'stages' })).toBeVisible();
     return id;
 }
 

@@ -78,7 +78,7 @@ test('swapped digits are suspected and the sum that would agree is named', async
 });
 
 test('what to measure next is put on the list with one click, and the doubt shrinks', async ({ page }) => {
-    await page.goto(await room(page, 'book niche').then((p) => `${p}/site`));
+    await page.goto(await room(page, 'Stair store').then((p) => `${p}/site`));
     await expect(page.getByText('What to measure next')).toBeVisible();
     const advice = page.locator('.next li').first();
     await expect(advice).toContainText('±');

@@ -3,12 +3,14 @@ import { computed } from 'vue';
 import type { Walked } from '../../api/plan';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
+import { isPhone } from '../../ui/phone';
 
 /** Where in the walk this is, and how much is still kept on this phone alone. */
 const props = defineProps<{ walk: readonly Walked[]; here: string; waiting: number }>();
 const emit = defineEmits<{ go: [id: string]; space: [id: string] }>();
 const project = useProject();
 const outbox = useOutbox();
+const phone = isPhone();
 const at = computed(() => props.walk.findIndex((r) => r.id === props.here));
 const kept = computed(() => {
     if (props.waiting === 0) return '';
@@ -20,7 +22,12 @@ const isDone = (r: Walked): boolean => r.value !== null || r.deg !== null;
 
 <template>
     <header>
-        <RouterLink :to="`/projects/${project.line!.id}/site`" class="out" aria-label="back to the desk">‹</RouterLink>
+        <RouterLink
+            :to="phone ? '/' : `/projects/${project.line!.id}/site`"
+            class="out"
+            :aria-label="phone ? 'all projects' : 'back to the desk'"
+            >‹</RouterLink
+        >
         <select
             v-if="project.spaces.length > 1"
             :value="project.space![0]"
