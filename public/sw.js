@@ -5,6 +5,8 @@
 const CACHE = 'incastro-1';
 const SHELL = '/';
 const PATIENCE_MS = 4000;
+// A kept answer may be old: a slow server is waited for longer before it is used.
+const PATIENCE_WITH_DATA_MS = 15000;
 
 self.addEventListener('install', (event) => {
     self.skipWaiting();
@@ -60,7 +62,7 @@ async function once(request) {
 async function latest(request) {
     const cache = await caches.open(CACHE);
     try {
-        const response = await soon(fetch(request));
+        const response = await soon(fetch(request), PATIENCE_WITH_DATA_MS);
         if (response.ok) await cache.put(request, response.clone());
         return response;
     } catch (error) {
@@ -81,6 +83,6 @@ async function keepBuild(cache) {
     await Promise.all(missing.filter(Boolean).map((file) => cache.add(file)));
 }
 
-function soon(promise) {
-    return Promise.race([promise, new Promise((_, reject) => setTimeout(() => reject(new Error('too slow')), PATIENCE_MS))]);
+function soon(promise, within = PATIENCE_MS) {
+    return Promise.race([promise, new Promise((_, reject) => setTimeout(() => reject(new Error('too slow')), within))]);
 }

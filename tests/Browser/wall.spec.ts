@@ -117,6 +117,24 @@ async function someoneMakesItDeeper(context: BrowserContext, id: string): Promis
     expect(answer.status()).toBe(200);
 }
 
+test('what the server will not have is kept with its reason until it is given up', async ({ page, context }) => {
+    const id = await atTheWall(page);
+    await context.setOffline(true);
+    await tap(page, '2', '9', '9', '9', '9');
+    await page.getByRole('button', { name: 'Keep, next' }).click();
+    await tap(page, '1', '0', '4', '4');
+    await page.getByRole('button', { name: 'Keep, next' }).click();
+    await context.setOffline(false);
+    await expect(page.getByRole('list', { name: 'not accepted' }).getByRole('alert')).toContainText('“29999” was not accepted', {
+        timeout: 15_000,
+    });
+    await expect
+        .poll(async () => (await takesOf(page, id, 1)).filter((t) => !t.struck).map((t) => t.value), 'the one after it arrived')
+        .toEqual([1044]);
+    await page.getByRole('button', { name: 'Give it up' }).click();
+    await expect(page.getByRole('list', { name: 'not accepted' }).getByRole('alert')).toHaveCount(0);
+});
+
 test('a photo is drawn anew on the phone, waits like a reading, and is seen at the desk', async ({ page, context }) => {
     const id = await atTheWall(page);
     await context.setOffline(true);

@@ -119,7 +119,8 @@ const project = (id: string): string => `/api/projects/${id}`;
 export const api = {
     session: () => ask<Session>('GET', '/api/session'),
     signIn: (email: string, password: string) => ask<Session>('POST', '/api/sign-in', { email, password }),
-    signOut: () => ask<void>('DELETE', '/api/session'),
+    /** What the worker kept of projects goes with the session. */
+    signOut: () => ask<void>('DELETE', '/api/session').then(() => ('caches' in window ? caches.delete('incastro-1') : false)),
     projects: () => ask<{ data: ProjectLine[] }>('GET', '/api/projects'),
     open: (id: string) => ask<Opened>('GET', project(id)),
     import: (json: string) => ask<{ data: ProjectLine }>('POST', '/api/projects', json, true),

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import type { Walked } from '../../api/plan';
 import { useOutbox } from '../../project/outbox';
@@ -11,6 +11,7 @@ import Keypad from './Keypad.vue';
 import { metered, nothing, type Tapped } from './pad';
 import { afterWaiting } from './pending';
 import { photoOf } from './photo';
+import RefusedList from './RefusedList.vue';
 import WallActs from './WallActs.vue';
 import WallHead from './WallHead.vue';
 import WallSketch from './WallSketch.vue';
@@ -36,9 +37,6 @@ onMounted(async () => {
         trouble.value = error instanceof Error ? error.message : String(error);
     }
 });
-const online = (): void => void outbox.flush();
-onMounted(() => window.addEventListener('online', online));
-onBeforeUnmount(() => window.removeEventListener('online', online));
 
 const meter = useMeter((r) => {
     tapped.value = metered(r.mm);
@@ -93,6 +91,7 @@ function goToSpace(space: string): void {
 <template>
     <div v-if="project.plan && reading" class="wall">
         <WallHead :walk="walk" :here="here!" :waiting="mine.length" @go="(r) => (here = r)" @space="goToSpace" />
+        <RefusedList :project="id" />
         <WallSketch :reading="reading" />
         <WallValue v-model:refusal="refusal" :reading="reading" :tapped="tapped" :again="again" />
         <WallActs
@@ -127,7 +126,7 @@ function goToSpace(space: string): void {
 <style scoped>
 .wall {
     display: grid;
-    grid-template-rows: auto auto minmax(110px, 1fr) auto auto auto;
+    grid-template-rows: auto auto auto minmax(110px, 1fr) auto auto auto;
     height: 100dvh;
     max-width: 480px;
     margin: 0 auto;
