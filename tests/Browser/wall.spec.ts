@@ -1,4 +1,7 @@
-import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { type BrowserContext, chromium, expect, type Page, test } from '@playwright/test';
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { openCopy } from './house';
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true, serviceWorkers: 'allow' });
@@ -190,4 +193,35 @@ test('the distance meter reads what it points at; aim, battery and range matter'
     await press({});
     await expect(page.locator('.says')).toContainText('The meter is gone');
     await context.request.post(`${process.env.BASE_URL}/meter/battery`, { data: { percent: 100 } });
+});
+
+test('the browser itself is closed and opened again without a network', async ({ baseURL }, info) => {
+    const folder = await mkdtemp(join(tmpdir(), 'incastro-phone-'));
+    const { launchOptions } = info.project.use;
+    const open = (): Promise<BrowserContext> =>
+        chromium.launchPersistentContext(folder, {
+            ...launchOptions,
+            ...(baseURL ? { baseURL } : {}),
+            viewport: { width: 390, height: 844 },
+            isMobile: true,
+            hasTouch: true,
+        });
+    let phone = await open();
+    const id = await atTheWall(phone.pages()[0]!);
+    await phone.setOffline(true);
+    await tap(phone.pages()[0]!, '1', '0', '4', '7');
+    await phone.pages()[0]!.getByRole('button', { name: 'Keep, next' }).click();
+    await expect(state(phone.pages()[0]!)).toContainText('1 kept on this phone');
+    await phone.close();
+
+    phone = await open();
+    await phone.setOffline(true);
+    const page = phone.pages()[0]!;
+    await page.goto(`/projects/${id}/wall`);
+    await expect(state(page)).toContainText('1 kept on this phone');
+    await phone.setOffline(false);
+    await expect(state(page)).not.toContainText('kept on this phone', { timeout: 15_000 });
+    expect((await takesOf(page, id, 0)).filter((t) => !t.struck).map((t) => t.value)).toEqual([1047]);
+    await phone.close();
+    await rm(folder, { recursive: true, force: true });
 });

@@ -6,6 +6,7 @@ namespace Incastro\Core\Checks;
 
 use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Front;
+use Incastro\Core\Document\SideKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
@@ -21,7 +22,9 @@ final class EdgesClose implements Check
         $findings = [];
         foreach ($built->fit->edges as $edge) {
             // A carcass inside the wall is another rule's matter (GoesBetweenWalls).
-            if ($edge->least()->isNegative()) {
+            // Play beside an opening or an appliance is air: nobody caulks it.
+            $airy = $edge->kind === EdgeKind::Play && $built->room->space->side($edge->side) !== SideKind::Wall;
+            if ($edge->least()->isNegative() || $airy) {
                 continue;
             }
             array_push($findings, ...$this->edge($edge, $built));

@@ -9,6 +9,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Side;
+use Incastro\Core\Document\SideKind;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\GapAt;
@@ -38,6 +39,9 @@ final readonly class PieceDrawer
             $this->widths($drawing);
         }
         foreach (Side::cases() as $side) {
+            if ($this->room->space->side($side) === SideKind::Open) {
+                continue;
+            }
             $this->gapRibbon($drawing, $outline, $this->fit->edge($side));
         }
 
@@ -53,10 +57,12 @@ final readonly class PieceDrawer
         $front = Length::greatest($outline->depth, $this->piece->depth);
         $corner = fn (Length $y, Length $z): Point => new Point($y, $z);
         $zero = Length::zero();
+        $middle = $this->fit->box->left->plus($this->fit->box->width->value->splitInto(2)[0]);
+        $head = fn (Length $y): Point => new Point($y, $outline->overhead->at($middle, $y));
         $top = $outline->height;
         $drawing->shape('wall', [$corner($wall->negated(), $wall->negated()), $corner($front, $wall->negated()),
             $corner($front, $top->plus($wall)), $corner($wall->negated(), $top->plus($wall))]);
-        $drawing->shape('room', [$corner($zero, $zero), $corner($front, $zero), $corner($front, $top), $corner($zero, $top)]);
+        $drawing->shape('room', [$corner($zero, $zero), $corner($front, $zero), $head($front), ...array_reverse($outline->overhead->alongDepth($zero, $front, $middle)), $head($zero)]);
         $bay = array_key_first($this->design->spacings);
         foreach ($this->fit->panels as $panel) {
             if ($this->isCutBySection($panel, (string) $bay)) {

@@ -54,4 +54,14 @@ final class EdgesCloseTest extends TestCase
     {
         self::assertSame('note', Planned::of(Sample::e1())->finding('fit.stile_without_frame')['severity']);
     }
+
+    public function test_play_beside_an_opening_or_an_appliance_is_air(): void
+    {
+        foreach (['wall' => true, 'open' => false, 'appliance' => false] as $side => $said) {
+            $document = Sample::e1();
+            $document['spaces'][Sample::SPACE]['right'] = $side;
+            $document['pieces'][Sample::PIECE]['right'] = ['kind' => 'play', 'set_off' => 40];
+            self::assertSame($said, in_array('fit.play_wide', Planned::of($document)->codes(), true), $side);
+        }
+    }
 }
