@@ -25,8 +25,13 @@ final class Photo extends Model
 
     protected $fillable = ['id', 'project_id', 'user_id', 'width', 'height'];
 
+    public static function folder(string $project): string
+    {
+        return storage_path("app/photos/$project");
+    }
+
     public static function path(string $project, string $id, bool $thumb = false): string
     {
-        return storage_path("app/photos/$project/$id".($thumb ? '-thumb' : '').'.jpg');
+        return self::folder($project)."/$id".($thumb ? '-thumb' : '').'.jpg';
     }
 }

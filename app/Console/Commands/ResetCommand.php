@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Models\Household;
+use App\Models\Photo;
+use App\Models\Project;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
 
 final class ResetCommand extends Command
 {
@@ -23,13 +26,17 @@ final class ResetCommand extends Command
 
             return self::FAILURE;
         }
-        DB::transaction(function (): void {
+        $photos = [];
+        DB::transaction(function () use (&$photos): void {
             $owner = User::query()->where('email', DemoSeeder::OWNER_EMAIL)->first();
             $households = $owner?->households()->pluck('households.id')->all() ?? [];
+            $photos = Project::query()->whereIn('household_id', $households)->pluck('id')->map(Photo::folder(...))->all();
             Household::query()->whereIn('id', $households)->delete();
             $owner?->delete();
             (new DemoSeeder)->run();
         });
+        // Only once the rows are gone for good.
+        array_map(File::deleteDirectory(...), $photos);
         $this->info('The demo house is as it came.');
 
         return self::SUCCESS;
