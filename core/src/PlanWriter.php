@@ -14,6 +14,7 @@ use Incastro\Core\Document\Instrument;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\ReadingForms;
 use Incastro\Core\Document\ReadingNote;
 use Incastro\Core\Document\ReadingPhoto;
 use Incastro\Core\Document\Side;
@@ -113,6 +114,7 @@ final readonly class PlanWriter
             'lean' => $room->isMeasured() ? ['left' => $room->lean(Side::Left), 'right' => $room->lean(Side::Right)] : null,
             'square' => ['left' => $room->corner(Side::Left), 'right' => $room->corner(Side::Right)],
             'slope' => $room->slopeAngle(),
+            'forms' => (new ReadingForms($room->space, $room->sizes->lowest()))->all(),
             'things' => array_map(self::thing(...), $room->things()),
             'usable' => $room->space->footprint === null ? null : Usable::over($room->space->footprint, $room),
             'studs' => Studs::along($room->space->build, $room->sizes->width),

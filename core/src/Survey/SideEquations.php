@@ -142,7 +142,9 @@ final readonly class SideEquations
             $face === Face::Back => $x,
             default => $y,
         };
-        $edge = $n->at(Surface::Edge, $t, 0, "$r->edge {$face->value}".($r->levelled ? ' levelled' : ''));
+        // Laid level at another height it is another straightedge.
+        $which = $r->along === null ? $r->edge : "$r->edge $z";
+        $edge = $n->at(Surface::Edge, $t, 0, "$which {$face->value}".($r->levelled ? ' levelled' : ''));
 
         return match ($face) {
             Face::Left => Sum::less($edge, $n->at(Surface::Left, $y, $z)),

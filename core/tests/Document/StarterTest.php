@@ -68,4 +68,36 @@ final class StarterTest extends TestCase
         }
         self::assertNotEmpty($site['doubt']['next'], 'nothing is read, so something is to be read');
     }
+
+    /** @return iterable<string, array{SpaceKind, string, list<string>, list<string>}> kind, left side, forms it has, forms it has not */
+    public static function forms(): iterable
+    {
+        yield 'niche' => [SpaceKind::Niche, 'wall', ['plumb_left', 'gap_back', 'square_right'], ['knee', 'mouth_width', 'flank_left', 'step_at_1']];
+        yield 'open at the left' => [SpaceKind::Niche, 'open', ['plumb_right', 'corner_right'], ['plumb_left', 'corner_left', 'gap_left']];
+        yield 'under a slope' => [SpaceKind::UnderSlope, 'wall', ['knee', 'slope_angle', 'slope_start', 'height_flat'], ['step_at_1']];
+        yield 'under a stair' => [SpaceKind::UnderStair, 'wall', ['slope_rise', 'step_at_1', 'step_height_8'], ['mouth_width']];
+        yield 'closet' => [SpaceKind::Closet, 'wall', ['mouth_width', 'return_right'], ['breast_width']];
+        yield 'fireside' => [SpaceKind::Fireside, 'wall', ['flank_right', 'breast_width'], ['return_left']];
+    }
+
+    /**
+     * @param  list<string>  $has
+     * @param  list<string>  $hasNot
+     */
+    #[DataProvider('forms')]
+    public function test_what_may_be_read_follows_from_the_surfaces_there_are(SpaceKind $kind, string $left, array $has, array $hasNot): void
+    {
+        $document = Sample::width(Sample::empty('mm'), 1, 150, 1000);
+        $document['spaces'][Sample::SPACE] = ['kind' => $kind->value, 'left' => $left] + $document['spaces'][Sample::SPACE];
+        $forms = array_column(array_values(Planned::of($document)->plan['site'])[0]['forms'], null, 'key');
+        self::assertSame([], array_diff($has, array_keys($forms)));
+        self::assertSame([], array_intersect($hasNot, array_keys($forms)));
+        self::assertSame(150, $forms['plumb_right']['fixed']['from_z'] ?? 150, 'plumb begins where the sides were first read');
+        foreach ($forms as $form) {
+            $asked = $document;
+            $asked['spaces'][Sample::SPACE]['readings'][Sample::id('NEW', 1)] = $form['fixed'] + array_combine($form['asks'], array_map(fn (string $f): int => $f === 'from_z' ? 200 : 700, $form['asks']));
+            $plan = Planned::of($asked);
+            self::assertContains(Sample::id('NEW', 1), array_column(array_values($plan->plan['site'])[0]['walk'], 'id'), $form['key']);
+        }
+    }
 }

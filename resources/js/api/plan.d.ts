@@ -119,6 +119,7 @@ export interface Site {
   things: PlacedThing[];
   studs: StudAt[];
   usable: Usable | null;
+  forms: ReadingForm[];
 }
 export interface Walked {
   id: string;
@@ -390,6 +391,12 @@ export interface Usable {
    */
   back: number;
   in_the_way: string[];
+}
+export interface ReadingForm {
+  key: string;
+  name: Text;
+  fixed: Place;
+  asks: ('z' | 'from_z' | 'x' | 'y' | 'run' | 'along_back' | 'along_side')[];
 }
 export interface FittedPiece {
   name: string;

@@ -1,5 +1,5 @@
 import type { Operation } from '../api/client';
-import type { Fact, Reading, Space } from '../api/document';
+import type { Fact, Reading } from '../api/document';
 import type { Walked } from '../api/plan';
 import { ulid } from './ulid';
 
@@ -45,12 +45,6 @@ export function readingAdded(space: string, reading: Reading): { id: string; op:
 
 export function readingRemoved(space: string, id: string): Operation {
     return { op: 'remove', path: ['spaces', space, 'readings', id] };
-}
-
-/** The lowest height at which a side is read: where plumb readings begin. */
-export function lowestStation(space: Space): number {
-    const heights = Object.values(space.readings).filter((r) => ['width', 'mouth_width', 'flank'].includes(r.kind)).map((r) => r.z ?? 0); // prettier-ignore
-    return heights.length > 0 ? Math.min(...heights) : 0;
 }
 
 /** The neighbour of a reading in walking order. */

@@ -1,8 +1,7 @@
 import { expect, it } from 'vitest';
-import type { Space } from '../../api/document';
-import type { Walked } from '../../api/plan';
-import { formsFor, placed } from './forms';
-import { instrumentsFor, lowestStation, neighbour, noteOf, readingAdded, strikeOf, takeAgain, takeInstead } from '../../project/readings';
+import type { ReadingForm, Walked } from '../../api/plan';
+import { placed, places } from './forms';
+import { instrumentsFor, neighbour, noteOf, readingAdded, strikeOf, takeAgain, takeInstead } from '../../project/readings';
 
 const reading = (id: string, takes: string[] = [], kind = 'width'): Walked =>
     ({ id, kind, takes: takes.map((t) => ({ id: t })) }) as unknown as Walked;
@@ -27,28 +26,13 @@ it('walks from one reading to the next and stops at the ends', () => {
     expect(steps).toEqual(['b', 'a', null, null]);
 });
 
-const space = { readings: { a: { kind: 'width', z: 1200 }, b: { kind: 'width', z: 100 }, c: { kind: 'height' } } } as unknown as Space;
-
-it('starts plumb readings at the lowest width', () => {
-    expect(lowestStation(space)).toBe(100);
-    const plumb = formsFor('niche', { left: 'wall', right: 'wall' }).find((f) => f.key === 'plumb_left')!;
-    expect(placed(plumb, { z: 1700 }, space)).toEqual({ kind: 'plumb', side: 'left', from_z: 100, z: 1700 });
+it('places a reading where it was asked for', () => {
+    const form: ReadingForm = { key: 'depth', name: { key: 'form.depth', args: {} }, fixed: { kind: 'depth' }, asks: ['x', 'z'] };
+    expect(placed(form, { x: 400, z: 900 })).toEqual({ kind: 'depth', x: 400, z: 900 });
 });
 
-it('offers what the surfaces of a space allow', () => {
-    const keys = (kind: Space['kind'], left: 'wall' | 'open'): string[] => formsFor(kind, { left, right: 'wall' }).map((f) => f.key);
-    expect(keys('niche', 'open')).not.toContain('plumb_left');
-    expect(keys('niche', 'wall')).toContain('plumb_left');
-    expect(keys('niche', 'wall')).not.toContain('knee');
-    expect(keys('under_slope', 'wall')).toContain('slope_angle');
-    expect(keys('under_stair', 'wall')).toContain('step_height_8');
-    expect(keys('closet', 'wall')).toContain('return_right');
-    expect(keys('fireside', 'wall')).toContain('breast_width');
-});
-
-it('keeps the gaps behind one straightedge together', () => {
-    const back = formsFor('wall', { left: 'open', right: 'open' }).find((f) => f.key === 'gap_back')!;
-    expect(placed(back, { x: 300, z: 900 }, space).edge).toBe('back 900');
+it('has a word for every place that can be asked', () => {
+    for (const { label, mm, inches } of Object.values(places)) expect([label, mm, inches]).not.toContain('');
 });
 
 it('names what a reading is taken with, the usual first', () => {
