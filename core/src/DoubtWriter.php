@@ -16,8 +16,11 @@ use Incastro\Core\Survey\Room;
 /** Writes down how well a room is known, and what to measure next with where to hold the tape. */
 final readonly class DoubtWriter
 {
+    private Tapes $tapes;
+
     public function __construct(private Room $room)
     {
+        $this->tapes = new Tapes(new Outline($room, Length::zero()));
     }
 
     /** @return array<string, mixed> */
@@ -44,7 +47,7 @@ final readonly class DoubtWriter
             'now' => Known::tenth($advice->now),
             'then' => Known::tenth($advice->then),
             'view' => $view->value,
-            'tape' => (new Tapes(new Outline($this->room, Length::zero())))->in($view, $advice->reading),
+            'tape' => $this->tapes->in($view, $advice->reading),
         ];
     }
 }

@@ -115,7 +115,7 @@ final readonly class PlanWriter
             'square' => ['left' => $room->corner(Side::Left), 'right' => $room->corner(Side::Right)],
             'slope' => $room->slopeAngle(),
             'forms' => (new ReadingForms($room->space, $room->sizes->lowest()))->all(),
-            'things' => array_map(self::thing(...), $room->things()),
+            'things' => array_map(self::thing(...), $room->things),
             'usable' => $room->space->footprint === null ? null : Usable::over($room->space->footprint, $room),
             'studs' => Studs::along($room->space->build, $room->sizes->width),
             'floor' => $room->floor,

@@ -23,7 +23,7 @@ final class GoesUnderCeiling implements Check
         if ($ceiling === null) {
             return [];
         }
-        foreach ($built->room->things() as $placed) {
+        foreach ($built->room->things as $placed) {
             $under = $placed->block->corner->z;
             if ($placed->thing->face === Face::Ceiling && $placed->thing->takesRoom() && $under->isLessThan($ceiling)
                 && $placed->meetsRun($box->left, $box->right()) && $placed->meetsDepth($built->piece->depth)) {

@@ -22,7 +22,7 @@ final class ThingsInTheWay implements Check
     public function of(Built $built): array
     {
         $findings = [];
-        foreach ($built->room->things() as $placed) {
+        foreach ($built->room->things as $placed) {
             $finding = $this->undecided($built, $placed) ?? $this->entered($built, $placed) ?? $this->tooNear($built, $placed);
             if ($finding !== null) {
                 $findings[] = $finding;

@@ -28,4 +28,14 @@ final readonly class Piece
         public array $runs,
     ) {
     }
+
+    public function plinthHeight(): Length
+    {
+        $height = Length::zero();
+        foreach ($this->runs as $run) {
+            $height = $height->plus($run->first(BandKind::Plinth)->height ?? Length::zero());
+        }
+
+        return $height;
+    }
 }

@@ -58,6 +58,13 @@ final readonly class Reading
         return $this->last()?->value;
     }
 
+    /** It says how a side stands to the back wall. */
+    public function tellsOfCorner(): bool
+    {
+        return $this->kind === ReadingKind::CornerAngle || $this->kind === ReadingKind::ThreeFourFive
+            || ($this->kind === ReadingKind::Diagonal && $this->face === Face::Floor);
+    }
+
     /** Held to the left, right or back wall, floor or ceiling. */
     public function on(): Face
     {

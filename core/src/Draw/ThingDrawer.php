@@ -27,7 +27,7 @@ final readonly class ThingDrawer
 
     public function things(Drawing $drawing): void
     {
-        foreach ($this->room->things() as $placed) {
+        foreach ($this->room->things as $placed) {
             $drawing->thing(self::layer($placed), Moulding::outline($placed, $drawing->view) ?? $placed->block->outlineIn($drawing->view), $placed->thing->id,
                 self::moves($drawing->view, $placed->thing), $placed->name());
             if ($placed->thing->kind === ThingKind::Door || ($placed->thing->kind === ThingKind::Appliance && $placed->thing->hinge !== null)) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Envelope;
 
-use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Side;
@@ -20,7 +19,7 @@ final class Boxer
     public function box(Piece $piece, Room $room): Box
     {
         $floor = $room->floorHighPoint();
-        $plinth = self::plinthHeight($piece);
+        $plinth = $piece->plinthHeight();
         $bottom = $floor->plus($plinth);
         $top = $floor->plus($piece->height);
         $left = self::tightest(Side::Left, $room, $bottom, $top, $piece->depth);
@@ -40,16 +39,6 @@ final class Boxer
             $left->x->plus($piece->left->setOff),
             $bottom, $floor, $setOff,
         );
-    }
-
-    private static function plinthHeight(Piece $piece): Length
-    {
-        $height = Length::zero();
-        foreach ($piece->runs as $run) {
-            $height = $height->plus($run->first(BandKind::Plinth)->height ?? Length::zero());
-        }
-
-        return $height;
     }
 
     /**
@@ -83,7 +72,7 @@ final class Boxer
     private static function proud(Side $side, Room $room, Length $bottom, Length $top, Length $depth): array
     {
         $points = [];
-        foreach ($room->things() as $placed) {
+        foreach ($room->things as $placed) {
             if ($placed->thing->face->value !== $side->value || ! $placed->isSolid() || ! $placed->thing->takesRoom()
                 || ! $placed->meetsHeights($bottom, $top) || ! $placed->meetsDepth($depth)) {
                 continue;

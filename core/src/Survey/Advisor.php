@@ -27,38 +27,46 @@ final class Advisor
     private readonly array $candidates;
 
     /** @param  list<array{reading: Reading, observation: Observation}>  $candidates */
-    public function __construct(array $candidates, private readonly Posterior $posterior)
+    public function __construct(array $candidates, private readonly Adjustment $adjustment)
     {
-        $mean = $posterior->mean();
+        $mean = $adjustment->posterior->mean();
         $this->candidates = array_map(fn (array $c): array => [
             'reading' => $c['reading'], 'slopes' => $c['observation']->predict($mean)[1], 'sigma' => $c['observation']->sigma(),
         ], $candidates);
     }
 
-    /** @param  list<Target>  $targets */
+    /** @param  non-empty-list<Target>  $targets  the clear width first */
     public function of(array $targets): Doubt
     {
         $known = $offers = [];
-        $width = null;
         foreach ($targets as $target) {
-            $samples = new Samples($this->posterior, $this->varying($target));
+            $stated = $target->stated($this->adjustment->state);
+            $bearing = $this->bearing($target);
+            $samples = new Samples($this->adjustment->posterior, self::varying($target, $bearing));
             $values = array_map($target->value, $samples->states);
-            $doubt = self::doubt($values, $target->stated);
-            $known[] = new Known($target->name, $doubt, $target->enough, $target->isSettled($doubt));
-            $width ??= $doubt;
-            if (! $target->isSettled($doubt)) {
-                array_push($offers, ...$this->offers($target, $doubt, $values, $samples));
+            $doubt = self::doubt($values, $stated);
+            $settled = $target->isSettled($doubt, $stated);
+            $known[] = new Known($target->name, $doubt, $target->enough, $settled);
+            foreach ($settled ? [] : self::promising($bearing, $values, $samples) as $candidate) {
+                $rooms = $samples->after($candidate['slopes'], $candidate['sigma'], $target->unknowns);
+                $then = self::doubt(array_map($target->value, $rooms), $stated);
+                if ($then < (1.0 - self::WORTH) * $doubt) {
+                    $offers[] = [($doubt - $then) / $target->enough, new Advice($candidate['reading'], $target->name, $doubt, $then)];
+                }
             }
         }
 
-        return new Doubt(Known::tenth($width ?? 0.0), $targets[0]->stated ?? 0.0, $known, self::best($offers));
+        return new Doubt(Known::tenth($known[0]->doubt), $targets[0]->stated($this->adjustment->state), $known, self::best($offers));
     }
 
-    /** @return list<int> the target's unknowns and those of the readings that could speak of it */
-    private function varying(Target $target): array
+    /**
+     * @param  list<array{reading: Reading, slopes: array<int, float>, sigma: float}>  $bearing
+     * @return list<int> the target's unknowns and those of the readings that could speak of it
+     */
+    private static function varying(Target $target, array $bearing): array
     {
         $all = array_flip($target->unknowns);
-        foreach ($this->bearing($target) as $candidate) {
+        foreach ($bearing as $candidate) {
             $all += array_flip(array_keys($candidate['slopes']));
         }
 
@@ -75,42 +83,24 @@ final class Advisor
     }
 
     /**
-     * @param  list<float>  $values
-     * @return list<array{float, Advice}> gain as a share of what is enough, and the advice
-     */
-    private function offers(Target $target, float $doubt, array $values, Samples $samples): array
-    {
-        $promising = [];
-        foreach ($this->bearing($target) as $candidate) {
-            $promising[] = [self::explained($candidate['slopes'], $candidate['sigma'], $values, $samples), $candidate];
-        }
-        usort($promising, fn (array $a, array $b): int => $b[0] <=> $a[0]);
-        $offers = [];
-        foreach (array_slice($promising, 0, self::TRIED) as [, ['reading' => $reading, 'slopes' => $slopes, 'sigma' => $sigma]]) {
-            $rooms = $samples->after($slopes, $sigma, $target->unknowns);
-            $then = self::doubt(array_map($target->value, $rooms), $target->stated);
-            if ($then < (1.0 - self::WORTH) * $doubt) {
-                $offers[] = [($doubt - $then) / $target->enough, new Advice($reading, $target->name, $doubt, $then)];
-            }
-        }
-
-        return $offers;
-    }
-
-    /**
-     * How much of the target's variance a reading would explain.
+     * Those that explain most of the target's variance, the best first.
      *
-     * @param  array<int, float>  $slopes
+     * @param  list<array{reading: Reading, slopes: array<int, float>, sigma: float}>  $bearing
      * @param  list<float>  $values
+     * @return list<array{reading: Reading, slopes: array<int, float>, sigma: float}>
      */
-    private static function explained(array $slopes, float $sigma, array $values, Samples $samples): float
+    private static function promising(array $bearing, array $values, Samples $samples): array
     {
-        $h = array_map(fn (array $s): float => Sum::value($slopes, $s), $samples->states);
-        [$mean, $middle] = [self::mean($values), self::mean($h)];
-        $covariance = self::mean(array_map(fn (float $f, float $x): float => ($f - $mean) * ($x - $middle), $values, $h));
-        $variance = self::mean(array_map(fn (float $x): float => ($x - $middle) ** 2, $h));
+        $mean = self::mean($values);
+        $ranked = [];
+        foreach ($bearing as $candidate) {
+            [$off, $variance] = $samples->along($candidate['slopes']);
+            $covariance = self::mean(array_map(fn (float $f, float $x): float => ($f - $mean) * $x, $values, $off));
+            $ranked[] = [$covariance ** 2 / ($variance + $candidate['sigma'] ** 2), $candidate];
+        }
+        usort($ranked, fn (array $a, array $b): int => $b[0] <=> $a[0]);
 
-        return $covariance ** 2 / ($variance + $sigma ** 2);
+        return array_column(array_slice($ranked, 0, self::TRIED), 1);
     }
 
     /** @param  list<float>  $values */

@@ -21,6 +21,16 @@ final class Clip
         return Length::ofUnits(($side === Side::Left ? Rounding::Up : Rounding::Down)->apply($steps) * self::TENTH);
     }
 
+    public static function up(float $mm): Length
+    {
+        return Length::ofUnits(Rounding::Up->apply(10 * $mm) * self::TENTH);
+    }
+
+    public static function down(float $mm): Length
+    {
+        return Length::ofUnits(Rounding::Down->apply(10 * $mm) * self::TENTH);
+    }
+
     public static function nearest(float $units): Length
     {
         return Length::ofUnits(Rounding::Nearest->apply($units / self::TENTH) * self::TENTH);

@@ -63,7 +63,7 @@ final class Collocation
             $factor = Matrix::factor($links->variance(self::FAINT));
             $weights = Matrix::solve($factor, $links->misclosure($mean));
             $next = $links->moved($mean, $weights, self::FAINT);
-            $moved = max([0.0, ...array_map(fn (float $a, float $b): float => abs($a - $b), $next, $state)]);
+            $moved = self::furthest($next, $state);
             $state = $next;
         } while ($moved > self::STILL_MM && ! $links->areLinear() && ++$step < self::STEPS);
         // Even a faint prior pulls at what readings settle, by more than the grid where it is far from true.
@@ -71,7 +71,7 @@ final class Collocation
         for ($i = 0; $i < self::CLOSING_STEPS; $i++) {
             $more = Matrix::solve($factor, $links->residuals($state));
             $next = $links->moved($state, $more, self::FAINT);
-            $moved = $links->areLinear() ? 0.0 : max([0.0, ...array_map(fn (float $a, float $b): float => abs($a - $b), $next, $state)]);
+            $moved = $links->areLinear() ? 0.0 : self::furthest($next, $state);
             $state = $next;
             $weights = array_map(fn (float $a, float $b): float => $a + $b, $weights, $more);
         }
@@ -86,6 +86,15 @@ final class Collocation
             new Posterior($nodes, $links, self::FAINT),
             new Shape($nodes, $links, array_map(fn (float $w): float => self::FAINT * $w, $weights)),
         );
+    }
+
+    /**
+     * @param  list<float>  $next
+     * @param  list<float>  $state
+     */
+    private static function furthest(array $next, array $state): float
+    {
+        return max([0.0, ...array_map(fn (float $a, float $b): float => abs($a - $b), $next, $state)]);
     }
 
     /**

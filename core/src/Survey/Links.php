@@ -23,7 +23,7 @@ final readonly class Links
      * @param  list<Observation>  $observations
      * @param  array<int, float>  $state
      */
-    public function __construct(private Nodes $nodes, private array $observations, private array $state)
+    public function __construct(Nodes $nodes, private array $observations, private array $state)
     {
         $slopes = $predicted = [];
         foreach ($observations as $o) {

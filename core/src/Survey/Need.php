@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\SideKind;
 use Incastro\Core\Document\Space;
@@ -42,7 +41,7 @@ final readonly class Need
         if ($pieces === []) {
             return self::wholeOf($space);
         }
-        $bottoms = array_map(self::plinth(...), $pieces);
+        $bottoms = array_map(fn (Piece $p): Length => $p->plinthHeight(), $pieces);
         $setOffs = [];
         foreach ($pieces as $piece) {
             array_push($setOffs, ...($space->left === SideKind::Open ? [] : [$piece->left->setOff]), ...($space->right === SideKind::Open ? [] : [$piece->right->setOff]));
@@ -55,15 +54,5 @@ final readonly class Need
             Length::greatest(...array_map(fn (Piece $p): Length => $p->depth, $pieces)),
             max(self::LEAST_WIDTH_DOUBT_MM, min(2 * self::USUAL_WIDTH_DOUBT_MM, $half)),
         );
-    }
-
-    private static function plinth(Piece $piece): Length
-    {
-        $height = Length::zero();
-        foreach ($piece->runs as $run) {
-            $height = $height->plus($run->first(BandKind::Plinth)->height ?? Length::zero());
-        }
-
-        return $height;
     }
 }

@@ -24,6 +24,9 @@ final class Nodes
     /** @var list<array{Surface, array{float, float}, string}> surface, place in metres, which one (straightedges and steps) */
     private array $places = [];
 
+    /** @var list<list<array{float, array{float, float}}>> what each place is measured from */
+    private array $from = [];
+
     /** @var list<float> mm */
     private array $mean = [];
 
@@ -49,6 +52,7 @@ final class Nodes
             $this->index[$key] = count($this->places);
             $place = [$a / self::PER_METRE, $b / self::PER_METRE];
             $this->places[] = [$surface, $place, $of];
+            $this->from[] = $this->fixedFrom($surface, $place);
             $this->mean[] = $this->meanAt($surface, $place, $of);
         }
 
@@ -78,21 +82,34 @@ final class Nodes
         [$surface, $p, $of] = $this->places[$i];
         [$other, $q, $ofOther] = $this->places[$j];
 
-        return $surface === $other && $of === $ofOther ? $this->between($surface, $of, $p, $q) : 0.0;
+        return $surface === $other && $of === $ofOther ? self::between($this->prior($surface, $of), [$p, $this->from[$i]], [$q, $this->from[$j]]) : 0.0;
+    }
+
+    /**
+     * Prior covariances of any place of a surface with its unknowns, mm².
+     *
+     * @param  array{float, float}  $p  metres
+     * @param  list<int>  $unknowns  of the same surface
+     * @return list<float>
+     */
+    public function covariances(Surface $surface, string $of, array $p, array $unknowns): array
+    {
+        $prior = $this->prior($surface, $of);
+        $from = [$p, $this->fixedFrom($surface, $p)];
+
+        return array_map(fn (int $j): float => self::between($prior, $from, [$this->places[$j][1], $this->from[$j]]), $unknowns);
     }
 
     /**
      * Of the surface measured from the places the frame fixes: f(p) − Σ w(p)·f(g).
      *
-     * @param  array{float, float}  $p  metres
-     * @param  array{float, float}  $q  metres
+     * @param  array{array{float, float}, list<array{float, array{float, float}}>}  $atP  the place in metres and what it is measured from
+     * @param  array{array{float, float}, list<array{float, array{float, float}}>}  $atQ  the same
      */
-    public function between(Surface $surface, string $of, array $p, array $q): float
+    private static function between(Prior $prior, array $atP, array $atQ): float
     {
-        $prior = $this->prior($surface, $of);
+        [[$p, $fromP], [$q, $fromQ]] = [$atP, $atQ];
         $k = $prior->covariance($p, $q);
-        $fromP = $this->fixedFrom($surface, $p);
-        $fromQ = $this->fixedFrom($surface, $q);
         foreach ($fromP as [$w, $g]) {
             $k -= $w * $prior->covariance($g, $q);
             foreach ($fromQ as [$v, $h]) {

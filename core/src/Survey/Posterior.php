@@ -10,6 +10,9 @@ final class Posterior
     /** @var list<list<float>> */
     private array $factor;
 
+    /** @var list<float>|null */
+    private ?array $mean = null;
+
     /** @var array<int, list<float>> L⁻¹·H·K by unknown */
     private array $halves = [];
 
@@ -24,9 +27,9 @@ final class Posterior
     /** @return list<float> the likeliest values of all unknowns, the prior counted whole (mm) */
     public function mean(): array
     {
-        $mean = $this->nodes->mean();
+        $prior = $this->nodes->mean();
 
-        return $this->links->moved($mean, Matrix::solve($this->factor, $this->links->misclosure($mean)), $this->priorFactor);
+        return $this->mean ??= $this->links->moved($prior, Matrix::solve($this->factor, $this->links->misclosure($prior)), $this->priorFactor);
     }
 
     public function covariance(int $i, int $j): float

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Face;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\ReadingKind;
@@ -22,6 +21,9 @@ use Incastro\Core\Measure\Length;
 final readonly class Room
 {
     private const STRIPS = 16;
+
+    /** @var list<PlacedThing> what stands in the way, where it stands */
+    public array $things;
 
     /**
      * @param  array<string, array<string, list<WallPoint>>>  $walls  by side, by plane, one a station
@@ -46,12 +48,7 @@ final readonly class Room
         public Doubt $doubt,
         public array $findings,
     ) {
-    }
-
-    /** @return list<PlacedThing> what stands in the way, where it stands */
-    public function things(): array
-    {
-        return Placing::of($this);
+        $this->things = Placing::of($this);
     }
 
     /** Somebody has read a width: before that no side has a place. */
@@ -107,9 +104,7 @@ final readonly class Room
     /** The angle of a back corner in plan at the lowest station; null where nothing was read that tells it. */
     public function corner(Side $side): ?Angle
     {
-        $tells = array_filter($this->space->taken(ReadingKind::CornerAngle, ReadingKind::ThreeFourFive, ReadingKind::Diagonal),
-            fn (Reading $r): bool => $r->kind !== ReadingKind::Diagonal || $r->face === Face::Floor);
-        if ($tells === []) {
+        if (array_filter($this->space->readings, fn (Reading $r): bool => $r->isTaken() && $r->tellsOfCorner()) === []) {
             return null;
         }
         $z = $this->sizes->lowest()->units;
@@ -171,7 +166,7 @@ final readonly class Room
             }
         }
 
-        return Clip::nearest(floor(10 * $of($found)) / 10 * Length::PER_MM);
+        return Clip::down($of($found));
     }
 
     public function leastDepth(): ?Length

@@ -46,6 +46,21 @@ final readonly class Samples
     }
 
     /**
+     * What a reading would show in each room, from the mean of all, and the variance of that.
+     *
+     * @param  array<int, float>  $slopes  of the reading
+     * @return array{list<float>, float}
+     */
+    public function along(array $slopes): array
+    {
+        $h = array_map(fn (array $s): float => Sum::value($slopes, $s), $this->states);
+        $middle = array_sum($h) / count($h);
+        $off = array_map(fn (float $x): float => $x - $middle, $h);
+
+        return [$off, array_sum(array_map(fn (float $x): float => $x ** 2, $off)) / count($off)];
+    }
+
+    /**
      * The same rooms after one more reading that came out as expected: each is moved by what it missed it by
      * (conditioning by kriging: Journel and Huijbregts, Mining Geostatistics, ch. VII).
      *
@@ -56,20 +71,18 @@ final readonly class Samples
      */
     public function after(array $slopes, float $sigma, array $unknowns): array
     {
-        $h = array_map(fn (array $s): float => Sum::value($slopes, $s), $this->states);
-        $middle = array_sum($h) / count($h);
-        $variance = array_sum(array_map(fn (float $x): float => ($x - $middle) ** 2, $h)) / count($h) + $sigma ** 2;
+        [$off, $variance] = $this->along($slopes);
         $gains = [];
         foreach ($unknowns as $i) {
             $together = 0.0;
             foreach ($this->states as $k => $state) {
-                $together += $state[$i] * ($h[$k] - $middle);
+                $together += $state[$i] * $off[$k];
             }
-            $gains[$i] = $together / count($h) / $variance;
+            $gains[$i] = $together / count($off) / ($variance + $sigma ** 2);
         }
         $states = $this->states;
         foreach ($states as $k => &$state) {
-            $missed = $middle - $h[$k] - $sigma * $this->errors[$k];
+            $missed = -$off[$k] - $sigma * $this->errors[$k];
             foreach ($gains as $i => $gain) {
                 $state[$i] += $gain * $missed;
             }

@@ -9,7 +9,7 @@ final class Shape
 {
     private const PER_METRE = 40_000_000;
 
-    /** @var array<string, list<array{array{float, float}, float}>> places (metres) and their pull, by surface and which one */
+    /** @var array<string, array<int, float>> the pull of each unknown, by surface and which one */
     private array $pulls = [];
 
     /** @param  list<float>  $weights  by observation */
@@ -22,8 +22,8 @@ final class Shape
             }
         }
         foreach ($byNode as $i => $pull) {
-            [$surface, $place, $of] = $nodes->place($i);
-            $this->pulls["{$surface->value} $of"][] = [$place, $pull];
+            [$surface, , $of] = $nodes->place($i);
+            $this->pulls["{$surface->value} $of"][$i] = $pull;
         }
     }
 
@@ -36,8 +36,9 @@ final class Shape
     {
         $place = [$a / self::PER_METRE, $b / self::PER_METRE];
         $value = $this->nodes->meanAt($surface, $place, $of);
-        foreach ($this->pulls["{$surface->value} $of"] ?? [] as [$there, $pull]) {
-            $value += $pull * $this->nodes->between($surface, $of, $place, $there);
+        $pulls = $this->pulls["{$surface->value} $of"] ?? [];
+        foreach (array_combine(array_keys($pulls), $this->nodes->covariances($surface, $of, $place, array_keys($pulls))) as $i => $covariance) {
+            $value += $pulls[$i] * $covariance;
         }
 
         return $value;

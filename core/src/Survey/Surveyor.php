@@ -28,8 +28,7 @@ final readonly class Surveyor
         $nodes = new Nodes(new Sizes($space), (float) $this->workshop->levelPerMetre->millimetres());
         $observations = (new Equations($nodes, $this->instruments))->of($space);
         $walls = Walls::numbered($nodes);
-        $targets = new Targets($nodes, $need);
-        $targets->number();
+        $targets = (new Targets($nodes, $need))->all();
         $candidates = (new Candidates($nodes, $this->instruments, $need))->of($space);
         $adjustment = Collocation::solve($nodes, $observations);
         $exact = $adjustment->agrees();
@@ -45,7 +44,7 @@ final readonly class Surveyor
             self::depths($space, $nodes, $adjustment, $exact),
             self::residualsByReading($adjustment),
             self::redundancyByReading($adjustment),
-            (new Advisor($candidates, $adjustment->posterior))->of($targets->of($adjustment->state)),
+            (new Advisor($candidates, $adjustment))->of($targets),
             (new Contradictions($this->unit))->in($adjustment, $space),
         );
     }

@@ -10,22 +10,28 @@ final readonly class Target
     /**
      * @param  list<int>  $unknowns  all that bear on it, places between stations included
      * @param  \Closure(array<int, float>): float  $value  mm, or degrees
-     * @param  float  $stated  what the plan says
      * @param  float  $enough  doubt (±, 95 %) that is good enough
      * @param  float|null  $ask  what the piece takes; comfortably more settles it too
+     * @param  (\Closure(array<int, float>): float)|null  $stated  what the plan says, where that is not `value`
      */
     public function __construct(
         public string $name,
         public array $unknowns,
         public \Closure $value,
-        public float $stated,
         public float $enough,
         public ?float $ask = null,
+        private ?\Closure $stated = null,
     ) {
     }
 
-    public function isSettled(float $doubt): bool
+    /** @param  array<int, float>  $state */
+    public function stated(array $state): float
     {
-        return $doubt <= $this->enough || ($this->ask !== null && $this->stated - 1.5 * $doubt >= $this->ask);
+        return ($this->stated ?? $this->value)($state);
+    }
+
+    public function isSettled(float $doubt, float $stated): bool
+    {
+        return $doubt <= $this->enough || ($this->ask !== null && $stated - 1.5 * $doubt >= $this->ask);
     }
 }

@@ -35,45 +35,29 @@ final class Targets
         }
     }
 
-    /**
-     * @param  array<int, float>  $state
-     * @return list<Target>
-     */
-    public function of(array $state): array
+    /** @return non-empty-list<Target> the clear width first; to be made before the readings are adjusted: it numbers every unknown that a target touches */
+    public function all(): array
     {
-        return [
-            $this->clearWidth($state), ...$this->opening($state), $this->height($state), $this->depth($state), ...$this->floor($state),
-        ];
+        return [$this->clearWidth(), ...$this->opening(), $this->height(), $this->depth(), ...$this->floor()];
     }
 
-    /** Every unknown that a target touches must be numbered before the readings are adjusted. */
-    public function number(): void
-    {
-        $this->of(array_fill(0, 10_000, 0.0));
-    }
-
-    /**
-     * Of a box square to the back wall: least right less greatest left at any depth.
-     *
-     * @param  array<int, float>  $state
-     */
-    private function clearWidth(array $state): Target
+    /** Of a box square to the back wall: least right less greatest left at any depth. It is stated from the stations alone. */
+    private function clearWidth(): Target
     {
         [$left, $right] = [$this->side('left', 'fine'), $this->side('right', 'fine')];
 
         return new Target('clear_width', self::unknowns([...$left, ...$right]), self::between($right, $left),
-            self::between($this->side('right', 'coarse'), $this->side('left', 'coarse'))($state),
             // Beside a breast nothing is fitted from wall to wall: the flanks are what counts.
-            $this->nodes->sizes->space->kind->hasBreast() ? self::WHOLE_WALL_ENOUGH_MM : $this->need->widthDoubtMm);
+            $this->nodes->sizes->space->kind->hasBreast() ? self::WHOLE_WALL_ENOUGH_MM : $this->need->widthDoubtMm,
+            null, self::between($this->side('right', 'coarse'), $this->side('left', 'coarse')));
     }
 
     /**
      * Flanks beside a breast and the mouth of a closet, where the space has them.
      *
-     * @param  array<int, float>  $state
      * @return list<Target>
      */
-    private function opening(array $state): array
+    private function opening(): array
     {
         $n = $this->nodes;
         $front = $n->sizes->depth->units;
@@ -81,19 +65,18 @@ final class Targets
         $kind = $n->sizes->space->kind;
         $targets = [];
         if ($kind->hasMouth()) {
-            $targets[] = self::difference('mouth', $n->at(Surface::MouthRight, $front, $low), $n->at(Surface::MouthLeft, $front, $low), self::ENOUGH_MM, $state);
-            $targets[] = self::difference('return_left', $n->at(Surface::MouthLeft, $front, $low), $n->at(Surface::Left, $front, $low), self::ENOUGH_MM, $state);
+            $targets[] = self::difference('mouth', $n->at(Surface::MouthRight, $front, $low), $n->at(Surface::MouthLeft, $front, $low), self::ENOUGH_MM);
+            $targets[] = self::difference('return_left', $n->at(Surface::MouthLeft, $front, $low), $n->at(Surface::Left, $front, $low), self::ENOUGH_MM);
         }
         if ($kind->hasBreast()) {
-            $targets[] = self::difference('flank_left', $n->at(Surface::BreastLeft, $front, $low), $n->at(Surface::Left, $front, $low), $this->need->widthDoubtMm, $state);
-            $targets[] = self::difference('flank_right', $n->at(Surface::Right, $front, $low), $n->at(Surface::BreastRight, $front, $low), $this->need->widthDoubtMm, $state);
+            $targets[] = self::difference('flank_left', $n->at(Surface::BreastLeft, $front, $low), $n->at(Surface::Left, $front, $low), $this->need->widthDoubtMm);
+            $targets[] = self::difference('flank_right', $n->at(Surface::Right, $front, $low), $n->at(Surface::BreastRight, $front, $low), $this->need->widthDoubtMm);
         }
 
         return $targets;
     }
 
-    /** @param  array<int, float>  $state */
-    private function height(array $state): Target
+    private function height(): Target
     {
         $n = $this->nodes;
         $surface = $n->sizes->space->slope !== null ? Surface::Slope : Surface::Ceiling;
@@ -102,14 +85,12 @@ final class Targets
             $heads[] = $n->at($surface, $x, $y);
             $feet[] = $n->at(Surface::Floor, $x, $y);
         }
-        $value = self::between($heads, $feet);
         $ask = $this->need->depth === null || $surface === Surface::Slope ? null : (float) $this->need->top->millimetres();
 
-        return new Target('height', self::unknowns([...$heads, ...$feet]), $value, $value($state), self::ENOUGH_MM, $ask);
+        return new Target('height', self::unknowns([...$heads, ...$feet]), self::between($heads, $feet), self::ENOUGH_MM, $ask);
     }
 
-    /** @param  array<int, float>  $state */
-    private function depth(array $state): Target
+    private function depth(): Target
     {
         $n = $this->nodes;
         $width = $n->sizes->width->units;
@@ -118,38 +99,33 @@ final class Targets
         $fronts = [$n->at(Surface::Front, 0, 0), $n->at(Surface::Front, $width, 0)];
         $backs = array_map(fn (array $p): array => $n->at(Surface::Back, $p[0], $p[1]),
             [[intdiv($width, 2), $low], [0, $top], [intdiv($width, 2), $top], [$width, $top]]);
-        $value = self::between($fronts, [...$backs, []]);
 
-        return new Target('depth', self::unknowns([...$fronts, ...$backs]), $value, $value($state), self::ENOUGH_MM,
+        return new Target('depth', self::unknowns([...$fronts, ...$backs]), self::between($fronts, [...$backs, []]), self::ENOUGH_MM,
             $this->need->depth === null ? null : (float) $this->need->depth->millimetres());
     }
 
     /**
      * What hangs on a wall stands on no floor.
      *
-     * @param  array<int, float>  $state
      * @return list<Target>
      */
-    private function floor(array $state): array
+    private function floor(): array
     {
         $n = $this->nodes;
         if ($n->sizes->space->kind === SpaceKind::WallHung) {
             return [];
         }
 
-        return [self::difference('floor', $n->at(Surface::Floor, $n->sizes->width->units, $n->sizes->depth->units), [], self::LEVEL_ENOUGH_MM, $state)];
+        return [self::difference('floor', $n->at(Surface::Floor, $n->sizes->width->units, $n->sizes->depth->units), [], self::LEVEL_ENOUGH_MM)];
     }
 
     /**
      * @param  array<int, float>  $far
      * @param  array<int, float>  $near
-     * @param  array<int, float>  $state
      */
-    private static function difference(string $name, array $far, array $near, float $enough, array $state): Target
+    private static function difference(string $name, array $far, array $near, float $enough): Target
     {
-        $value = self::between([$far], [$near]);
-
-        return new Target($name, self::unknowns([$far, $near]), $value, $value($state), $enough);
+        return new Target($name, self::unknowns([$far, $near]), self::between([$far], [$near]), $enough);
     }
 
     /**

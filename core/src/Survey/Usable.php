@@ -22,13 +22,13 @@ final class Usable
     {
         [$left, $right] = [$f->x, $f->x->plus($f->width)];
         $floors = self::floors($f, $room);
-        $high = max($floors);
+        $high = Clip::up(max($floors));
         $overhead = $room->lowestOverhead($left, $right, $f->y->plus($f->depth));
 
         return [
-            'floor_high' => Clip::nearest(ceil(10 * $high) / 10 * Length::PER_MM),
-            'floor_fall' => Clip::nearest(($high - min($floors)) * Length::PER_MM),
-            'clear_height' => $overhead?->minus(Clip::nearest(ceil(10 * $high) / 10 * Length::PER_MM)),
+            'floor_high' => $high,
+            'floor_fall' => Clip::nearest((max($floors) - min($floors)) * Length::PER_MM),
+            'clear_height' => $overhead?->minus($high),
             'left' => $left->minus(self::limit($room, Side::Left)),
             'right' => self::limit($room, Side::Right)->minus($right),
             'back' => $f->y,
@@ -67,7 +67,7 @@ final class Usable
     private static function inTheWay(Footprint $f, Room $room): array
     {
         $ids = [];
-        foreach ($room->things() as $placed) {
+        foreach ($room->things as $placed) {
             $within = $placed->meetsRun($f->x, $f->x->plus($f->width)) && $placed->meetsDepth($f->y->plus($f->depth))
                 && $placed->block->corner->y->plus($placed->block->size->y)->isGreaterThan($f->y);
             if ($within && $placed->isSolid() && $placed->thing->takesRoom() && $placed->thing->kind !== ThingKind::Light) {

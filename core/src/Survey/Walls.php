@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Space;
@@ -30,15 +31,10 @@ final readonly class Walls
     /** @return list<Plane> the back counts where anything was read there */
     public static function planes(Space $space): array
     {
-        foreach ($space->taken(ReadingKind::Width, ReadingKind::Plumb, ReadingKind::CornerAngle, ReadingKind::ThreeFourFive, ReadingKind::Diagonal) as $r) {
-            $tellsOfBack = in_array($r->kind, [ReadingKind::CornerAngle, ReadingKind::ThreeFourFive], true)
-                || ($r->kind === ReadingKind::Diagonal && $r->face?->value === 'floor');
-            if ($r->plane === Plane::Back || $tellsOfBack) {
-                return [Plane::Front, Plane::Back];
-            }
-        }
+        $there = array_filter($space->readings, fn (Reading $r): bool => $r->isTaken() && ($r->tellsOfCorner()
+            || ($r->plane === Plane::Back && in_array($r->kind, [ReadingKind::Width, ReadingKind::Plumb, ReadingKind::Diagonal], true))));
 
-        return [Plane::Front];
+        return $there === [] ? [Plane::Front] : [Plane::Front, Plane::Back];
     }
 
     /** @return array<string, array<string, list<WallPoint>>> by side and plane, from the bottom up */

@@ -7,14 +7,13 @@ namespace Incastro\Core\Survey;
 use Incastro\Core\Document\WaySegment;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
 
 /** What can be carried along the way in: clear widths, and the longest box that turns each corner (fieldbook §8). */
 final readonly class WayIn
 {
     /** Room for hands at a corner. */
-    private const HANDS_MM = 20.0;
+    private const HANDS_MM = 20;
 
     private const STEPS = 900;
 
@@ -49,10 +48,9 @@ final readonly class WayIn
             [$sin, $cos] = [sin(M_PI_2 * $i / self::STEPS), cos(M_PI_2 * $i / self::STEPS)];
             $longest = min($longest, $a / $sin + $b / $cos - $d / ($sin * $cos));
         }
-        $round = fn (float $mm): Length => Length::roundedFromMillimetres(floor($mm * 10) / 10, Rounding::Nearest);
 
-        return Figure::of($round($longest), Text::of('way.turn', a: $this->clear($s)->value, b: $s->into, d: $depth), "way/$s->id", false)
-            ->minus($round(self::HANDS_MM), Text::of('way.hands'))->named(Text::of('way.longest'));
+        return Figure::of(Clip::down($longest), Text::of('way.turn', a: $this->clear($s)->value, b: $s->into, d: $depth), "way/$s->id", false)
+            ->minus(Length::fromMillimetres(self::HANDS_MM), Text::of('way.hands'))->named(Text::of('way.longest'));
     }
 
     public function narrowest(): ?WaySegment
