@@ -14,4 +14,15 @@ enum Face: string
     case Ceiling = 'ceiling';
     case Slope = 'slope';
     case Opening = 'opening';
+
+    public function isSide(): bool
+    {
+        return $this === self::Left || $this === self::Right;
+    }
+
+    /** Underfoot or overhead. */
+    public function isLevel(): bool
+    {
+        return $this === self::Floor || $this === self::Ceiling || $this === self::Slope;
+    }
 }

@@ -59,7 +59,7 @@ final readonly class Thing
     /** From the left side (or the back wall) to its nearer edge, in a space so wide. */
     public function start(Length $spaceWidth): Length
     {
-        return $this->fromRight && ($this->face === Face::Back || $this->face === Face::Floor || $this->face === Face::Ceiling || $this->face === Face::Opening)
+        return $this->fromRight && ! $this->face->isSide()
             ? $spaceWidth->minus($this->across)->minus($this->width) : $this->across;
     }
 }

@@ -18,8 +18,6 @@ use Incastro\Core\Survey\Surface;
 /** Tapes as seen from the room. */
 final readonly class FrontTapes
 {
-    private const HAND_MM = 90;
-
     public function __construct(private Outline $o)
     {
     }
@@ -79,23 +77,28 @@ final readonly class FrontTapes
     /** @return array{Point, Point} a hand's breadth in from the side, or where it says */
     private function height(Reading $r): array
     {
-        $hand = Length::fromMillimetres(self::HAND_MM);
-        $x = $r->x ?? ($r->side === Side::Right ? $this->o->width->minus($hand) : $hand);
-        $foot = $r->x === null ? $this->o->room->floor[($r->side ?? Side::Left)->value] : Length::zero();
-        $ceiling = $r->x === null && $this->o->room->space->slope === null ? $this->o->headAt($r->side ?? Side::Left) : $this->o->overhead->at($x, $this->o->room->sizes->depth);
-        $x = $r->x === null ? ($r->side === Side::Right ? $this->o->wallAt(Side::Right, $foot)->minus($hand) : $this->o->wallAt(Side::Left, $foot)->plus($hand)) : $x;
+        $hand = Length::fromMillimetres(Tapes::HAND_MM);
+        $depth = $this->o->room->sizes->depth;
+        if ($r->x !== null) {
+            return [new Point($r->x, Length::zero()), new Point($r->x, $this->o->overhead->at($r->x, $depth))];
+        }
+        $side = $r->side ?? Side::Left;
+        $foot = $this->foot($side);
+        $x = $side->inward($foot->across, $hand);
+        $under = $side->inward($side === Side::Left ? Length::zero() : $this->o->width, $hand);
+        $head = $this->o->room->space->slope === null ? $this->o->headAt($side) : $this->o->overhead->at($under, $depth);
 
-        return [new Point($x, $foot), new Point($x, $ceiling)];
+        return [new Point($x, $foot->up), new Point($x, $head)];
     }
 
     /** @return array{Point, Point} a short stroke at the place, so long as to be seen */
     private function gap(Reading $r): array
     {
-        $hand = Length::fromMillimetres(self::HAND_MM);
-        if (in_array($r->on(), [Face::Left, Face::Right], true)) {
+        $hand = Length::fromMillimetres(Tapes::HAND_MM);
+        if ($r->on()->isSide()) {
             $wall = $this->wall($this->side($r), $r->z);
 
-            return [$wall, new Point($r->on() === Face::Left ? $wall->across->plus($hand) : $wall->across->minus($hand), $r->z)];
+            return [$wall, new Point($this->side($r)->inward($wall->across, $hand), $r->z)];
         }
         $x = $r->x ?? Length::zero();
         $z = $r->on() === Face::Floor ? Length::zero() : $this->o->overhead->at($x, $this->o->room->sizes->depth);
@@ -112,8 +115,7 @@ final readonly class FrontTapes
     private function mouthHeight(Reading $r): array
     {
         $side = $r->side ?? Side::Left;
-        $in = Length::fromMillimetres($side === Side::Left ? self::HAND_MM : -self::HAND_MM);
-        $x = $this->at(Surface::jamb($side), Length::zero())->across->plus($in);
+        $x = $side->inward($this->at(Surface::jamb($side), Length::zero())->across, Length::fromMillimetres(Tapes::HAND_MM));
 
         return [new Point($x, Length::zero()), new Point($x, $this->o->at(Surface::MouthHead, $this->o->room->sizes->x($r), $this->o->room->sizes->depth))];
     }
@@ -135,7 +137,7 @@ final readonly class FrontTapes
     /** @return array{Point, Point} */
     private function knee(): array
     {
-        $hand = Length::fromMillimetres(self::HAND_MM);
+        $hand = Length::fromMillimetres(Tapes::HAND_MM);
         $x = $this->low()->isZero() ? $hand : $this->low()->minus($hand);
 
         return [new Point($x, Length::zero()), new Point($x, $this->o->overhead->at($this->low(), $this->o->room->sizes->depth))];
@@ -146,7 +148,7 @@ final readonly class FrontTapes
     {
         $run = $r->value() ?? Length::ofUnits(intdiv($this->o->width->units, 2));
         $to = $this->low()->isZero() ? $run : $this->low()->minus($run);
-        $z = $this->o->overhead->at($to, $this->o->room->sizes->depth)->minus(Length::fromMillimetres(self::HAND_MM));
+        $z = $this->o->overhead->at($to, $this->o->room->sizes->depth)->minus(Length::fromMillimetres(Tapes::HAND_MM));
 
         return [new Point($this->low(), $z), new Point($to, $z)];
     }
@@ -172,7 +174,7 @@ final readonly class FrontTapes
         $pitch = Length::ofUnits(intdiv($this->o->width->units, 8));
         $at = $shape->knows(Surface::StepAt, $of) ? Tenth::of($shape->at(Surface::StepAt, 0, 0, $of)) : $pitch->times($r->step ?? 1);
         $z = $shape->knows(Surface::Step, $of) ? Tenth::of($shape->at(Surface::Step, 0, 0, $of)) : $this->o->overhead->at($at, $this->o->room->sizes->depth);
-        $in = Length::fromMillimetres(self::HAND_MM);
+        $in = Length::fromMillimetres(Tapes::HAND_MM);
 
         return $r->kind === ReadingKind::StepAt
             ? [new Point(Length::zero(), $z->minus($in)), new Point($at, $z->minus($in))]

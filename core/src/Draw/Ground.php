@@ -31,7 +31,7 @@ final class Ground
             return [];
         }
         $front = $o->depth;
-        $out = $front->plus(Tenth::of(max(20.0, $o->room->shape->at(Surface::MouthDepth, 0, 0))));
+        $out = self::mouthFace($o);
         $strip = fn (Length $from, Length $to): array => [
             new Point($from, $out->negated()), new Point($to, $out->negated()), new Point($to, $front->negated()), new Point($from, $front->negated()),
         ];
@@ -42,6 +42,12 @@ final class Ground
             $strip($wall->negated(), $jamb(Side::Left)),
             $strip($jamb(Side::Right), $o->width->plus($wall)),
         ];
+    }
+
+    /** The outer face of what a mouth is cut in. */
+    public static function mouthFace(Outline $o): Length
+    {
+        return $o->depth->plus(Tenth::of(max(20.0, $o->room->shape->at(Surface::MouthDepth, 0, 0))));
     }
 
     public static function front(Outline $o, Side $side): Length

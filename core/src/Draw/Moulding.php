@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Draw;
 
 use Incastro\Core\Document\Face;
+use Incastro\Core\Document\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
@@ -30,7 +31,7 @@ final class Moulding
             Face::Right => $placed->block->corner->x->plus($t->out),
             default => Length::zero(),
         };
-        $at = fn (Length $up, Length $out): Point => new Point($t->face === Face::Right ? $wall->minus($out) : $wall->plus($out), $t->up->plus($up));
+        $at = fn (Length $up, Length $out): Point => new Point(($t->face === Face::Right ? Side::Right : Side::Left)->inward($wall, $out), $t->up->plus($up));
         $zero = Length::zero();
         $points = array_map(fn (array $p): Point => $at($p[0], $p[1]), $t->profile);
 

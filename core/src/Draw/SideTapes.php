@@ -16,8 +16,6 @@ use Incastro\Core\Survey\Surface;
 /** Tapes as seen from the left: y to the right, up is up. */
 final readonly class SideTapes
 {
-    private const HAND_MM = 90;
-
     private Length $middle;
 
     public function __construct(private Outline $o)
@@ -37,7 +35,7 @@ final readonly class SideTapes
             ReadingKind::Plumb => [$this->back($r->fromZ), $this->back($r->z)],
             ReadingKind::Level => $r->face === Face::Ceiling ? [$this->head($zero), $this->head($this->o->depth)] : [new Point($zero, $zero), new Point($this->o->depth, $zero)],
             ReadingKind::Height => $this->height($this->o->room->sizes->y($r)),
-            ReadingKind::Knee => $this->height(Length::fromMillimetres($r->side === Side::Right ? 2 * self::HAND_MM : self::HAND_MM / 2)),
+            ReadingKind::Knee => $this->height(Length::fromMillimetres($r->side === Side::Right ? 2 * Tapes::HAND_MM : Tapes::HAND_MM / 2)),
             ReadingKind::SlopeAngle => [$this->head(Length::ofUnits(intdiv($this->o->depth->units, 3))), $this->head(Length::ofUnits(intdiv($this->o->depth->units * 2, 3)))],
             ReadingKind::SlopeRise => [$this->head($r->y ?? $zero), $this->head(($r->y ?? $zero)->plus($r->run ?? $zero))],
             ReadingKind::SlopeStart => $this->start($r),
@@ -66,7 +64,7 @@ final readonly class SideTapes
     private function start(Reading $r): array
     {
         $y = $r->value() ?? Length::ofUnits(intdiv($this->o->depth->units * 2, 3));
-        $z = $this->head($y)->up->minus(Length::fromMillimetres(self::HAND_MM));
+        $z = $this->head($y)->up->minus(Length::fromMillimetres(Tapes::HAND_MM));
 
         return [new Point(Length::zero(), $z), new Point($y, $z)];
     }
@@ -74,7 +72,7 @@ final readonly class SideTapes
     /** @return array{Point, Point} */
     private function gap(Reading $r): array
     {
-        $hand = Length::fromMillimetres(self::HAND_MM);
+        $hand = Length::fromMillimetres(Tapes::HAND_MM);
         if ($r->on() === Face::Back) {
             $wall = $this->back($r->z);
 

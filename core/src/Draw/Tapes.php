@@ -16,6 +16,9 @@ use Incastro\Core\Geometry\View;
 /** Where the tape, level or gauge of a reading lies, in each view that shows it. */
 final readonly class Tapes
 {
+    /** How far a tape stands in from a wall, and how long a mark at one place is drawn. */
+    public const HAND_MM = 90;
+
     private FrontTapes $front;
 
     private TopTapes $top;
@@ -62,7 +65,7 @@ final readonly class Tapes
     {
         return match (true) {
             $r->on() === Face::Back => $r->along === null ? View::Side : View::Top,
-            in_array($r->on(), [Face::Left, Face::Right], true) => $r->along === null ? View::Front : View::Top,
+            $r->on()->isSide() => $r->along === null ? View::Front : View::Top,
             default => $r->along === Along::Depth ? View::Side : View::Front,
         };
     }

@@ -67,8 +67,8 @@ final readonly class ThingDrawer
     private static function moves(View $view, Thing $t): array
     {
         $across = $t->fromRight ? '-across' : 'across';
-        $onSide = $t->face === Face::Left || $t->face === Face::Right;
-        $flat = $t->face === Face::Floor || $t->face === Face::Ceiling;
+
+        [$onSide, $flat] = [$t->face->isSide(), $t->face->isLevel()];
 
         return match ($view) {
             View::Front => $onSide ? ['', 'up'] : [$across, $flat ? '' : 'up'],
@@ -83,7 +83,7 @@ final readonly class ThingDrawer
         $block = $placed->block;
         $t = $placed->thing;
         $hingeAtEnd = $t->hinge === Side::Right;
-        $onSide = $t->face === Face::Left || $t->face === Face::Right;
+        $onSide = $t->face->isSide();
         $leaf = (float) $t->width->millimetres();
         // An appliance's door hangs on its front.
         $front = $t->kind === ThingKind::Appliance ? (float) $t->out->millimetres() : 0.0;

@@ -17,8 +17,6 @@ use Incastro\Core\Survey\Surface;
 /** Tapes as seen from above: y runs down the page. */
 final readonly class TopTapes
 {
-    private const HAND_MM = 90;
-
     public function __construct(private Outline $o)
     {
     }
@@ -50,12 +48,18 @@ final readonly class TopTapes
         return new Point(Ground::wall($this->o, $side, $y), $y->negated());
     }
 
+    /** Where a side stands if it is square. */
+    private function end(Side $side): Length
+    {
+        return $side === Side::Left ? Length::zero() : $this->o->width;
+    }
+
     /** @return array{Point, Point} */
     private function depth(Reading $r): array
     {
-        $in = Length::fromMillimetres(self::HAND_MM);
+        $in = Length::fromMillimetres(Tapes::HAND_MM);
         $side = $r->side ?? Side::Left;
-        $x = $r->x ?? ($side === Side::Left ? $in : $this->o->width->minus($in));
+        $x = $r->x ?? $side->inward($this->end($side), $in);
 
         return [new Point($x, Length::zero()), new Point($x, Ground::front($this->o, $side)->negated())];
     }
@@ -63,8 +67,7 @@ final readonly class TopTapes
     /** @return array{Point, Point} */
     private function across(Reading $r, Side $side): array
     {
-        $a = $r->alongBack ?? Length::zero();
-        $x = $side === Side::Left ? $a : $this->o->width->minus($a);
+        $x = $side->inward($this->end($side), $r->alongBack ?? Length::zero());
 
         return [new Point($x, Length::zero()), $this->corner($side, $r->alongSide ?? Length::zero())];
     }
@@ -72,10 +75,10 @@ final readonly class TopTapes
     /** @return array{Point, Point} a short stroke across the corner */
     private function corners(Side $side): array
     {
-        $hand = Length::fromMillimetres(2 * self::HAND_MM);
+        $hand = Length::fromMillimetres(2 * Tapes::HAND_MM);
         $corner = $this->corner($side, Length::zero());
 
-        return [new Point($side === Side::Left ? $corner->across->plus($hand) : $corner->across->minus($hand), $corner->up), $this->corner($side, $hand)];
+        return [new Point($side->inward($corner->across, $hand), $corner->up), $this->corner($side, $hand)];
     }
 
     private function jut(Surface $surface): Length
@@ -86,7 +89,7 @@ final readonly class TopTapes
     /** @return array{Point, Point} */
     private function return(Side $side): array
     {
-        $y = $this->o->depth->minus(Length::fromMillimetres(self::HAND_MM));
+        $y = $this->o->depth->minus(Length::fromMillimetres(Tapes::HAND_MM));
 
         return [$this->corner($side, $y), new Point($this->jut(Surface::jamb($side)), $y->negated())];
     }
@@ -95,9 +98,8 @@ final readonly class TopTapes
     private function mouthDepth(): array
     {
         $x = $this->jut(Surface::MouthLeft);
-        $out = $this->o->depth->plus(Tenth::of(max(20.0, $this->o->room->shape->at(Surface::MouthDepth, 0, 0))));
 
-        return [new Point($x, $this->o->depth->negated()), new Point($x, $out->negated())];
+        return [new Point($x, $this->o->depth->negated()), new Point($x, Ground::mouthFace($this->o)->negated())];
     }
 
     /** @return array{Point, Point} */
@@ -112,7 +114,7 @@ final readonly class TopTapes
     /** @return array{Point, Point} */
     private function gap(Reading $r): array
     {
-        $hand = Length::fromMillimetres(self::HAND_MM);
+        $hand = Length::fromMillimetres(Tapes::HAND_MM);
         if ($r->on() === Face::Back) {
             $x = $r->x ?? Length::zero();
 
@@ -121,6 +123,6 @@ final readonly class TopTapes
         $side = $r->on() === Face::Right ? Side::Right : Side::Left;
         $corner = $this->corner($side, $r->y ?? ($r->plane === Plane::Back ? Length::zero() : $this->o->depth));
 
-        return [$corner, new Point($side === Side::Left ? $corner->across->plus($hand) : $corner->across->minus($hand), $corner->up)];
+        return [$corner, new Point($side->inward($corner->across, $hand), $corner->up)];
     }
 }

@@ -31,7 +31,7 @@ final class Advisor
     {
         $mean = $adjustment->posterior->mean();
         $this->candidates = array_map(fn (array $c): array => [
-            'reading' => $c['reading'], 'slopes' => $c['observation']->predict($mean)[1], 'sigma' => $c['observation']->sigma(),
+            'reading' => $c['reading'], 'slopes' => $c['observation']->predict($mean)[1], 'sigma' => $c['observation']->sigma,
         ], $candidates);
     }
 

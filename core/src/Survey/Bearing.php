@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 /** An angle in degrees: from + turn · atan(u / over), where u is a weighted sum of unknowns and `over` a length in mm. */
-final readonly class Bearing implements Observation
+final readonly class Bearing extends Observation
 {
     /**
      * @param  array<int, float>  $rise
@@ -15,10 +15,11 @@ final readonly class Bearing implements Observation
         private array $rise,
         private float $over,
         private array $fromAndTurn,
-        private float $value,
-        private float $sigma,
-        private string $reading,
+        float $value,
+        float $sigma,
+        string $reading,
     ) {
+        parent::__construct($value, $sigma, $reading);
     }
 
     public function predict(array $state): array
@@ -27,20 +28,5 @@ final readonly class Bearing implements Observation
         $ratio = Sum::value($this->rise, $state) / $this->over;
 
         return [$from + $turn * rad2deg(atan($ratio)), Sum::times($this->rise, $turn * rad2deg(1.0 / ($this->over * (1.0 + $ratio ** 2))))];
-    }
-
-    public function value(): float
-    {
-        return $this->value;
-    }
-
-    public function sigma(): float
-    {
-        return $this->sigma;
-    }
-
-    public function reading(): string
-    {
-        return $this->reading;
     }
 }

@@ -105,9 +105,9 @@ final class Collocation
     private static function against(array $leftOut, array $state): array
     {
         return array_map(function (Observation $o) use ($state): Residual {
-            $off = $o->value() - $o->predict($state)[0];
+            $off = $o->value - $o->predict($state)[0];
 
-            return new Residual($o->reading(), $off, 1.0, $off / $o->sigma(), $o->value(), $off);
+            return new Residual($o->reading, $off, 1.0, $off / $o->sigma, $o->value, $off);
         }, $leftOut);
     }
 
@@ -127,9 +127,9 @@ final class Collocation
         $left = $links->residuals($state);
         $residuals = [];
         foreach ($observations as $i => $o) {
-            $redundancy = $o->sigma() ** 2 * $inverse[$i];
+            $redundancy = $o->sigma ** 2 * $inverse[$i];
             $tested = $redundancy > self::UNCHECKED;
-            $residuals[] = new Residual($o->reading(), $left[$i], $redundancy, $tested ? $u[$i] / sqrt($inverse[$i]) : 0.0, $o->value(), $u[$i] / $inverse[$i]);
+            $residuals[] = new Residual($o->reading, $left[$i], $redundancy, $tested ? $u[$i] / sqrt($inverse[$i]) : 0.0, $o->value, $u[$i] / $inverse[$i]);
         }
 
         return $residuals;

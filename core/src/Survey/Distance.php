@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 /** A straight distance, √(u² + v²), where u and v are weighted sums of unknowns plus a constant. */
-final readonly class Distance implements Observation
+final readonly class Distance extends Observation
 {
     /**
      * @param  array<int, float>  $across
@@ -16,10 +16,11 @@ final readonly class Distance implements Observation
         private array $across,
         private array $up,
         private array $constants,
-        private float $value,
-        private float $sigma,
-        private string $reading,
+        float $value,
+        float $sigma,
+        string $reading,
     ) {
+        parent::__construct($value, $sigma, $reading);
     }
 
     public function predict(array $state): array
@@ -29,20 +30,5 @@ final readonly class Distance implements Observation
         $d = hypot($u, $v) ?: 1.0;
 
         return [$d, Sum::of(Sum::times($this->across, $u / $d), Sum::times($this->up, $v / $d))];
-    }
-
-    public function value(): float
-    {
-        return $this->value;
-    }
-
-    public function sigma(): float
-    {
-        return $this->sigma;
-    }
-
-    public function reading(): string
-    {
-        return $this->reading;
     }
 }

@@ -68,7 +68,7 @@ final readonly class Equations
         return match ($reading->kind) {
             ReadingKind::Height, ReadingKind::Level, ReadingKind::Knee, ReadingKind::SlopeRise,
             ReadingKind::StepHeight, ReadingKind::StepAt => $this->overhead->of($reading),
-            ReadingKind::Gap => in_array($reading->on(), [Face::Floor, Face::Ceiling, Face::Slope], true)
+            ReadingKind::Gap => $reading->on()->isLevel()
                 ? $this->overhead->gap($reading) : $this->sides->of($reading),
             default => $this->sides->of($reading),
         };

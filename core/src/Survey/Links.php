@@ -49,7 +49,7 @@ final readonly class Links
         $s = [];
         foreach ($this->signal as $i => $row) {
             $own = array_map(fn (float $v): float => $v * $priorFactor, $row);
-            $own[$i] += $this->observations[$i]->sigma() ** 2;
+            $own[$i] += $this->observations[$i]->sigma ** 2;
             $s[] = array_values($own);
         }
 
@@ -66,7 +66,7 @@ final readonly class Links
     {
         $d = [];
         foreach ($this->slopes as $i => $h) {
-            $d[] = $this->observations[$i]->value() - $this->predicted[$i] + Sum::value($h, $this->state) - Sum::value($h, $mean);
+            $d[] = $this->observations[$i]->value - $this->predicted[$i] + Sum::value($h, $this->state) - Sum::value($h, $mean);
         }
 
         return $d;
@@ -78,7 +78,7 @@ final readonly class Links
      */
     public function residuals(array $state): array
     {
-        return array_map(fn (Observation $o): float => $o->value() - $o->predict($state)[0], $this->observations);
+        return array_map(fn (Observation $o): float => $o->value - $o->predict($state)[0], $this->observations);
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Along;
+use Incastro\Core\Document\Face;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\SideKind;
 use Incastro\Core\Measure\Length;
@@ -141,10 +142,10 @@ final class Nodes
             Surface::BreastRight => 0.7 * $mm($s->width),
             Surface::BreastFront => $mm($s->depth),
             Surface::Slope => $this->slopeAt($place),
-            Surface::Edge => match (true) {
-                str_contains($of, ' right') => $mm($s->width),
-                str_contains($of, ' ceiling') => $mm($s->height),
-                str_contains($of, ' slope') => $this->sizes->slopeGuess()[0],
+            Surface::Edge => match (Straightedge::of($of)->face) {
+                Face::Right => $mm($s->width),
+                Face::Ceiling => $mm($s->height),
+                Face::Slope => $this->sizes->slopeGuess()[0],
                 default => 0.0,
             },
             Surface::Step, Surface::StepAt => 0.5 * $mm($s->height),
@@ -205,7 +206,7 @@ final class Nodes
             Surface::MouthLeft, Surface::MouthRight => Prior::jamb(),
             Surface::BreastLeft, Surface::BreastRight, Surface::BreastFront => Prior::breast(),
             Surface::Front => Prior::frontLine(),
-            Surface::Edge => Prior::straightedge(str_ends_with($of, ' levelled'), $this->levelMmPerMetre),
+            Surface::Edge => Prior::straightedge(Straightedge::of($of)->isLevelled, $this->levelMmPerMetre),
             Surface::Step, Surface::StepAt, Surface::MouthDepth => Prior::single(),
         };
     }

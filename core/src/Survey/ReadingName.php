@@ -61,7 +61,7 @@ final class ReadingName
     private static function gap(Reading $r): Text
     {
         [$key, $at] = match (true) {
-            in_array($r->on(), [Face::Floor, Face::Ceiling, Face::Slope], true) => $r->along === Along::Depth ? ['depth', $r->y] : ['run', $r->x],
+            $r->on()->isLevel() => $r->along === Along::Depth ? ['depth', $r->y] : ['run', $r->x],
             $r->along === null => ['height', $r->z],
             $r->on() === Face::Back => ['run', $r->x],
             default => ['depth', $r->y],

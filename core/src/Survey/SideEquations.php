@@ -142,9 +142,7 @@ final readonly class SideEquations
             $face === Face::Back => $x,
             default => $y,
         };
-        // Laid level at another height it is another straightedge.
-        $which = $r->along === null ? $r->edge : "$r->edge $z";
-        $edge = $n->at(Surface::Edge, $t, 0, "$which {$face->value}".($r->levelled ? ' levelled' : ''));
+        $edge = $n->at(Surface::Edge, $t, 0, Straightedge::named($r, $r->along === null ? null : $z));
 
         return match ($face) {
             Face::Left => Sum::less($edge, $n->at(Surface::Left, $y, $z)),

@@ -73,7 +73,7 @@ final readonly class Sizes
     {
         $zs = [];
         foreach ($space->taken(ReadingKind::Width, ReadingKind::Flank, ReadingKind::Plumb, ReadingKind::Gap) as $r) {
-            $onSide = $r->kind === ReadingKind::Width || $r->kind === ReadingKind::Flank || $r->on()->value === 'left' || $r->on()->value === 'right';
+            $onSide = $r->kind === ReadingKind::Width || $r->kind === ReadingKind::Flank || $r->on()->isSide();
             if ($onSide) {
                 $zs[] = $r->z->units;
             }
