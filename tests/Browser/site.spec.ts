@@ -113,7 +113,7 @@ test('a thing in the way is treated, moved by keyboard and by dragging, and undo
 test('every kind of thing can be put in the way, with its caution and each treatment that makes sense', async ({ page }) => {
     test.slow();
     await openCopy(page);
-    const before = await page.locator('.things li').count();
+    const before = await page.locator('ul.pick-list li').count();
     await page.getByRole('combobox', { name: 'thing in the way' }).click();
     const kinds = await page.getByRole('option').allInnerTexts();
     await page.keyboard.press('Escape');
@@ -121,14 +121,14 @@ test('every kind of thing can be put in the way, with its caution and each treat
     for (const [n, kind] of kinds.entries()) {
         await page.getByRole('combobox', { name: 'thing in the way' }).click();
         await page.getByRole('option', { name: kind, exact: true }).click();
-        await page.locator('.add').getByRole('button', { name: 'Add' }).click();
-        await expect(page.locator('.things li')).toHaveCount(before + n + 1);
+        await page.locator('.add-row').getByRole('button', { name: 'Add' }).click();
+        await expect(page.locator('ul.pick-list li')).toHaveCount(before + n + 1);
         await expect(page.locator('.tape-paper .what')).toContainText(kind);
         await expect(page.locator('.caution')).not.toBeEmpty();
         const treatments = page.getByRole('radiogroup', { name: 'treatment' }).getByRole('radio');
         const last = (await treatments.count()) - 1;
         await treatments.nth(last).check();
-        await expect(page.locator('.things li').nth(before + n)).not.toContainText('to be decided');
+        await expect(page.locator('ul.pick-list li').nth(before + n)).not.toContainText('to be decided');
     }
 });
 
@@ -154,9 +154,9 @@ test('the way in is walked: a turn says the longest box, and a door what comes o
     await openCopy(page);
     await page.getByRole('button', { name: 'The way in' }).click();
     await expect(page.getByText('narrowest: Chart-room door')).toBeVisible();
-    await page.locator('.walk').getByRole('button', { name: 'Half landing' }).click();
+    await page.locator('.pick-list').getByRole('button', { name: 'Half landing' }).click();
     await expect(page.getByText('longest box round the turn')).toBeVisible();
-    await page.locator('.walk').getByRole('button', { name: 'Chart-room door' }).click();
+    await page.locator('.pick-list').getByRole('button', { name: 'Chart-room door' }).click();
     await expect(page.locator('.trail')).toContainText('with the door leaf off');
     const width = page.getByRole('textbox', { name: 'clear width' });
     await width.fill('700');
@@ -165,7 +165,7 @@ test('the way in is walked: a turn says the longest box, and a door what comes o
     expect(await big(page)).toBe('734.0mm');
     await page.getByRole('combobox', { name: 'kind of stretch' }).click();
     await page.getByRole('option', { name: 'Corner', exact: true }).click();
-    await page.locator('.add').getByRole('button', { name: 'Add' }).click();
+    await page.locator('.add-row').getByRole('button', { name: 'Add' }).click();
     await saved(page, 3);
     await expect(page.getByRole('textbox', { name: 'turning into' })).toHaveValue('760');
 });

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Stroke } from '../api/plan';
 import type { Unit } from '../measure/read';
-import { lossless } from '../measure/show';
+import { read } from '../measure/show';
 import type { Frame } from './frame';
 import { tagPlace } from './tags';
 
@@ -11,10 +11,7 @@ const props = defineProps<{ stroke: Stroke; frame: Frame; unit: Unit; picked: bo
 const emit = defineEmits<{ pick: [ref: string] }>();
 
 const tag = computed(() => tagPlace(props.stroke, props.frame));
-const label = computed(() => {
-    if (props.stroke.deg !== undefined) return `${props.stroke.deg}°`;
-    return props.stroke.value === null || props.stroke.value === undefined ? '?' : lossless(props.stroke.value, props.unit);
-});
+const label = computed(() => read(props.stroke, props.unit, '?'));
 const width = computed(() => Math.max(26, label.value.length * 7 + 12));
 </script>
 

@@ -58,6 +58,12 @@ export function lossless(mm: number, unit: Unit): string {
     return units % PER_64TH === 0 ? inchText(mm, 64).replace('−', '-') : String(Number((units / (PER_64TH * 64)).toFixed(9)));
 }
 
+/** What was read, in full: a length or an angle; `otherwise` where nothing was. */
+export function read(r: { value?: number | null; deg?: number | null }, unit: Unit, otherwise: string): string {
+    if (r.deg !== null && r.deg !== undefined) return `${r.deg}°`;
+    return r.value === null || r.value === undefined ? otherwise : lossless(r.value, unit);
+}
+
 /** The same length in the other unit, nearest 1/64 in or 0.1 mm. */
 export function also(mm: number, unit: Unit): string {
     return unit === 'mm' ? `${inchText(mm, 64)} in` : `${millimetres(mm)} mm`;

@@ -1,5 +1,6 @@
 import type { ProjectDocument } from '../api/document';
 import type { Plan } from '../api/plan';
+import { isRead } from '../project/readings';
 
 /** How far a stage's notch is cut: untouched, begun, settled. */
 export type Cutness = 'empty' | 'pencilled' | 'cut';
@@ -17,7 +18,7 @@ export const stages = [
         said,
         cutness: (plan: Plan): Cutness => {
             const walk = Object.values(plan.site).flatMap((s) => s.walk);
-            const read = walk.filter((r) => r.value !== null || r.deg !== null).length;
+            const read = walk.filter(isRead).length;
             return read === 0 ? 'empty' : without(plan, 'site', read === walk.length);
         },
     },

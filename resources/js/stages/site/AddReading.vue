@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import type { Reading } from '../../api/document';
 import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
+import Fold from '../../ui/Fold.vue';
 import LengthField from '../../ui/LengthField.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
@@ -39,8 +40,7 @@ function keep(field: string): (mm: number) => Promise<void> {
 </script>
 
 <template>
-    <details>
-        <summary>One more reading</summary>
+    <Fold title="One more reading">
         <div class="ch">
             <span>what</span>
             <Select
@@ -64,15 +64,5 @@ function keep(field: string): (mm: number) => Promise<void> {
             />
         </div>
         <Button label="Put it on the list" size="small" severity="secondary" :disabled="missing.length > 0" @click="add" />
-    </details>
+    </Fold>
 </template>
-
-<style scoped>
-summary {
-    cursor: pointer;
-    margin: 16px 0 8px;
-    font-size: 12.5px;
-    font-weight: 600;
-    color: var(--soft);
-}
-</style>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useProject } from '../../project/store';
+import Fold from '../../ui/Fold.vue';
 import LengthField from '../../ui/LengthField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 
@@ -16,8 +17,7 @@ const fields = [
 </script>
 
 <template>
-    <details>
-        <summary>Tape, level, meter, gauge</summary>
+    <Fold title="Tape, level, meter, gauge">
         <LengthRow
             v-for="f in fields"
             :key="f.key"
@@ -37,15 +37,5 @@ const fields = [
                 :keep="(deg: number) => project.set(['workshop', 'gauge_degrees'], deg)"
             />
         </div>
-    </details>
+    </Fold>
 </template>
-
-<style scoped>
-summary {
-    cursor: pointer;
-    margin: 16px 0 8px;
-    font-size: 12.5px;
-    font-weight: 600;
-    color: var(--soft);
-}
-</style>

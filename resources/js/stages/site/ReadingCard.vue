@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref, watch } from 'vue';
+import { computed, watch } from 'vue';
 import type { Walked } from '../../api/plan';
 import { also, lossless, show } from '../../measure/show';
 import { capitalised, render } from '../../measure/words';
@@ -8,7 +8,7 @@ import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
-import { again, instrument } from '../../project/entry';
+import { again, instrument, instrumentOf } from '../../project/entry';
 import ReadingNotes from './ReadingNotes.vue';
 import { instrumentsFor, isAngle, isRead, readingRemoved, strikeOf } from '../../project/readings';
 import TakesList from './TakesList.vue';
@@ -22,12 +22,9 @@ const guarded = useRefusals();
 const finding = computed(() => project.plan?.findings.find((f) => f.place.ref === props.reading.id) ?? null);
 const help = computed(() => render({ key: `help.reading.${props.reading.kind}`, args: {} }, project.unit));
 const instruments = computed(() => instrumentsFor(props.reading.kind));
-const withWhat = computed(() => instruments.value.find((i) => i.value === instrument.value)?.value ?? instruments.value[0]!.value);
 const showsOff = computed(() => Math.abs(props.reading.off_by ?? props.reading.off_by_deg ?? 0) >= 0.05);
-const waitingAgain = ref(false);
 
-watch(() => props.reading.id, () => (again.value = waitingAgain.value = false)); // prettier-ignore
-watch(again, (on) => (waitingAgain.value = on));
+watch(() => props.reading.id, () => (again.value = false), { immediate: true }); // prettier-ignore
 
 async function remove(): Promise<void> {
     const { id } = props.reading;
@@ -60,10 +57,10 @@ async function remove(): Promise<void> {
             No other reading checks this one.
         </p>
         <div v-if="instruments.length > 1" class="how">
-            <Choice label="read with" :value="withWhat" :options="instruments" @choose="(w) => (instrument = w)" />
+            <Choice label="read with" :value="instrumentOf(reading.kind)" :options="instruments" @choose="(w) => (instrument = w)" />
         </div>
         <TakesList v-if="reading.takes.length > 0" :reading="reading" />
-        <p v-if="waitingAgain" class="help again">The next number typed is one more take; what stands is kept beside it.</p>
+        <p v-if="again" class="help again">The next number typed is one more take; what stands is kept beside it.</p>
         <ReadingNotes :reading="reading" />
         <div class="acts">
             <Button

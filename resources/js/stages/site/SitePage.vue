@@ -6,8 +6,8 @@ import BoardDrawings from '../../ui/BoardDrawings.vue';
 import LengthField from '../../ui/LengthField.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
-import { again, instrument } from '../../project/entry';
-import { instrumentsFor, isAngle, neighbour, takeAgain, takeInstead } from '../../project/readings';
+import { again, taken } from '../../project/entry';
+import { isAngle, neighbour } from '../../project/readings';
 import SiteTally from './SiteTally.vue';
 import SpaceStrip from './SpaceStrip.vue';
 import WayTally from './WayTally.vue';
@@ -32,10 +32,7 @@ const labels: Record<string, string> = { front: 'space from the front', top: 'sp
 watch(reading, (now, before) => now && now.id !== before?.id && (view.value = now.view), { immediate: true });
 
 async function keep(value: number, typed: string): Promise<void> {
-    const r = reading.value!;
-    const usual = instrumentsFor(r.kind);
-    const how = { with: usual.find((i) => i.value === instrument.value)?.value ?? null, at: new Date().toISOString() };
-    await project.change(...(again.value ? [takeAgain(r, value, typed, how)] : takeInstead(r, value, typed, how)));
+    await project.change(...taken(reading.value!, value, typed));
     again.value = false;
 }
 /** A thing dragged to another place: its own numbers change, and nothing else. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue';
-import { lossless } from '../../measure/show';
+import { read } from '../../measure/show';
 import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
@@ -21,8 +21,6 @@ watch(picked, () => document.querySelector('.tally')?.scrollTo({ top: 0 }));
 const walk = computed(() => project.site?.walk ?? []);
 const reading = computed(() => walk.value.find((r) => r.id === picked.value) ?? null);
 const thing = computed(() => project.site?.things.find((t) => t.id === picked.value) ?? null);
-const said = (r: (typeof walk.value)[number]): string =>
-    r.deg !== null ? `${r.deg}°` : r.value === null ? '–' : lossless(r.value, project.unit);
 </script>
 
 <template>
@@ -32,10 +30,10 @@ const said = (r: (typeof walk.value)[number]): string =>
         <SurveySummary v-else />
         <section class="bears">
             <h4>In walking order</h4>
-            <ol class="walk">
+            <ol class="pick-list">
                 <li v-for="r in walk" :key="r.id" :class="{ on: r.id === picked }">
                     <button class="linkish" @click="picked = r.id">{{ capitalised(render(r.name, project.unit)) }}</button>
-                    <span class="num">{{ said(r) }}</span>
+                    <span class="num">{{ read(r, project.unit, '–') }}</span>
                 </li>
             </ol>
             <AddReading />
@@ -47,29 +45,3 @@ const said = (r: (typeof walk.value)[number]): string =>
         </section>
     </aside>
 </template>
-
-<style scoped>
-.walk {
-    list-style: none;
-    margin: 0 0 14px;
-    padding: 0;
-    font-size: 13px;
-}
-.walk li {
-    display: flex;
-    justify-content: space-between;
-    gap: 8px;
-    border-bottom: 1px solid var(--rule);
-    padding: 2px 0;
-}
-.walk .on {
-    background: var(--chalk-wash);
-}
-.walk .linkish {
-    text-align: left;
-    padding: 0;
-}
-.num {
-    white-space: nowrap;
-}
-</style>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import InputText from 'primevue/inputtext';
 import { computed } from 'vue';
 import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
+import Fold from '../../ui/Fold.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
+import TextRow from '../../ui/TextRow.vue';
 import { spaceKindName } from '../../ui/spaceKinds';
 
 /** What closes the space at either side, and what is overhead. */
@@ -51,18 +52,8 @@ async function remove(): Promise<void> {
 </script>
 
 <template>
-    <details>
-        <summary>This space: {{ spaceKindName(space.kind).toLowerCase() }}</summary>
-        <div class="ch">
-            <span>name</span>
-            <InputText
-                :model-value="space.name"
-                aria-label="name of the space"
-                maxlength="120"
-                size="small"
-                @change="(e: Event) => set('name', (e.target as HTMLInputElement).value.trim() || space.name)"
-            />
-        </div>
+    <Fold :title="`This space: ${spaceKindName(space.kind).toLowerCase()}`">
+        <TextRow needed title="name" label="name of the space" :value="space.name" :path="['spaces', id, 'name']" />
         <div class="ch col">
             <span>at the left</span><Choice label="left side" :value="site.left" :options="sides" @choose="(s) => set('left', s)" />
         </div>
@@ -85,17 +76,10 @@ async function remove(): Promise<void> {
             class="remove"
             @click="remove"
         />
-    </details>
+    </Fold>
 </template>
 
 <style scoped>
-summary {
-    cursor: pointer;
-    margin: 16px 0 8px;
-    font-size: 12.5px;
-    font-weight: 600;
-    color: var(--soft);
-}
 .col {
     display: grid;
     gap: 3px;

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Walked } from '../../api/plan';
-import { lossless } from '../../measure/show';
+import { read } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
 import { instrumentsFor, struck } from '../../project/readings';
@@ -21,7 +21,7 @@ const by = (w: string): string =>
 <template>
     <ul class="takes" aria-label="takes">
         <li v-for="take in reading.takes" :key="take.id">
-            <b>{{ take.value !== null ? lossless(take.value, project.unit) : `${take.deg}°` }}</b>
+            <b>{{ read(take, project.unit, '') }}</b>
             <span class="soft"
                 >{{ by(take.with) }}<template v-if="when(take.at)">, {{ when(take.at) }}</template></span
             >

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import InputText from 'primevue/inputtext';
 import Select from 'primevue/select';
 import { computed } from 'vue';
 import type { Thing } from '../../api/document';
@@ -12,6 +11,7 @@ import Choice from '../../ui/Choice.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
+import TextRow from '../../ui/TextRow.vue';
 import ThingProfile from './ThingProfile.vue';
 import { thingFields, word } from './things';
 import VentNumbers from './VentNumbers.vue';
@@ -59,17 +59,13 @@ async function remove(): Promise<void> {
             <p v-if="authority" class="help soft">{{ capitalised(authority) }}.</p>
         </section>
         <section class="bears">
-            <div class="ch">
-                <span>called</span>
-                <InputText
-                    :model-value="thing.name ?? ''"
-                    aria-label="name of the thing"
-                    :placeholder="word(`thing.${thing.kind}`)"
-                    size="small"
-                    maxlength="120"
-                    @change="(e: Event) => set('name', (e.target as HTMLInputElement).value.trim() || null)"
-                />
-            </div>
+            <TextRow
+                title="called"
+                label="name of the thing"
+                :value="thing.name"
+                :path="path('name')"
+                :placeholder="word(`thing.${thing.kind}`)"
+            />
             <div class="ch">
                 <span>sits on</span>
                 <Select
@@ -114,16 +110,7 @@ async function remove(): Promise<void> {
                 :path="path('reach')"
                 :placeholder="placed.away ? show(placed.away, project.unit) : '0'"
             />
-            <div class="ch">
-                <span>note</span>
-                <InputText
-                    :model-value="thing.note ?? ''"
-                    aria-label="note about the thing"
-                    size="small"
-                    maxlength="500"
-                    @change="(e: Event) => set('note', (e.target as HTMLInputElement).value.trim() || null)"
-                />
-            </div>
+            <TextRow title="note" label="note about the thing" :value="thing.note" :path="path('note')" :longest="500" />
             <VentNumbers
                 v-if="thing.kind === 'vent' || thing.kind === 'return_grille'"
                 :thing="thing"

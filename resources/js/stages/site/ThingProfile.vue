@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import type { Thing } from '../../api/document';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
+import Fold from '../../ui/Fold.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
 
@@ -22,8 +23,7 @@ const remove = (id: string): Promise<boolean> => guarded(project.change({ op: 'r
 </script>
 
 <template>
-    <details>
-        <summary>Profile, from the floor up</summary>
+    <Fold title="Profile, from the floor up">
         <div v-for="([id, p], i) in points" :key="id" class="point">
             <LengthRow title="at height" :label="`height of point ${i + 1}`" :value="p.up" :path="[...path, 'profile', id, 'up']" />
             <LengthRow title="stands out" :label="`projection of point ${i + 1}`" :value="p.out" :path="[...path, 'profile', id, 'out']">
@@ -31,17 +31,10 @@ const remove = (id: string): Promise<boolean> => guarded(project.change({ op: 'r
             </LengthRow>
         </div>
         <Button label="Add a point" size="small" severity="secondary" @click="add" />
-    </details>
+    </Fold>
 </template>
 
 <style scoped>
-summary {
-    cursor: pointer;
-    margin: 8px 0;
-    font-size: 12.5px;
-    font-weight: 600;
-    color: var(--soft);
-}
 .point {
     border-bottom: 1px solid var(--rule);
     margin-bottom: 8px;

@@ -31,7 +31,7 @@ async function add(): Promise<void> {
 
 <template>
     <h4>In the way</h4>
-    <ul class="things">
+    <ul class="pick-list">
         <li v-for="t in things" :key="t.id" :class="{ on: t.id === picked }">
             <button class="linkish" @click="picked = t.id">{{ capitalised(render(t.name, project.unit)) }}</button>
             <span :class="{ open: t.treatment === null }">{{
@@ -39,7 +39,7 @@ async function add(): Promise<void> {
             }}</span>
         </li>
     </ul>
-    <div class="add">
+    <div class="add-row">
         <Select
             v-model="adding"
             :options="kinds"
@@ -54,33 +54,8 @@ async function add(): Promise<void> {
 </template>
 
 <style scoped>
-.things {
-    list-style: none;
-    margin: 0 0 8px;
-    padding: 0;
-    font-size: 13px;
-}
-li {
-    display: flex;
-    justify-content: space-between;
-    gap: 8px;
-    border-bottom: 1px solid var(--rule);
-    padding: 2px 0;
-}
-li .linkish {
-    text-align: left;
-    padding: 0;
-}
-.on {
-    background: var(--chalk-wash);
-}
 .open {
     color: var(--ochre-text);
     font-weight: 600;
-}
-.add {
-    display: grid;
-    grid-template-columns: minmax(0, 1fr) auto;
-    gap: 8px;
 }
 </style>

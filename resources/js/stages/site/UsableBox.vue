@@ -3,6 +3,7 @@ import Button from 'primevue/button';
 import { computed } from 'vue';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
+import Fold from '../../ui/Fold.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
 
@@ -28,8 +29,7 @@ function begin(): void {
 </script>
 
 <template>
-    <details>
-        <summary>A footprint anywhere</summary>
+    <Fold title="A footprint anywhere">
         <Button v-if="!print" label="Lay one out" size="small" severity="secondary" @click="begin" />
         <template v-else>
             <LengthRow
@@ -56,17 +56,10 @@ function begin(): void {
             </dl>
             <Button label="Take it up" size="small" severity="secondary" @click="guarded(project.set(path(), null))" />
         </template>
-    </details>
+    </Fold>
 </template>
 
 <style scoped>
-summary {
-    cursor: pointer;
-    margin: 16px 0 8px;
-    font-size: 12.5px;
-    font-weight: 600;
-    color: var(--soft);
-}
 .usable {
     display: grid;
     grid-template-columns: auto 1fr;

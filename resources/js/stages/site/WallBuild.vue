@@ -4,6 +4,7 @@ import { computed } from 'vue';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
+import Fold from '../../ui/Fold.vue';
 import LengthField from '../../ui/LengthField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
@@ -27,8 +28,7 @@ const forget = (id: string): Promise<boolean> => guarded(project.change({ op: 'r
 </script>
 
 <template>
-    <details>
-        <summary>Wall, studs and floor</summary>
+    <Fold title="Wall, studs and floor">
         <div class="ch">
             <span>back wall</span>
             <Select
@@ -80,17 +80,10 @@ const forget = (id: string): Promise<boolean> => guarded(project.change({ op: 'r
         <p v-if="build.floor === 'floating'" class="soft note">
             A floating floor is never screwed through: the base stands on it, or the floor is cut away and the maker’s gap kept.
         </p>
-    </details>
+    </Fold>
 </template>
 
 <style scoped>
-summary {
-    cursor: pointer;
-    margin: 16px 0 8px;
-    font-size: 12.5px;
-    font-weight: 600;
-    color: var(--soft);
-}
 .studs {
     list-style: none;
     margin: 0 0 8px;

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import InputText from 'primevue/inputtext';
 import Select from 'primevue/select';
 import { computed, ref } from 'vue';
 import type { WayPart } from '../../api/plan';
@@ -11,6 +10,7 @@ import { ulid } from '../../project/ulid';
 import LengthRow from '../../ui/LengthRow.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
+import TextRow from '../../ui/TextRow.vue';
 import TallyFigure from '../../ui/TallyFigure.vue';
 
 /** The way from the workshop to the place: every door, passage and turn, with what can be taken off. */
@@ -38,11 +38,6 @@ async function add(): Promise<void> {
     const op = { op: 'add' as const, path: ['way_in', id], value: turns(adding.value) ? { ...value, into: size.width } : value };
     if (await guarded(project.change(op))) picked.value = `way/${id}`;
 }
-
-const write = (key: string, e: Event): void => {
-    const said = (e.target as HTMLInputElement).value.trim();
-    if (said !== '' || key === 'off') void guarded(project.set(path(key), said === '' ? null : said));
-};
 
 function remove(): void {
     const { id } = here.value!;
@@ -75,41 +70,29 @@ function remove(): void {
         <section class="bears">
             <template v-if="here">
                 <h4>{{ render({ key: `way.kind.${here.kind}`, args: {} }, project.unit) }}</h4>
-                <div class="ch">
-                    <span>name</span>
-                    <InputText
-                        :model-value="here.name"
-                        aria-label="name of the stretch"
-                        size="small"
-                        maxlength="120"
-                        @change="(e: Event) => write('name', e)"
-                    />
-                </div>
+                <TextRow needed title="name" label="name of the stretch" :value="here.name" :path="path('name')" />
                 <LengthRow title="clear width" :value="here.width" :path="path('width')" />
                 <LengthRow title="least height" :value="here.height" :path="path('height')" />
-                <LengthRow v-if="turns(here.kind)" title="turning into" :value="here.into" :path="path('into')" />
+                <LengthRow v-if="here.into !== null" title="turning into" :value="here.into" :path="path('into')" />
                 <LengthRow title="wider by" :value="here.gain" :path="path('gain')" placeholder="0" />
-                <div class="ch">
-                    <span>taking off</span>
-                    <InputText
-                        :model-value="here.off ?? ''"
-                        aria-label="what comes off"
-                        placeholder="door leaf"
-                        size="small"
-                        maxlength="60"
-                        @change="(e: Event) => write('off', e)"
-                    />
-                </div>
+                <TextRow
+                    title="taking off"
+                    label="what comes off"
+                    :value="here.off"
+                    :path="path('off')"
+                    placeholder="door leaf"
+                    :longest="60"
+                />
                 <Button label="Remove" size="small" severity="secondary" @click="remove" />
             </template>
             <h4>In walking order</h4>
-            <ol class="walk">
+            <ol class="pick-list">
                 <li v-for="s in way.segments" :key="s.id" :class="{ on: `way/${s.id}` === picked }">
                     <button class="linkish" @click="picked = `way/${s.id}`">{{ s.name }}</button>
                     <span>{{ show(s.clear.mm, project.unit) }} × {{ show(s.height, project.unit) }}</span>
                 </li>
             </ol>
-            <div class="add">
+            <div class="add-row">
                 <Select
                     v-model="adding"
                     :options="kinds"
@@ -125,30 +108,6 @@ function remove(): void {
 </template>
 
 <style scoped>
-.walk {
-    list-style: none;
-    margin: 0 0 14px;
-    padding: 0;
-    font-size: 13px;
-}
-.walk li {
-    display: flex;
-    justify-content: space-between;
-    gap: 8px;
-    border-bottom: 1px solid var(--rule);
-    padding: 2px 0;
-}
-.walk .on {
-    background: var(--chalk-wash);
-}
-.walk .linkish {
-    text-align: left;
-    padding: 0;
-}
-.add {
-    display: flex;
-    gap: 8px;
-}
 .big small {
     display: block;
     margin: 4px 0 0;

@@ -1,17 +1,15 @@
 <script setup lang="ts">
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import type { Walked } from '../../api/plan';
-import { instrument } from '../../project/entry';
+import { again, instrument, instrumentOf } from '../../project/entry';
 import { instrumentsFor, type With } from '../../project/readings';
-import { computed } from 'vue';
 
 /** Back, skip, again, note, photo, and with what it is read. */
-const props = defineProps<{ reading: Walked; first: boolean; last: boolean; again: boolean }>();
-const emit = defineEmits<{ back: []; skip: []; again: []; note: [text: string]; photo: [file: File] }>();
+const props = defineProps<{ reading: Walked; first: boolean; last: boolean }>();
+const emit = defineEmits<{ back: []; skip: []; note: [text: string]; photo: [file: File] }>();
 const noting = ref(false);
 const text = ref('');
 const instruments = computed(() => instrumentsFor(props.reading.kind));
-const chosen = computed(() => instruments.value.find((i) => i.value === instrument.value)?.value ?? instruments.value[0]!.value);
 
 function keepNote(): void {
     if (text.value.trim() !== '') emit('note', text.value.trim());
@@ -34,12 +32,12 @@ function picked(e: Event): void {
     <div v-else class="acts">
         <button :disabled="first" @click="emit('back')">‹ Back</button>
         <button :disabled="last" @click="emit('skip')">Skip ›</button>
-        <button :class="{ on: again }" :aria-pressed="again" :disabled="reading.takes.length === 0" @click="emit('again')">Again</button>
+        <button :class="{ on: again }" :aria-pressed="again" :disabled="reading.takes.length === 0" @click="again = !again">Again</button>
         <button @click="noting = true">Note</button>
         <label class="photo">Photo<input type="file" accept="image/*" capture="environment" aria-label="photo" @change="picked" /></label>
         <select
             v-if="instruments.length > 1"
-            :value="chosen"
+            :value="instrumentOf(reading.kind)"
             aria-label="read with"
             @change="(e) => (instrument = (e.target as HTMLSelectElement).value as With)"
         >

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Walked } from '../../api/plan';
 import { useOutbox } from '../../project/outbox';
+import { isRead } from '../../project/readings';
 import { useProject } from '../../project/store';
 import { isPhone } from '../../ui/phone';
 
@@ -17,7 +18,6 @@ const kept = computed(() => {
     if (outbox.signedOut) return `${props.waiting} kept on this phone: sign in again to send them`;
     return `${props.waiting} kept on this phone`;
 });
-const isDone = (r: Walked): boolean => r.value !== null || r.deg !== null;
 </script>
 
 <template>
@@ -45,7 +45,7 @@ const isDone = (r: Walked): boolean => r.value !== null || r.deg !== null;
         <button
             v-for="(r, i) in walk"
             :key="r.id"
-            :class="{ done: isDone(r), on: r.id === here }"
+            :class="{ done: isRead(r), on: r.id === here }"
             :aria-label="`reading ${i + 1}`"
             :aria-current="r.id === here"
             @click="emit('go', r.id)"

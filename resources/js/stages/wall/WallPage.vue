@@ -4,8 +4,8 @@ import { useRoute } from 'vue-router';
 import type { Walked } from '../../api/plan';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
-import { instrument } from '../../project/entry';
-import { instrumentsFor, isAngle, noteOf, takeAgain, takeInstead } from '../../project/readings';
+import { again, instrument, taken } from '../../project/entry';
+import { isAngle, isRead, noteOf } from '../../project/readings';
 import { useMeter } from '../../project/meter';
 import Keypad from './Keypad.vue';
 import { metered, nothing, type Tapped } from './pad';
@@ -24,7 +24,6 @@ const route = useRoute();
 const trouble = ref('');
 const tapped = ref<Tapped>(nothing);
 const refusal = ref('');
-const again = ref(false);
 const here = ref<string | null>(null);
 const id = computed(() => String(route.params.id));
 
@@ -32,7 +31,7 @@ onMounted(async () => {
     try {
         await project.open(id.value);
         await outbox.load();
-        here.value = walk.value.find((r) => !isDone(r))?.id ?? walk.value[0]?.id ?? null;
+        here.value = walk.value.find((r) => !isRead(r))?.id ?? walk.value[0]?.id ?? null;
     } catch (error) {
         trouble.value = error instanceof Error ? error.message : String(error);
     }
@@ -48,7 +47,6 @@ const mine = computed(() => outbox.items.filter((w) => w.project === id.value));
 const walk = computed(() => (project.site?.walk ?? []).map((r) => afterWaiting(r, mine.value)));
 const reading = computed<Walked | null>(() => walk.value.find((r) => r.id === here.value) ?? null);
 const at = computed(() => walk.value.findIndex((r) => r.id === here.value));
-const isDone = (r: Walked): boolean => r.value !== null || r.deg !== null;
 
 watch(here, () => {
     tapped.value = nothing;
@@ -61,10 +59,7 @@ function step(by: 1 | -1): void {
 }
 
 async function keep(value: number, typed: string): Promise<void> {
-    const r = reading.value!;
-    const usual = instrumentsFor(r.kind);
-    const how = { with: usual.find((i) => i.value === instrument.value)?.value ?? null, at: new Date().toISOString() };
-    await outbox.add(id.value, again.value ? [takeAgain(r, value, typed, how)] : takeInstead(r, value, typed, how));
+    await outbox.add(id.value, taken(reading.value!, value, typed));
     const last = at.value === walk.value.length - 1;
     tapped.value = nothing;
     again.value = false;
@@ -93,15 +88,13 @@ function goToSpace(space: string): void {
         <WallHead :walk="walk" :here="here!" :waiting="mine.length" @go="(r) => (here = r)" @space="goToSpace" />
         <RefusedList :project="id" />
         <WallSketch :reading="reading" />
-        <WallValue v-model:refusal="refusal" :reading="reading" :tapped="tapped" :again="again" />
+        <WallValue v-model:refusal="refusal" :reading="reading" :tapped="tapped" />
         <WallActs
             :reading="reading"
             :first="at === 0"
             :last="at === walk.length - 1"
-            :again="again"
             @back="step(-1)"
             @skip="step(1)"
-            @again="again = !again"
             @note="note"
             @photo="photo"
         />

@@ -4,12 +4,13 @@ import type { Walked } from '../../api/plan';
 import { readLength } from '../../measure/read';
 import { also, lossless, show } from '../../measure/show';
 import { capitalised, render } from '../../measure/words';
+import { again } from '../../project/entry';
 import { isAngle } from '../../project/readings';
 import { useProject } from '../../project/store';
 import { spoken, type Tapped } from './pad';
 
 /** What is being read, in figures to be seen at arm's length. */
-const props = defineProps<{ reading: Walked; tapped: Tapped; again: boolean }>();
+const props = defineProps<{ reading: Walked; tapped: Tapped }>();
 const refusal = defineModel<string>('refusal', { required: true });
 const project = useProject();
 
@@ -17,7 +18,7 @@ const degrees = computed(() => isAngle(props.reading.kind));
 const text = computed(() => spoken(props.tapped, degrees.value ? 'mm' : project.documentUnit));
 const unit = computed(() => / (mm|in)$/.exec(text.value)?.[1] ?? project.documentUnit);
 const stands = computed(() => {
-    if (props.again) return '';
+    if (again.value) return '';
     return props.reading.deg !== null
         ? `${props.reading.deg}`
         : props.reading.value !== null
@@ -36,7 +37,7 @@ const finding = computed(() => project.plan?.findings.find((f) => f.place.ref ==
 const says = computed(() => {
     if (refusal.value) return refusal.value;
     if (echo.value) return echo.value;
-    if (props.again) return 'One more take; what stands is kept beside it.';
+    if (again.value) return 'One more take; what stands is kept beside it.';
     if (finding.value) return render(finding.value.says, project.unit);
     const takes = props.reading.takes.length;
     if (takes > 1)
