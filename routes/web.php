@@ -12,9 +12,8 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\SessionController;
-use App\Http\Controllers\SpaceStartController;
+use App\Http\Controllers\StartController;
 use App\Http\Controllers\TakeAwayController;
-use App\Http\Controllers\ThingStartController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/up', HealthController::class);
@@ -39,8 +38,8 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/measuring-list.pdf', [TakeAwayController::class, 'measuringList']);
     Route::get('/{project}/survey.pdf', [TakeAwayController::class, 'surveySheet']);
     Route::get('/{project}/project.json', [TakeAwayController::class, 'json']);
-    Route::get('/{project}/space-starts/{kind}', SpaceStartController::class);
-    Route::get('/{project}/thing-starts/{kind}', ThingStartController::class);
+    Route::get('/{project}/space-starts/{kind}', [StartController::class, 'space']);
+    Route::get('/{project}/thing-starts/{kind}', [StartController::class, 'thing']);
     Route::put('/{project}/photos/{photo}', [PhotoController::class, 'update'])->where('photo', '[0-7][0-9A-HJKMNP-TV-Z]{25}');
     Route::get('/{project}/photos/{photo}', [PhotoController::class, 'show'])->where('photo', '[0-7][0-9A-HJKMNP-TV-Z]{25}');
     Route::post('/{project}/layout-searches', [LayoutSearchController::class, 'store']);

@@ -7,7 +7,6 @@ namespace App\Actions;
 use App\Models\Household;
 use App\Models\Project;
 use App\Models\User;
-use Illuminate\Support\Str;
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\ProjectReader;
 
@@ -21,7 +20,7 @@ final class ImportProject
      */
     public function from(array $document, Household $household, User $owner, ?string $id = null): Project
     {
-        $document['id'] = $id ?? strtoupper((string) Str::ulid());
+        $document['id'] = $id ?? Starting::id();
         $read = ProjectReader::read($document);
 
         return Project::query()->create([

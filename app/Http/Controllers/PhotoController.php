@@ -22,7 +22,7 @@ final class PhotoController
         Gate::authorize('update', $project);
         /** @var User $user */
         $user = $request->user();
-        $kept = $keep->keep($project, $user, strtoupper($photo), (string) $request->getContent());
+        $kept = $keep->keep($project, $user, $photo, (string) $request->getContent());
         if ($kept === null) {
             return new JsonResponse(['message' => Catalogue::english()->say('refused.no_picture')], 422);
         }
@@ -33,8 +33,8 @@ final class PhotoController
     public function show(Request $request, Project $project, string $photo): BinaryFileResponse
     {
         Gate::authorize('view', $project);
-        $path = Photo::path($project->id, strtoupper($photo), $request->boolean('thumb'));
-        $isKept = Photo::query()->where(['project_id' => $project->id, 'id' => strtoupper($photo)])->exists();
+        $path = Photo::path($project->id, $photo, $request->boolean('thumb'));
+        $isKept = Photo::query()->where(['project_id' => $project->id, 'id' => $photo])->exists();
         abort_unless($isKept && is_file($path), 404);
 
         return (new BinaryFileResponse($path, 200, ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(31_536_000);

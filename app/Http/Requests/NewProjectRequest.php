@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Starting;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
 use Incastro\Core\Document\SpaceKind;
-use Incastro\Core\Document\Starter;
 use Incastro\Core\Measure\Unit;
 
 /** A name, a unit and a kind of space, for a project that begins with nothing measured. */
@@ -42,10 +41,7 @@ final class NewProjectRequest extends FormRequest
     public function document(): array
     {
         $profile = $this->user() instanceof User ? $this->user()->profile : [];
-        /** @var list<array<array-key, mixed>> $sheets */
-        $sheets = array_values((array) ($profile['sheets'] ?? []));
-        $starter = new Starter(Unit::from($this->string('unit')->value()), fn (): string => strtoupper((string) Str::ulid()),
-            (array) ($profile['workshop'] ?? []), $sheets);
+        $starter = Starting::in(Unit::from($this->string('unit')->value()), (array) $profile);
 
         return $starter->document(SpaceKind::from($this->string('kind', 'niche')->value()), $this->string('name')->trim()->value(), now()->toDateString());
     }

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\Starting;
 use Illuminate\Foundation\Http\FormRequest;
-use Illuminate\Support\Str;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\SpaceKind;
-use Incastro\Core\Document\Starter;
 use Incastro\Core\Measure\Unit;
 
 /** How a person reads numbers, and the saw, instruments and sheets that their new projects begin with. */
@@ -42,10 +41,7 @@ final class ProfileRequest extends FormRequest
     {
         /** @var array<string, mixed> $given */
         $given = $this->safe(['unit', 'workshop', 'sheets']);
-        $newId = fn (): string => strtoupper((string) Str::ulid());
-        /** @var list<array<array-key, mixed>> $sheets */
-        $sheets = array_values((array) ($given['sheets'] ?? []));
-        ProjectReader::read((new Starter(Unit::Millimetre, $newId, (array) ($given['workshop'] ?? []), $sheets))->document(SpaceKind::Niche, 'Profile', '2000-01-01'));
+        ProjectReader::read(Starting::in(Unit::Millimetre, $given)->document(SpaceKind::Niche, 'Profile', '2000-01-01'));
 
         return $given;
     }
