@@ -29,4 +29,20 @@ final class Page
         $pdf->SetX(15);
         $pdf->Cell(0, 5, $under, 0, 1);
     }
+
+    /**
+     * One ruled row of a table from the left margin; what is too long for its cell is drawn narrower. The font stands.
+     *
+     * @param  list<int>  $widths  mm
+     * @param  list<string>  $cells  as many
+     */
+    public static function row(\TCPDF $pdf, float $y, float $height, array $widths, array $cells): void
+    {
+        $x = 15.0;
+        foreach ($widths as $i => $width) {
+            $pdf->SetXY($x, $y);
+            $pdf->Cell($width, $height, $cells[$i], 'B', 0, 'L', false, '', 1);
+            $x += $width;
+        }
+    }
 }

@@ -102,12 +102,7 @@ final readonly class PlanPdf
     private function row(float $y, array $cells, string $style): void
     {
         $this->pdf->SetFont('dejavusanscondensed', $style, 8);
-        $x = 15.0;
-        foreach ([12, 40, 34, 34, 34, 12, 14, 12] as $i => $width) {
-            $this->pdf->SetXY($x, $y);
-            $this->pdf->Cell($width, 6, $cells[$i], 'B', 0, 'L', false, '', 1);
-            $x += $width;
-        }
+        Page::row($this->pdf, $y, 6, [12, 40, 34, 34, 34, 12, 14, 12], $cells);
     }
 
     /** @param  array{length: array{mm: int|float, exact: bool, trail: mixed}, width: array{mm: int|float, exact: bool, trail: mixed}}  $size */

@@ -128,12 +128,7 @@ final readonly class SurveyPdf
     private function row(float $y, array $cells, string $style): void
     {
         $this->pdf->SetFont('dejavusanscondensed', $style, 8.5);
-        $x = 15.0;
-        foreach ([8, 92, 26, 26, 28] as $i => $width) {
-            $this->pdf->SetXY($x, $y);
-            $this->pdf->Cell($width, self::ROW_MM, $cells[$i], 'B', 0, 'L', false, '', 1);
-            $x += $width;
-        }
+        Page::row($this->pdf, $y, self::ROW_MM, [8, 92, 26, 26, 28], $cells);
     }
 
     /** @param  Site  $site */
