@@ -8,6 +8,7 @@ use Incastro\Core\Draw\Outline;
 use Incastro\Core\Draw\Tapes;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Advice;
+use Incastro\Core\Survey\Clip;
 use Incastro\Core\Survey\Known;
 use Incastro\Core\Survey\ReadingName;
 use Incastro\Core\Survey\ReadingWriter;
@@ -44,8 +45,8 @@ final readonly class DoubtWriter
             'name' => ReadingName::of($advice->reading),
             'take' => ReadingWriter::shape($advice->reading),
             'helps' => $advice->helps,
-            'now' => Known::tenth($advice->now),
-            'then' => Known::tenth($advice->then),
+            'now' => Clip::nearest($advice->now),
+            'then' => Clip::nearest($advice->then),
             'view' => $view->value,
             'tape' => $this->tapes->in($view, $advice->reading),
         ];

@@ -13,6 +13,7 @@ use Incastro\Core\Document\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Clip;
 use Incastro\Core\Survey\Surface;
 
 /** Tapes as seen from the room. */
@@ -172,8 +173,8 @@ final readonly class FrontTapes
         $of = (string) $r->step;
         $shape = $this->o->room->shape;
         $pitch = Length::ofUnits(intdiv($this->o->width->units, 8));
-        $at = $shape->knows(Surface::StepAt, $of) ? Tenth::of($shape->at(Surface::StepAt, 0, 0, $of)) : $pitch->times($r->step ?? 1);
-        $z = $shape->knows(Surface::Step, $of) ? Tenth::of($shape->at(Surface::Step, 0, 0, $of)) : $this->o->overhead->at($at, $this->o->room->sizes->depth);
+        $at = $shape->knows(Surface::StepAt, $of) ? Clip::nearest($shape->at(Surface::StepAt, 0, 0, $of)) : $pitch->times($r->step ?? 1);
+        $z = $shape->knows(Surface::Step, $of) ? Clip::nearest($shape->at(Surface::Step, 0, 0, $of)) : $this->o->overhead->at($at, $this->o->room->sizes->depth);
         $in = Length::fromMillimetres(Tapes::HAND_MM);
 
         return $r->kind === ReadingKind::StepAt

@@ -7,6 +7,7 @@ namespace Incastro\Core\Draw;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Clip;
 use Incastro\Core\Survey\Surface;
 
 /** The floor plan of a space at its lowest station. */
@@ -47,7 +48,7 @@ final class Ground
     /** The outer face of what a mouth is cut in. */
     public static function mouthFace(Outline $o): Length
     {
-        return $o->depth->plus(Tenth::of(max(20.0, $o->room->shape->at(Surface::MouthDepth, 0, 0))));
+        return $o->depth->plus(Clip::nearest(max(20.0, $o->room->shape->at(Surface::MouthDepth, 0, 0))));
     }
 
     public static function front(Outline $o, Side $side): Length

@@ -10,6 +10,7 @@ use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Clip;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surface;
 
@@ -88,7 +89,7 @@ final readonly class Outline
     /** A surface at a place, rounded to a tenth for drawing. */
     public function at(Surface $surface, Length $a, Length $b, string $of = ''): Length
     {
-        return Tenth::of($this->room->shape->at($surface, $a->units, $b->units, $of));
+        return Clip::nearest($this->room->shape->at($surface, $a->units, $b->units, $of));
     }
 
     public function slopesAlong(Along $along): bool

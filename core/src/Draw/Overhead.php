@@ -7,6 +7,7 @@ namespace Incastro\Core\Draw;
 use Incastro\Core\Document\LowEnd;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Clip;
 use Incastro\Core\Survey\Room;
 
 /** What is overhead as a line: where it turns. Where nobody has read a height it stays clear of what stands there. */
@@ -23,7 +24,7 @@ final readonly class Overhead
 
     public function at(Length $x, Length $y): Length
     {
-        $height = Tenth::of($this->room->overhead->at($x->units, $y->units));
+        $height = Clip::nearest($this->room->overhead->at($x->units, $y->units));
 
         return $this->room->overhead->isKnown() || $this->room->space->slope !== null ? $height : Length::greatest($height, $this->atLeast);
     }

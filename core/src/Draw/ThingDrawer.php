@@ -12,6 +12,7 @@ use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Clip;
 use Incastro\Core\Survey\PlacedThing;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Studs;
@@ -95,9 +96,9 @@ final readonly class ThingDrawer
             $along = $hinge + ($hingeAtEnd ? -1 : 1) * $leaf * cos($turn);
             $out = $into * ($front + $leaf * sin($turn));
             $points[] = $block->corner->plus($onSide
-                ? new Place3(Tenth::of($out), Tenth::of($along), Length::zero()) : new Place3(Tenth::of($along), Tenth::of($out), Length::zero()));
+                ? new Place3(Clip::nearest($out), Clip::nearest($along), Length::zero()) : new Place3(Clip::nearest($along), Clip::nearest($out), Length::zero()));
         }
-        $points[] = $block->corner->plus($onSide ? new Place3(Tenth::of($into * $front), Tenth::of($hinge), Length::zero()) : new Place3(Tenth::of($hinge), Tenth::of($front), Length::zero()));
+        $points[] = $block->corner->plus($onSide ? new Place3(Clip::nearest($into * $front), Clip::nearest($hinge), Length::zero()) : new Place3(Clip::nearest($hinge), Clip::nearest($front), Length::zero()));
 
         return $points;
     }

@@ -56,7 +56,7 @@ final class Advisor
             }
         }
 
-        return new Doubt(Known::tenth($known[0]->doubt), $targets[0]->stated($this->adjustment->state), $known, self::best($offers));
+        return new Doubt(Clip::nearest($known[0]->doubt), $targets[0]->stated($this->adjustment->state), $known, self::best($offers));
     }
 
     /**

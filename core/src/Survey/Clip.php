@@ -31,8 +31,8 @@ final class Clip
         return Length::ofUnits(Rounding::Down->apply(10 * $mm) * self::TENTH);
     }
 
-    public static function nearest(float $units): Length
+    public static function nearest(float $mm): Length
     {
-        return Length::ofUnits(Rounding::Nearest->apply($units / self::TENTH) * self::TENTH);
+        return Length::ofUnits(Rounding::Nearest->apply(10 * $mm) * self::TENTH);
     }
 }

@@ -11,7 +11,6 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Measure\Unit;
 
@@ -86,7 +85,7 @@ final class Contradictions
             // Its equation is in heights: too far out and the slope would stand above the ceiling.
             $off /= -OverheadEquations::USUAL_PITCH;
         }
-        $by = $reading->kind->isAngle() ? Angle::ofDegrees(abs($off)) : Length::roundedFromMillimetres(round(abs($off), 1), Rounding::Nearest);
+        $by = $reading->kind->isAngle() ? Angle::ofDegrees(abs($off)) : Clip::nearest(abs($off));
         $direction = $grows[$off > 0 ? 0 : 1];
 
         return new Finding(

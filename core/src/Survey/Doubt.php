@@ -22,7 +22,7 @@ final readonly class Doubt
     public function __construct(public Length $now, public float $stated, public array $known, public array $next)
     {
         $forWidth = array_values(array_filter($next, fn (Advice $a): bool => $a->helps === 'clear_width'))[0] ?? null;
-        $this->then = $forWidth === null ? null : Known::tenth($forWidth->then);
+        $this->then = $forWidth === null ? null : Clip::nearest($forWidth->then);
         $this->advice = $forWidth === null ? null : ReadingName::of($forWidth->reading);
     }
 

@@ -47,6 +47,6 @@ final class Placing
     {
         $x = $start->plus($t->width->splitInto(2)[0]);
 
-        return Clip::nearest($room->overhead->at($x->units, $t->up->units) * Length::PER_MM);
+        return Clip::nearest($room->overhead->at($x->units, $t->up->units));
     }
 }

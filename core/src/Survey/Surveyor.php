@@ -78,7 +78,7 @@ final readonly class Surveyor
     {
         $mm = Sum::value($sum, $adjustment->state);
 
-        return $exact ? Length::roundedFromMillimetres($mm, Rounding::Nearest) : Clip::nearest($mm * Length::PER_MM);
+        return $exact ? Length::roundedFromMillimetres($mm, Rounding::Nearest) : Clip::nearest($mm);
     }
 
     /** @return array<string, float> */

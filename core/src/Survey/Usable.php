@@ -27,7 +27,7 @@ final class Usable
 
         return [
             'floor_high' => $high,
-            'floor_fall' => Clip::nearest((max($floors) - min($floors)) * Length::PER_MM),
+            'floor_fall' => Clip::nearest(max($floors) - min($floors)),
             'clear_height' => $overhead?->minus($high),
             'left' => $left->minus(self::limit($room, Side::Left)),
             'right' => self::limit($room, Side::Right)->minus($right),
