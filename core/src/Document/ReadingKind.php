@@ -66,6 +66,19 @@ enum ReadingKind: string
         return $this->isSigned() || in_array($this, [self::Gap, self::Return_, self::StepAt], true);
     }
 
+    /** @return list<Face> the surfaces it may be held to, where that is for the reading to say; empty where its kind says it */
+    public function faces(): array
+    {
+        return match ($this) {
+            self::Plumb => [Face::Left, Face::Right, Face::Back],
+            self::Gap => [Face::Left, Face::Right, Face::Back, Face::Floor, Face::Ceiling, Face::Slope],
+            self::Level => [Face::Floor, Face::Ceiling],
+            self::Height => [Face::Ceiling],
+            self::Diagonal => [Face::Opening, Face::Floor],
+            default => [],
+        };
+    }
+
     /** @return list<string> the fields that say where it is taken */
     public function needs(): array
     {

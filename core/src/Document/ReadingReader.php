@@ -19,6 +19,10 @@ final class ReadingReader
                 $node->at($field)->wrong(Text::of('document.reading_needs', field: $field));
             }
         }
+        $face = $node->at('face')->optionalOf(Face::class);
+        if ($face !== null && $kind->faces() !== [] && ! in_array($face, $kind->faces(), true)) {
+            $node->at('face')->wrong(Text::of('document.reading_not_there', places: implode(', ', array_column($kind->faces(), 'value'))));
+        }
         $reading = self::placed($node, $id, $kind, $facts);
         self::checkTakes($node, $reading);
 

@@ -23,7 +23,8 @@ final class ReadingName
         return match ($r->kind) {
             ReadingKind::Width => Text::of($back ? 'reading.width_back' : 'reading.width', z: $r->z),
             ReadingKind::Plumb => Text::of('reading.plumb_'.self::wall($r).($back && self::wall($r) !== 'back' ? '_back' : ''), z: $r->z, from: $r->fromZ),
-            ReadingKind::Height, ReadingKind::Depth => self::spot($r),
+            ReadingKind::Height => self::height($r),
+            ReadingKind::Depth => self::depth($r),
             ReadingKind::Level => Text::of('reading.level'.($r->face === Face::Ceiling ? '_ceiling' : '').($r->along === Along::Depth ? "_depth_$side" : ($back ? '_back' : ''))),
             ReadingKind::Diagonal => Text::of($r->face === Face::Floor ? "reading.diagonal_floor_$side" : 'reading.diagonal_'.($r->rise->value ?? 'rising_right')),
             ReadingKind::Gap => self::gap($r),
@@ -44,18 +45,26 @@ final class ReadingName
         return $r->on()->value;
     }
 
-    /** A height or depth at a side, or so far from the left side. */
-    private static function spot(Reading $r): Text
+    /** At a side, or so far from the left side and from the back. */
+    private static function height(Reading $r): Text
     {
-        $kind = $r->kind->value.($r->face === Face::Ceiling ? '_flat' : '');
-        $back = $r->kind === ReadingKind::Height && $r->plane === Plane::Back ? '_back' : '';
+        $kind = 'height'.($r->face === Face::Ceiling ? '_flat' : '');
+        $back = $r->plane === Plane::Back ? '_back' : '';
         if ($r->y !== null && $r->x === null) {
-            return Text::of("reading.{$kind}_y", y: self::or($r->y));
+            return Text::of("reading.{$kind}_y", y: $r->y);
         }
 
         return $r->x === null
-            ? Text::of("reading.{$kind}_".($r->side->value ?? 'left').$back.($r->kind === ReadingKind::Depth && ! $r->z->isZero() ? '_z' : ''), z: $r->z)
+            ? Text::of("reading.{$kind}_".($r->side->value ?? 'left').$back)
             : Text::of("reading.{$kind}_x".($r->y !== null ? 'y' : $back), x: $r->x, y: self::or($r->y));
+    }
+
+    /** At a side, or so far from the left side. */
+    private static function depth(Reading $r): Text
+    {
+        return $r->x === null
+            ? Text::of('reading.depth_'.($r->side->value ?? 'left').($r->z->isZero() ? '' : '_z'), z: $r->z)
+            : Text::of('reading.depth_x', x: $r->x);
     }
 
     private static function gap(Reading $r): Text
