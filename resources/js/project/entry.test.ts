@@ -28,6 +28,11 @@ it('says what a number was read with only when that was chosen', () => {
     expect(taken(reading('width'), 1048.5, '1048.5')[0]!.value).toMatchObject({ value: 1048.5, typed: '1048.5', with: 'meter' });
 });
 
+it('keeps one number as the meter sent it and the next as it is usually read', () => {
+    expect(taken(reading('width'), 1047.5, '1047.5 mm', 'meter')[0]!.value).toMatchObject({ with: 'meter' });
+    expect(taken(reading('width'), 1048, '1048')[0]!.value).not.toHaveProperty('with');
+});
+
 it('puts a number in the place of what stood, or beside it when taken again', () => {
     expect(taken(reading('width', 't1', 't2'), 1047, '1047').map((o) => o.op)).toEqual(['append', 'strike', 'strike']);
     again.value = true;

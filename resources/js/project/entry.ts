@@ -7,13 +7,14 @@ import { instrumentsFor, takeAgain, takeInstead, type With } from './readings';
 export const again = ref(false);
 export const instrument = ref<With | null>(null);
 
-/** The chosen instrument where it suits the reading, else null for the usual one. */
-const chosen = (kind: Walked['kind']): With | null => instrumentsFor(kind).find((i) => i.value === instrument.value)?.value ?? null;
+/** The instrument where it suits the reading, else null for the usual one. */
+const suits = (kind: Walked['kind'], wanted: With | null): With | null =>
+    instrumentsFor(kind).find((i) => i.value === wanted)?.value ?? null;
 
-export const instrumentOf = (kind: Walked['kind']): With => chosen(kind) ?? instrumentsFor(kind)[0]!.value;
+export const instrumentOf = (kind: Walked['kind']): With => suits(kind, instrument.value) ?? instrumentsFor(kind)[0]!.value;
 
-/** The operations that keep a number just read. */
-export function taken(reading: Walked, value: number, typed: string): Operation[] {
-    const how = { with: chosen(reading.kind), at: new Date().toISOString() };
+/** The operations that keep a number just read, with the chosen instrument unless another one sent it. */
+export function taken(reading: Walked, value: number, typed: string, by: With | null = instrument.value): Operation[] {
+    const how = { with: suits(reading.kind, by), at: new Date().toISOString() };
     return again.value ? [takeAgain(reading, value, typed, how)] : takeInstead(reading, value, typed, how);
 }

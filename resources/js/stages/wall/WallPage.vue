@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router';
 import type { Walked } from '../../api/plan';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
-import { again, instrument, taken } from '../../project/entry';
+import { again, taken } from '../../project/entry';
 import { isAngle, isRead, noteOf } from '../../project/readings';
 import { useMeter } from '../../project/meter';
 import Keypad from './Keypad.vue';
@@ -37,10 +37,7 @@ onMounted(async () => {
     }
 });
 
-const meter = useMeter((r) => {
-    tapped.value = metered(r.mm);
-    instrument.value = 'meter';
-});
+const meter = useMeter((r) => (tapped.value = metered(r.mm)));
 watch(meter.says, (says) => (refusal.value = says));
 
 const mine = computed(() => outbox.items.filter((w) => w.project === id.value));
@@ -59,7 +56,7 @@ function step(by: 1 | -1): void {
 }
 
 async function keep(value: number, typed: string): Promise<void> {
-    await outbox.add(id.value, taken(reading.value!, value, typed));
+    await outbox.add(id.value, taken(reading.value!, value, typed, tapped.value.mm ? 'meter' : undefined));
     const last = at.value === walk.value.length - 1;
     tapped.value = nothing;
     again.value = false;

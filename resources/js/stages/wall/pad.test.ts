@@ -1,6 +1,6 @@
 import { expect, it, test } from 'vitest';
 import { readLength } from '../../measure/read';
-import { back, digit, exactly, fraction, nothing, spoken, type Tapped, turned } from './pad';
+import { back, digit, exactly, fraction, metered, nothing, spoken, type Tapped, turned } from './pad';
 
 const tap = (...keys: string[]): Tapped =>
     keys.reduce(
@@ -32,4 +32,11 @@ it('starts anew with a digit after a fraction, and takes one point only', () => 
     expect(spoken(tap('3', '1/8', '4'), 'in')).toBe('4');
     expect(spoken(tap('3', '.', '.', '2'), 'mm')).toBe('3.2');
     expect(spoken(back(nothing), 'mm')).toBe('');
+});
+
+it('begins anew with any key after a number from the meter', () => {
+    expect(spoken(metered(1048), 'in')).toBe('1048 mm');
+    expect(spoken(exactly(metered(1048), 1, 2), 'in')).toBe('1/2');
+    expect(spoken(fraction(metered(1048), 8), 'in')).toBe('1/8');
+    expect(spoken(digit(metered(1048), '9'), 'mm')).toBe('9');
 });

@@ -26,8 +26,8 @@ export function fraction(t: Tapped, denominator: number): Tapped {
 }
 
 export const exactly = (t: Tapped, numerator: number, denominator: number): Tapped => ({
-    ...t,
-    digits: t.digits.replace(/\..*$/, ''),
+    minus: t.minus,
+    digits: t.mm ? '' : t.digits.replace(/\..*$/, ''),
     fraction: [numerator, denominator],
 });
 
