@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Carbon;
 use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Upgrade;
 
 /**
  * A project: its document as canonical JSON and the number of its newest revision.
@@ -48,10 +49,10 @@ final class Project extends Model
         return $this->hasMany(LayoutSearch::class);
     }
 
-    /** @return array<array-key, mixed> */
+    /** @return array<array-key, mixed> in today's form */
     public function decoded(): array
     {
-        return CanonicalJson::decode($this->document);
+        return Upgrade::toCurrent(CanonicalJson::decode($this->document));
     }
 
     /**

@@ -15,6 +15,7 @@ final readonly class Plan implements \JsonSerializable
      * @param  list<Findings\Finding>  $findings
      * @param  array<string, mixed>  $drawings
      * @param  array<string, mixed>  $wayIn
+     * @param  array<string, mixed>  $solids  by piece
      */
     public function __construct(
         public string $unit,
@@ -25,6 +26,7 @@ final readonly class Plan implements \JsonSerializable
         public array $findings,
         public array $drawings,
         public array $wayIn,
+        public array $solids,
     ) {
     }
 
@@ -42,6 +44,7 @@ final readonly class Plan implements \JsonSerializable
             'findings' => $this->findings,
             'way_in' => $this->wayIn,
             'drawings' => (object) $this->drawings,
+            'solids' => (object) $this->solids,
         ];
     }
 

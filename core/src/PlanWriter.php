@@ -8,8 +8,6 @@ use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Labels;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Design\Design;
-use Incastro\Core\Design\Spacing;
-use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Instrument;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Project;
@@ -71,6 +69,7 @@ final readonly class PlanWriter
             $this->findings,
             $this->drawings(),
             $this->wayIn(),
+            $this->solids(),
         );
     }
 
@@ -165,40 +164,21 @@ final readonly class PlanWriter
         ];
     }
 
-    /** @return array<string, mixed> */
-    private function pieces(): array
+    private function writer(string $id): PieceWriter
     {
-        $pieces = [];
-        foreach ($this->fitted as $id => $fit) {
-            $pieces[$id] = $this->piece($fit, $id);
-        }
-
-        return $pieces;
+        return new PieceWriter($this->project, $this->project->pieces[$id], $this->designs[$id], $this->fitted[$id]);
     }
 
     /** @return array<string, mixed> */
-    private function piece(Fit $fit, string $id): array
+    private function pieces(): array
     {
-        $design = $this->designs[$id];
+        return array_map(fn (string $id): array => $this->writer($id)->piece(), array_combine(array_keys($this->fitted), array_keys($this->fitted)));
+    }
 
-        return [
-            'name' => $this->project->pieces[$id]->name,
-            'space' => $this->project->pieces[$id]->space,
-            'clear' => $fit->box->clear,
-            'width' => $fit->box->width,
-            'height' => $fit->box->height,
-            'depth' => $fit->box->depth,
-            'from' => $fit->box->left,
-            'to' => $fit->box->right(),
-            'edges' => $fit->edges,
-            'usual_set_off' => array_column(array_map(fn (EdgeKind $k): array => [$k->value, $k->usualSetOff()], EdgeKind::cases()), 1, 0),
-            'budget' => $fit->budget,
-            'spare' => $fit->spare,
-            'tilt_up' => $fit->tiltUp,
-            'shims' => $fit->shims,
-            'openings' => (object) $design->openings,
-            'spacings' => (object) array_map(fn (Spacing $s): array => ['openings' => $s->openings, 'free' => $s->free], $design->spacings),
-        ];
+    /** @return array<string, mixed> */
+    private function solids(): array
+    {
+        return array_map(fn (string $id): array => $this->writer($id)->solids(), array_combine(array_keys($this->fitted), array_keys($this->fitted)));
     }
 
     /** @return array<string, mixed> */
@@ -223,7 +203,7 @@ final readonly class PlanWriter
             'banded' => $panel->banded,
             'fit_on_site' => $panel->fitOnSite,
             'bought' => $panel->bought,
-        ];
+        ] + PieceWriter::shape($panel);
     }
 
     /** @return array<string, mixed> */

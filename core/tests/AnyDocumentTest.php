@@ -135,7 +135,7 @@ final class AnyDocumentTest extends TestCase
         }
         $piece['back_material'] = Sample::BACK;
         $piece['methods'] = ['front' => mt_rand(0, 1) ? 'banded' : 'face_frame', 'top' => mt_rand(0, 1) ? 'between' : 'capping',
-            'shelves' => mt_rand(0, 1) ? 'pins' : 'fixed', 'back' => (bool) mt_rand(0, 1)];
+            'shelves' => mt_rand(0, 1) ? 'pins' : 'fixed', 'back' => ['none', 'applied', 'captured'][mt_rand(0, 2)]];
         $document['stock'][Sample::PLY]['thickness'] = mt_rand(60, 400) / 10;
         $document['workshop']['kerf'] = mt_rand(0, 40) / 10;
         $document['workshop']['trim'] = mt_rand(0, 120) / 10;

@@ -28,7 +28,8 @@ final class ArrowsTest extends TestCase
     {
         $seen = 0;
         foreach (self::sources() as $file) {
-            $domain = basename(dirname($file));
+            $domain = explode('/', ltrim(substr($file, strlen(__DIR__.'/../src')), '/'))[0];
+            $domain = str_ends_with($domain, '.php') ? 'src' : $domain;
             preg_match_all('/^use Incastro\\\\Core\\\\(\w+)\\\\/m', (string) file_get_contents($file), $m);
             foreach ($m[1] as $used) {
                 $seen++;

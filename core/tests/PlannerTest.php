@@ -59,7 +59,7 @@ final class PlannerTest extends TestCase
         $wider = $before;
         $wider['facts'][Sample::id('TAKE', 1)]['value'] = 1216;
         $more = $before;
-        $more['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['shelves'][Sample::id('SH', 999)] = ['order' => '00a'];
+        $more['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['fill']['shelves'][Sample::id('SH', 999)] = ['order' => '00a'];
         self::assertSame($ids($before), $ids($wider));
         self::assertSame([], array_diff($ids($before), $ids($more)));
         self::assertCount(1, array_diff($ids($more), $ids($before)));

@@ -52,7 +52,7 @@ final class Sample
     public static function empty(string $unit): array
     {
         return [
-            'format' => 'incastro-project', 'version' => 1, 'id' => self::id('PROJECT', 1), 'name' => 'Sample', 'unit' => $unit,
+            'format' => 'incastro-project', 'version' => 2, 'id' => self::id('PROJECT', 1), 'name' => 'Sample', 'unit' => $unit,
             'as_of' => '2026-11-23',
             'spaces' => [self::SPACE => ['name' => 'Niche', 'kind' => 'niche', 'order' => 'a', 'readings' => []]],
             'pieces' => [self::PIECE => [
@@ -62,10 +62,10 @@ final class Sample
                 'material' => self::PLY, 'methods' => [],
                 'runs' => [self::RUN => ['order' => 'a', 'bands' => [
                     self::PLINTH => ['order' => 'a', 'kind' => 'plinth', 'height' => 100, 'set_back' => 50],
-                    self::BOX => ['order' => 'b', 'kind' => 'box', 'bays' => [self::id('BAY', 1) => ['order' => 'a', 'shelves' => []]]],
+                    self::BOX => ['order' => 'b', 'kind' => 'box', 'bays' => [self::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'shelves', 'shelves' => []]]]],
                 ]]],
             ]],
-            'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'fixed', 'back' => false],
+            'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'fixed', 'back' => 'none'],
             'stock' => [
                 self::PLY => ['name' => 'Birch ply 18', 'thickness' => 18, 'sheet_length' => 2440, 'sheet_width' => 1220, 'grain' => true, 'price_cents' => 8900, 'order' => 'a'],
                 self::BACK => ['name' => 'Birch ply 6', 'thickness' => 6, 'sheet_length' => 2440, 'sheet_width' => 1220, 'grain' => true, 'price_cents' => 3900, 'order' => 'b'],
@@ -132,7 +132,7 @@ final class Sample
             foreach ($shelves as $s => $clear) {
                 $own[self::id('SH', 100 * ($b + 1) + $s)] = ['order' => sprintf('%02d', $s)] + ($clear === null ? [] : ['clear_below' => $clear]);
             }
-            $made[self::id('BAY', $b + 1)] = ['order' => sprintf('%02d', $b), 'shelves' => $own];
+            $made[self::id('BAY', $b + 1)] = ['order' => sprintf('%02d', $b), 'fill' => ['kind' => 'shelves', 'shelves' => $own]];
         }
         $document['pieces'][self::PIECE]['runs'][self::RUN]['bands'][self::BOX]['bays'] = $made;
 

@@ -138,7 +138,7 @@ final class WorkedTest extends TestCase
     {
         $document = Sample::bays(Sample::e1(), [[null], [null]]);
         $document['pieces'][Sample::PIECE]['back_material'] = Sample::BACK;
-        $document['pieces'][Sample::PIECE]['methods'] = ['front' => 'face_frame', 'back' => true, 'shelves' => 'pins'];
+        $document['pieces'][Sample::PIECE]['methods'] = ['front' => 'face_frame', 'back' => 'applied', 'shelves' => 'pins'];
         $plan = Planned::of($document);
         // Depth 350 − 18 frame − 6 back = 326, nothing banded. Shelf 556 − 2·1.5. Back 1 mm shy all round.
         self::assertSame([2200, 326], $plan->cut('side_left'));

@@ -90,7 +90,7 @@ final class SurveyTrial
         $project = ProjectReader::read([
             'format' => 'incastro-project', 'version' => 1, 'id' => self::SPACE, 'name' => 'Trial', 'unit' => 'mm', 'as_of' => '2026-01-01',
             'spaces' => [self::SPACE => ['kind' => 'niche', 'name' => 'Trial', 'order' => 'a', 'readings' => $readings]],
-            'pieces' => [], 'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'fixed', 'back' => false], 'stock' => [],
+            'pieces' => [], 'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'fixed', 'back' => 'none'], 'stock' => [],
             'workshop' => ['kerf' => 3, 'trim' => 6, 'banding' => 1, 'slide_in' => 6, 'part_tolerance' => 1,
                 'tape_base' => 0.3, 'tape_per_metre' => 0.2, 'tape_bend' => 1, 'level_per_metre' => 0.5],
             'layouts' => [], 'facts' => $facts,

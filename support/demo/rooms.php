@@ -68,7 +68,7 @@ function rooms(): array
                 'slope' => fn (float $x, float $y): float => 906 + 0.6857 * $y - 5 * $x / 2210, 'left' => $lean(0, -2.0, 4.0), 'right' => $lean(2210, 1.5, -3.0),
                 'back' => fn (float $x, float $z): float => 2.6 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 7 * $x / 2210,
             ]),
-            'piece' => ['name' => 'Platform base', 'height' => 300, 'depth' => 800, 'methods' => ['back' => false]],
+            'piece' => ['name' => 'Platform base', 'height' => 300, 'depth' => 800, 'methods' => ['back' => 'none']],
         ],
         'galley-sink' => [
             'kind' => 'in_cupboard', 'unit' => 'mm', 'ids' => '01J8R5', 'id' => '01JGA11EY00000000000000001', 'name' => 'Galley, sink cupboard', 'space' => 'Sink base',
@@ -94,7 +94,7 @@ function rooms(): array
                 'left' => $lean(0, 1.9, -6.0, 1.5), 'right' => $lean(1420, 2.2, 3.0), 'back' => fn (float $x, float $z): float => -1.4 * ($z - 100) / 1000,
                 'floor' => fn (float $x, float $y): float => -3 * $x / 1420,
             ]),
-            'piece' => ['name' => 'Gear shelves', 'methods' => ['back' => false], 'height' => 2000, 'depth' => 420],
+            'piece' => ['name' => 'Gear shelves', 'methods' => ['back' => 'none'], 'height' => 2000, 'depth' => 420],
         ],
         'lamp-room-bench' => [
             'kind' => 'floor_area', 'unit' => 'mm', 'ids' => '01J8R7', 'id' => '01J1AMPR00M000000000000001', 'name' => 'Lamp-room bench', 'space' => 'Window seat',
@@ -105,7 +105,7 @@ function rooms(): array
                 'floor' => fn (float $x, float $y): float => 5 * $x / 1784 - 2 * (520 - $y) / 520,
             ]),
             'more' => [['kind' => 'width', 'plane' => 'back', 'z' => 100], ['kind' => 'width', 'plane' => 'front', 'z' => 430]],
-            'piece' => ['name' => 'Window seat', 'methods' => ['back' => false], 'height' => 430, 'depth' => 480, 'right' => ['kind' => 'filler', 'set_off' => 30]],
+            'piece' => ['name' => 'Window seat', 'methods' => ['back' => 'none'], 'height' => 430, 'depth' => 480, 'right' => ['kind' => 'filler', 'set_off' => 30]],
         ],
         'wash-house-gap' => [
             'kind' => 'appliance_gap', 'unit' => 'mm', 'ids' => '01J8R8', 'id' => '01JWASHGAP0000000000000001', 'name' => 'Wash-house, beside the washer', 'space' => 'Gap beside the washer',
@@ -119,21 +119,21 @@ function rooms(): array
             'true' => $box(1930.4, 609.6, 2286, [
                 'left' => $lean(0, 2.2, -9.0), 'back' => fn (float $x, float $z): float => 1.4 * ($z - 100) / 1000 + 2.0 * sin($x / 600), 'floor' => fn (float $x, float $y): float => 6 * $x / 1930,
             ]),
-            'piece' => ['name' => 'Corner bench', 'methods' => ['back' => false], 'height' => 457.2, 'depth' => 508],
+            'piece' => ['name' => 'Corner bench', 'methods' => ['back' => 'none'], 'height' => 457.2, 'depth' => 508],
         ],
         'pantry-passage-wall' => [
             'kind' => 'wall', 'unit' => 'mm', 'ids' => '01J8RA', 'id' => '01JPANTRY0WA1100000000001A', 'name' => 'Pantry passage, lower cupboards', 'space' => 'Long wall',
             'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 180, 'spacing' => 400, 'floor' => 'floating']],
             'things' => [thing('bump_out', 'back', 2420, 0, 220, 2420, 180, 'keep_clear', ['name' => 'pipe chase']), thing('shoe', 'back', 0, 0, 2420, 18, 12, 'take_off'), thing('double_socket', 'back', 1100, 1080, 146, 86, 9, 'keep_clear')],
             'true' => $box(2640, 480, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 100) / 1000 + 2.5 * sin($x / 800), 'floor' => fn (float $x, float $y): float => -8 * $x / 2640]),
-            'piece' => ['name' => 'Lower cupboards', 'height' => 880, 'depth' => 420, 'width' => 2300, 'methods' => ['back' => false]],
+            'piece' => ['name' => 'Lower cupboards', 'height' => 880, 'depth' => 420, 'width' => 2300, 'methods' => ['back' => 'none']],
         ],
         'pantry-passage-upper' => [
             'kind' => 'wall_hung', 'unit' => 'mm', 'ids' => '01J8RB', 'id' => '01JPANTRYHVNG0000000000001', 'name' => 'Pantry passage, wall cupboards', 'space' => 'Above the counter',
             'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 180, 'spacing' => 400]],
             'things' => [thing('bump_out', 'back', 2420, 0, 220, 2420, 180, 'keep_clear', ['name' => 'pipe chase']), thing('detector', 'ceiling', 2000, 250, 110, 110, 42, 'keep_away')],
             'true' => $box(2640, 320, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 1200) / 1000 + 2.0 * sin($x / 800)]),
-            'piece' => ['name' => 'Wall cupboards', 'height' => 2050, 'depth' => 300, 'width' => 2300, 'methods' => ['back' => false]],
+            'piece' => ['name' => 'Wall cupboards', 'height' => 2050, 'depth' => 300, 'width' => 2300, 'methods' => ['back' => 'none']],
         ],
     ];
 }

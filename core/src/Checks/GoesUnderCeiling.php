@@ -19,7 +19,10 @@ final class GoesUnderCeiling implements Check
     public function of(Built $built): array
     {
         $box = $built->fit->box;
-        $ceiling = $built->room->lowestOverhead($box->left, $box->right(), $built->piece->depth);
+        // What stands under a slope is cut to it (Design\SlopeCut); only a level ceiling stops it.
+        $ceiling = $box->limit === null
+            ? $built->room->lowestOverhead($box->left, $box->right(), $built->piece->depth)
+            : $built->room->highestAtFront($box->left, $box->right(), $built->piece->depth);
         if ($ceiling === null) {
             return [];
         }

@@ -8,6 +8,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Layout;
 use Incastro\Core\Document\Material;
 use Incastro\Core\Document\Project;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Text;
 
 /** Turns fitted panels into parts to cut and lays them on sheets; uses the accepted layout for as long as it holds. */
@@ -62,16 +63,25 @@ final readonly class Cutter
     private function part(Panel $panel): Part
     {
         $band = $this->project->workshop->banding;
-        $width = $panel->width;
+        [$length, $width, $shorter, $narrower] = [$panel->length, $panel->width, false, false];
         foreach ($panel->banded as $edge) {
-            $width = $width->minus($band, Text::of("cut.banding_$edge"));
+            $across = match ($edge) {
+                'front' => Axis::Y,
+                'left', 'right' => Axis::X,
+                default => Axis::Z,
+            };
+            if ($across === $panel->long) {
+                [$length, $shorter] = [$length->minus($band, Text::of("cut.banding_$edge")), true];
+            } else {
+                [$width, $narrower] = [$width->minus($band, Text::of("cut.banding_$edge")), true];
+            }
         }
         $grain = $this->project->stock[$panel->material]->grain && $panel->role->grainMatters();
 
         return new Part(
             $panel,
-            $panel->length,
-            $panel->banded === [] ? $width : $width->named(Text::of('cut.cut_width')),
+            $shorter ? $length->named(Text::of('cut.cut_length')) : $length,
+            $narrower ? $width->named(Text::of('cut.cut_width')) : $width,
             $grain,
         );
     }

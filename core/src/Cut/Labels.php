@@ -17,7 +17,7 @@ final class Labels
         foreach ($parts as $part) {
             $p = $part->panel;
             $key = implode('|', [$p->role->value, $p->hand->value ?? '', $p->material, $part->length->value->units,
-                $part->width->value->units, implode(',', $p->banded)]);
+                $part->width->value->units, implode(',', $p->banded), (new PartShape($p))->key()]);
             $letters[$key] ??= self::letter(count($letters));
             $counts[$key] = ($counts[$key] ?? 0) + 1;
             $labels[$p->id] = $letters[$key].$counts[$key];

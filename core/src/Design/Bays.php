@@ -4,164 +4,104 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\Bay;
-use Incastro\Core\Document\Shelf;
-use Incastro\Core\Document\ShelfRest;
-use Incastro\Core\Findings\Finding;
-use Incastro\Core\Findings\Place;
+use Incastro\Core\Design\Fills\FillMakers;
+use Incastro\Core\Document\BackKind;
+use Incastro\Core\Document\BandKind;
+use Incastro\Core\Document\Door;
+use Incastro\Core\Document\DoorKind;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Slant;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Dividers, shelves and nailers of a box. */
+/** What one bay holds, and what closes it. */
 final readonly class Bays
 {
-    /** Play of a shelf on pins, each end (fieldbook §6). */
-    private const PIN_PLAY_MM = 1.5;
+    /** Air between an inset door and what stands behind it. */
+    private const BEHIND_DOOR_MM = 2;
 
-    /** Height of the nailer behind the top (fieldbook §6: 75–100). */
-    private const NAILER_MM = 90;
-
-    /** @var array<string, Spacing> by bay */
-    public array $spacings;
-
-    /** @param  array<string, Figure>  $openings by bay */
-    public function __construct(private Measures $m, private Band $band, private array $openings)
+    public function __construct(private Bench $bench, private Stuff $stuff, private RunFrame $frame, private ?Slant $under)
     {
-        $this->spacings = array_map($this->spacing(...), $band->bays);
     }
 
-    /** @return list<Panel> */
-    public function panels(): array
+    public function make(Cell $cell): void
     {
-        $panels = [];
-        $x = $this->m->box->left->plus($this->m->thickness);
-        $number = 0;
-        foreach ($this->band->bays as $bay) {
-            $number++;
-            $opening = $this->openings[$bay->id];
-            array_push($panels, ...$this->shelves($bay, $number, $x), ...[$this->nailer($bay, $number, $x)]);
-            $x = $x->plus($opening->value);
-            if ($number < count($this->band->bays)) {
-                $panels[] = $this->divider($bay, $number, $x);
-            }
-            $x = $x->plus($this->m->thickness);
+        $inside = $this->behindDoor($cell, $cell->bay->door);
+        if ($cell->bay->bands !== []) {
+            $this->bands($inside);
+        } else {
+            FillMakers::of($cell->bay->fill->kind)->make($inside, new Workplace($this->bench, $this->stuff));
         }
-
-        return $panels;
+        if ($cell->bay->door !== null && $cell->bay->fill->kind->hasFront()) {
+            $this->bench->find('piece.two_fronts', Severity::Stop, $cell->bay->id, Text::of('piece.two_fronts', bay: $cell->label));
+        } elseif ($cell->bay->door !== null) {
+            (new Doors($this->bench, $cell, $cell->bay->door))->make();
+        }
     }
 
-    /** @return list<Finding> */
-    public function findings(): array
+    /** Less deep by the door and its air, where the door hangs between the boards. */
+    private function behindDoor(Cell $cell, ?Door $door): Cell
     {
-        $findings = [];
-        $number = 0;
-        foreach ($this->spacings as $bayId => $spacing) {
-            $number++;
-            if (! $spacing->fits()) {
-                $findings[] = new Finding('piece.shelves_do_not_fit', Severity::Stop, new Place('piece', (string) $bayId),
-                    Text::of('piece.shelves_do_not_fit', bay: $number, by: $spacing->free->negated()),
-                    Text::of('piece.fewer_shelves'), Text::of('source.geometry'),
-                    $spacing->free->negated(), Length::zero());
-            }
+        $leaves = match (true) {
+            $door === null || ($door->kind === DoorKind::Picture && ! $cell->mouth->recessed) => 0,
+            $door->kind === DoorKind::Picture => 1,
+            $door->kind === DoorKind::Sliding => 2,
+            ($door->is->choice('hang') === 'inset' || $cell->mouth->recessed) && ! $cell->mouth->framed => 1,
+            default => 0,
+        };
+        if ($leaves === 0) {
+            return $cell;
+        }
+        $by = $cell->board->thickness->times($leaves)->plus(Length::fromMillimetres(self::BEHIND_DOOR_MM * ($leaves + 1)));
+        if (! $cell->y->value()->isGreaterThan($by)) {
+            return $cell;
         }
 
-        return $findings;
+        return new Cell($cell->bay, $cell->label, $cell->x, $cell->y->beforeLast($by, Text::of('piece.behind_door')), $cell->z, $cell->by, $cell->methods,
+            $cell->board, $cell->back, $cell->mouth, $cell->least, $cell->floor);
     }
 
-    /** Chosen openings stand; what is left is shared by the others and the top one (fieldbook §11). */
-    private function spacing(Bay $bay): Spacing
+    /** Bands again, between the uprights of the bay: heights chosen stand, the others share what is left. */
+    private function bands(Cell $cell): void
     {
-        $shelves = array_values($bay->shelves);
-        $free = $this->m->innerHeight();
-        if ($shelves !== []) {
-            $free = $free->minus($this->m->thickness->times(count($shelves)),
-                Text::of('piece.shelf_boards', n: count($shelves), t: $this->m->thickness));
-        }
-        $sharing = 1;
-        foreach ($shelves as $i => $shelf) {
-            if ($shelf->clearBelow === null) {
+        $bands = array_values($cell->bay->bands);
+        $t = $cell->board->thickness;
+        $rest = count($bands) === 1 ? $cell->z->size : $cell->z->size->minus($t->times(count($bands) - 1), Text::of('piece.boards_between', n: count($bands) - 1, t: $t));
+        $sharing = 0;
+        foreach ($bands as $i => $band) {
+            if ($band->height === null) {
                 $sharing++;
             } else {
-                $free = $free->minus($shelf->clearBelow, Text::of('piece.opening_chosen', n: $i + 1), "$shelf->id/clear_below");
+                $rest = $rest->minus($band->height, Text::of('piece.band_chosen', n: $i + 1), "$band->id/height");
             }
         }
-        $shares = $sharing === 1 ? [$free] : $free->sharedInto($sharing, Text::of('piece.equal_openings'));
+        $shares = match ($sharing) {
+            0 => [],
+            1 => [$rest],
+            default => $rest->sharedInto($sharing, Text::of('piece.bands_share')),
+        };
+        $least = Length::fromMillimetres(20);
+        if ($rest->value->isNegative() || ($sharing > 0 && $rest->value->isLessThan($least->times($sharing)))) {
+            $this->bench->find('piece.bands_do_not_fit', Severity::Stop, $cell->bay->id, Text::of('piece.bands_do_not_fit', by: $least->times(max(1, $sharing))->minus($rest->value)),
+                $rest->value, Length::zero());
 
-        return new Spacing($this->inOrder($shelves, $shares), $free->value);
-    }
-
-    /**
-     * @param  list<Shelf>  $shelves
-     * @param  list<Figure>  $shares
-     * @return list<Figure>
-     */
-    private function inOrder(array $shelves, array $shares): array
-    {
-        $openings = [];
-        foreach ($shelves as $shelf) {
-            $openings[] = $shelf->clearBelow === null
-                ? array_shift($shares) ?? throw new \LogicException('A share is missing.')
-                : Figure::of($shelf->clearBelow, Text::of('piece.opening_as_chosen'), "$shelf->id/clear_below");
+            return;
         }
-
-        return [...$openings, ...$shares];
-    }
-
-    /** @return list<Panel> */
-    private function shelves(Bay $bay, int $number, Length $x): array
-    {
-        $spacing = $this->spacings[$bay->id];
-        if (! $spacing->fits()) {
-            return [];
+        $rows = [];
+        foreach ($bands as $i => $band) {
+            $clear = $band->height === null ? array_shift($shares) : Figure::of($band->height, Text::of('piece.height_of_band_chosen'), "$band->id/height");
+            // Something must end under the board above: the last band takes what is left.
+            $clear = $sharing === 0 && $i === count($bands) - 1 && $rest->value->isPositive() ? $clear?->plus($rest->value, Text::of('piece.takes_the_rest')) : $clear;
+            $rows[] = new Row($band, count($bands) === 1 ? '' : chr(97 + $i), $clear ?? Figure::of($least, Text::of('piece.none')));
         }
-        $panels = [];
-        $z = $this->m->box->bottom->plus($this->m->thickness);
-        foreach (array_values($bay->shelves) as $i => $shelf) {
-            $z = $z->plus($spacing->openings[$i]->value);
-            $panels[] = $this->shelf($shelf, Text::of('part.shelf', n: $i + 1, bay: $number), $this->openings[$bay->id], $x, $z);
-            $z = $z->plus($this->m->thickness);
-        }
-
-        return $panels;
+        $rows = array_values(array_filter($rows, fn (Row $r): bool => $r->band->bays !== [] || $r->band->kind === BandKind::Gap));
+        (new Rows($this->bench, $this->stuff, $this->frame, $this->under))->make(new Opening($cell->x, 0, $cell->y, $cell->z->from, $cell->by, $cell->floor, null, "{$cell->label}·", [],
+            $cell->mouth->framed || $cell->mouth->recessed || $cell->bay->door !== null), $rows);
     }
 
-    private function shelf(Shelf $shelf, Text $name, Figure $opening, Length $x, Length $z): Panel
+    public static function hasBack(Cell $cell): bool
     {
-        $m = $this->m;
-        $play = Length::fromMillimetres(self::PIN_PLAY_MM);
-        $onPins = $m->piece->methods->shelves === ShelfRest::Pins;
-        $length = $onPins ? $opening->minus($play->times(2), Text::of('piece.pin_play', each: $play)) : $opening;
-        $depth = $m->carcassDepth();
-
-        return new Panel("$shelf->id:shelf", $m->piece->id, Role::Shelf, $name, $m->piece->material, $length, $depth,
-            Block::of($onPins ? $x->plus($play) : $x, $m->rear(), $z, $length->value, $depth->value, $m->thickness),
-            $m->frontBand());
-    }
-
-    private function nailer(Bay $bay, int $number, Length $x): Panel
-    {
-        $m = $this->m;
-        $height = Length::fromMillimetres(self::NAILER_MM);
-        $z = $m->box->top()->minus($m->thickness)->minus($height);
-
-        return new Panel("$bay->id:nailer", $m->piece->id, Role::Nailer, Text::of('part.nailer', bay: $number),
-            $m->piece->material, $this->openings[$bay->id], Figure::of($height, Text::of('piece.nailer_height')),
-            Block::of($x, $m->rear(), $z, $this->openings[$bay->id]->value, $m->thickness, $height));
-    }
-
-    private function divider(Bay $bay, int $number, Length $x): Panel
-    {
-        $m = $this->m;
-        $height = $m->innerHeight();
-        $depth = $m->carcassDepth();
-
-        return new Panel("$bay->id:divider", $m->piece->id, Role::Divider, Text::of('part.divider', n: $number),
-            $m->piece->material, $height, $depth,
-            Block::of($x, $m->rear(), $m->box->bottom->plus($m->thickness), $m->thickness, $depth->value, $height->value),
-            $m->frontBand());
+        return $cell->methods->back !== BackKind::None && $cell->bay->hasBack();
     }
 }

@@ -5,18 +5,33 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Findings\Finding;
+use Incastro\Core\Geometry\Turn;
 use Incastro\Core\Measure\Figure;
 
-/** The panels of one piece, its bay openings and shelf spacings, and what is wrong with them. */
+/** The panels of one piece with their joints and hardware, its bay openings and shelf spacings, and what is wrong with them. */
 final readonly class Design
 {
     /**
      * @param  list<Panel>  $panels
+     * @param  list<Joint>  $joints
+     * @param  list<Hardware>  $hardware
      * @param  array<string, Figure>  $openings  clear width by bay
      * @param  array<string, Spacing>  $spacings  by bay
+     * @param  array<string, Cell>  $cells  by bay
+     * @param  list<CaseFront>  $fronts
      * @param  list<Finding>  $findings
+     * @param  array<string, Turn>  $turns  by bay: how its run's frame lies in the house
      */
-    public function __construct(public array $panels, public array $openings, public array $spacings, public array $findings)
-    {
+    public function __construct(
+        public array $panels,
+        public array $joints,
+        public array $hardware,
+        public array $openings,
+        public array $spacings,
+        public array $cells,
+        public array $fronts,
+        public array $findings,
+        public array $turns = [],
+    ) {
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
+use Incastro\Core\Document\Band;
 use Incastro\Core\Document\BandKind;
-use Incastro\Core\Document\Front;
 use Incastro\Core\Document\Material;
 use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\StoredThing;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
@@ -15,48 +16,53 @@ use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Turns a piece and the box it is given into panels. */
+/** Turns a piece and the box it is given into panels, run by run; each run is made in its own frame and turned into the house. */
 final readonly class Designer
 {
     private const LEAST_PART_MM = 6;
 
-    /** @param  array<string, Material>  $stock */
-    public function __construct(private array $stock)
+    /**
+     * @param  array<string, Material>  $stock
+     * @param  array<string, StoredThing>  $stored
+     */
+    public function __construct(private array $stock, private array $stored = [])
     {
     }
 
     public function design(Piece $piece, Box $box): Design
     {
-        $frame = new Measures($piece, $box, $this->stock);
-        $tooNarrow = $this->tooSmall($piece, $frame);
+        $bench = new Bench($piece->id);
+        $stuff = new Stuff($piece, $this->stock, $this->stored);
+        $tooNarrow = $this->tooSmall($piece, $box, $stuff->board());
         if ($tooNarrow !== null) {
-            return new Design([], [], [], [$tooNarrow]);
+            return new Design([], [], [], [], [], [], [], [$tooNarrow]);
         }
-        $panels = $openings = $spacings = $findings = [];
-        foreach ($piece->runs as $run) {
-            $band = $run->first(BandKind::Box);
-            if ($band === null) {
-                continue;
+        $fronts = [];
+        $letters = new Letters($piece);
+        $turns = [];
+        foreach ((new Frames($piece, $box, $stuff))->all() as $frame) {
+            $before = array_keys($bench->panels);
+            [$joints, $cells] = [count($bench->joints), $bench->cells];
+            $made = (new RunMaker($bench, $stuff, $frame, $letters))->make();
+            foreach (array_diff(array_keys($bench->panels), $before) as $id) {
+                $panel = $bench->panels[$id];
+                if (! $frame->turn->isNone()) {
+                    $bench->panels[$id] = $panel->with($frame->turn->prism($panel->solid), taken: array_map(fn (Taken $t): Taken => new Taken($t->kind, $frame->turn->block($t->block)), $panel->taken), turned: true);
+                }
             }
-            $openings += $frame->openings($band);
-            $bays = new Bays($frame, $band, $openings);
-            $spacings += $bays->spacings;
-            array_push($panels, ...(new Carcass($frame, $band))->panels(), ...$bays->panels());
-            array_push($findings, ...$bays->findings());
-            if ($piece->methods->front === Front::FaceFrame) {
-                array_push($panels, ...(new FaceFrame($frame, $band, $openings))->panels());
+            for ($j = $joints; $j < count($bench->joints); $j++) {
+                $bench->joints[$j] = $bench->joints[$j]->turned($frame->turn);
             }
-            $plinth = $run->first(BandKind::Plinth);
-            if ($plinth !== null) {
-                array_push($panels, ...(new Plinth($frame, $plinth, $band, $openings))->panels());
-            }
+            $turns += array_fill_keys(array_keys(array_diff_key($bench->cells, $cells)), $frame->turn);
+            $fronts = $frame->turn->isNone() ? [...$fronts, ...$made] : $fronts;
         }
-
+        $panels = array_values($bench->panels);
         $vanished = array_filter($panels, self::vanishes(...));
+        Fasteners::of($bench);
 
         return new Design(
-            array_values(array_diff_key($panels, $vanished)), $openings, $spacings,
-            [...$findings, ...array_map(self::vanished(...), array_values($vanished))],
+            array_values(array_diff_key($panels, $vanished)), $bench->joints, $bench->hardware, $bench->openings, $bench->spacings, $bench->cells, $fronts,
+            [...$bench->findings, ...array_map(self::vanished(...), array_values($vanished))], $turns,
         );
     }
 
@@ -78,16 +84,16 @@ final readonly class Designer
             Text::of('piece.make_room'), Text::of('source.geometry'), $size, $least);
     }
 
-    /** A carcass needs an opening of at least 50 mm in each bay, and as much height and depth. */
-    private function tooSmall(Piece $piece, Measures $m): ?Finding
+    /** Each bay needs an opening of at least 50 mm, and the piece as much height and depth. */
+    private function tooSmall(Piece $piece, Box $box, Board $board): ?Finding
     {
-        $bays = max(1, ...array_map(fn ($run): int => count($run->first(BandKind::Box)->bays ?? []), array_values($piece->runs)));
         $least = Length::fromMillimetres(50);
-        $needs = [
-            'width' => [$m->box->width->value, $m->thickness->times($bays + 1)->plus($least->times($bays))],
-            'height' => [$m->box->height->value, $m->thickness->times(2)->plus($least)],
-            'depth' => [$m->carcassDepth()->value, $least],
-        ];
+        $boards = $board->thickness->times(2)->plus($least);
+        $bays = max(1, ...array_map(fn (Band $b): int => $b->kind === BandKind::Box ? count($b->bays) : 0, array_values($piece->main()->bands)));
+        $needs = ['width' => [$box->width->value, $board->thickness->times($bays + 1)->plus($least->times($bays))], 'depth' => [$box->depth->value, $least]];
+        if ($piece->main()->hasBoxes()) {
+            $needs['height'] = [$box->height->value, $boards];
+        }
         foreach ($needs as $axis => [$has, $need]) {
             if ($has->isLessThan($need)) {
                 return new Finding("piece.too_small_$axis", Severity::Stop, new Place('piece', $piece->id),

@@ -4,93 +4,104 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Band;
 use Incastro\Core\Document\Side;
-use Incastro\Core\Geometry\Block;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /**
- * Stiles, rails and mullions before the carcass. Stiles run through, flush with the carcass outside;
- * Fit lengthens a stile past the carcass where it is extended to a wall.
+ * Stiles, rails and mullions before a case. Stiles run through, flush with the case outside; rails between bands lie with
+ * their top edge level with the board's. Fit lengthens a stile past the case where it is extended to a wall.
  */
 final readonly class FaceFrame
 {
-    private const STILE_MM = 38;
+    private Maker $maker;
 
-    private const TOP_RAIL_MM = 60;
+    private FrameWidths $widths;
 
-    private const BOTTOM_RAIL_MM = 38;
-
-    /** @param  array<string, Figure>  $openings by bay */
-    public function __construct(private Measures $m, private Band $band, private array $openings)
+    public function __construct(private Bench $bench, private CaseSpec $case)
     {
+        $this->maker = new Maker($bench, $case->board);
+        $this->widths = new FrameWidths;
     }
 
-    /** @return list<Panel> */
-    public function panels(): array
+    public function make(): void
     {
-        $top = $this->m->box->top()->minus(Length::fromMillimetres(self::TOP_RAIL_MM));
+        $case = $this->case;
+        $id = $case->id();
+        $stile = $this->widths->stile;
+        $least = $this->widths->topRail->plus($this->widths->rail)->plus($this->widths->stile);
+        if ($case->z->value()->isLessThan($least) || $case->x->value()->isLessThan($stile->times(3))) {
+            $this->bench->find('piece.frame_small', Severity::Stop, $id, Text::of('piece.frame_small'), $case->z->value(), $least);
 
-        return [
-            $this->stile(Side::Left),
-            $this->stile(Side::Right),
-            $this->rail('rail_top', self::TOP_RAIL_MM, $top),
-            $this->rail('rail_bottom', self::BOTTOM_RAIL_MM, $this->m->box->bottom),
-            ...$this->mullions(),
-        ];
+            return;
+        }
+        $why = Text::of('piece.stile_face');
+        $left = $this->stile(Side::Left, $case->x->first($stile, $why));
+        $right = $this->stile(Side::Right, $case->x->last($stile, $why));
+        $between = new Span($case->x->from->plus($stile), $case->x->size->minus($stile->times(2), Text::of('piece.two_stiles', each: $stile)));
+        $foot = $case->z->from;
+        $rail = fn (string $name, Length $z, Length $width): Panel => $this->rail("$id:$name", Text::of("part.$name"), $between, $z, $width, [$left, $right]);
+        $bottom = $rail('rail_bottom', $foot, $this->widths->rail);
+        $z = $foot->plus($this->widths->rail);
+        $below = $bottom;
+        foreach ($case->rows as $i => $row) {
+            $head = $case->heads[$i];
+            $isLast = $i === count($case->rows) - 1;
+            $above = $isLast ? $rail('rail_top', $case->z->to()->minus($this->widths->topRail), $this->widths->topRail)
+                : $this->rail("{$row->band->id}:rail", Text::of('part.rail_between', n: $i + 1), $between, $head->plus($case->board->thickness)->minus($this->widths->rail), $this->widths->rail, [$left, $right]);
+            $this->mullions($row, Span::of($z, $above->block->corner->z->minus($z), Text::of('piece.between_rails')), [$below, $above]);
+            [$z, $below] = [$above->block->corner->z->plus($above->block->size->z), $above];
+        }
     }
 
-    private function y(): Length
+    private function stile(Side $side, Span $x): Panel
     {
-        return $this->m->rear()->plus($this->m->carcassDepth()->value);
+        $case = $this->case;
+        $panel = $this->maker->face("{$case->id()}:stile_{$side->value}", Role::Stile, $case->name(Text::of("part.stile_{$side->value}")), $x, $case->front(), $case->z, [], $side);
+        $this->bench->join($panel->id, "{$case->id()}:side_{$side->value}", JointKind::Faced, Axis::Y);
+
+        return $panel;
     }
 
-    private function stile(Side $side): Panel
+    /** @param  list<Panel>  $stiles */
+    private function rail(string $id, Text $name, Span $x, Length $z, Length $width, array $stiles): Panel
     {
-        $m = $this->m;
-        $width = Length::fromMillimetres(self::STILE_MM);
-        $x = $side === Side::Left ? $m->box->left : $m->box->right()->minus($width);
-
-        return new Panel("{$this->band->id}:stile_{$side->value}", $m->piece->id, Role::Stile,
-            Text::of("part.stile_{$side->value}"), $m->piece->material, $m->box->height,
-            Figure::of($width, Text::of('piece.stile_face')),
-            Block::of($x, $this->y(), $m->box->bottom, $width, $m->thickness, $m->box->height->value), [], $side);
-    }
-
-    private function rail(string $name, int $widthMm, Length $z): Panel
-    {
-        $m = $this->m;
-        $stile = Length::fromMillimetres(self::STILE_MM);
-        $width = Length::fromMillimetres($widthMm);
-        $length = $m->box->width->minus($stile->times(2), Text::of('piece.two_stiles', each: $stile));
-
-        return new Panel("{$this->band->id}:$name", $m->piece->id, Role::Rail, Text::of("part.$name"),
-            $m->piece->material, $length, Figure::of($width, Text::of('piece.rail_face')),
-            Block::of($m->box->left->plus($stile), $this->y(), $z, $length->value, $m->thickness, $width));
-    }
-
-    /** @return list<Panel> one before each divider, centred on it */
-    private function mullions(): array
-    {
-        $m = $this->m;
-        $width = Length::fromMillimetres(self::STILE_MM);
-        $length = $m->box->height
-            ->minus(Length::fromMillimetres(self::TOP_RAIL_MM), Text::of('part.rail_top'))
-            ->minus(Length::fromMillimetres(self::BOTTOM_RAIL_MM), Text::of('part.rail_bottom'));
-        $overhang = $width->minus($m->thickness)->splitInto(2)[0];
-        $x = $m->box->left->plus($m->thickness);
-        $panels = [];
-        foreach (array_slice(array_keys($this->band->bays), 0, -1) as $i => $bayId) {
-            $x = $x->plus($this->openings[$bayId]->value);
-            $panels[] = new Panel("$bayId:mullion", $m->piece->id, Role::Mullion, Text::of('part.mullion', n: $i + 1),
-                $m->piece->material, $length, Figure::of($width, Text::of('piece.stile_face')),
-                Block::of($x->minus($overhang), $this->y(), $m->box->bottom->plus(Length::fromMillimetres(self::BOTTOM_RAIL_MM)),
-                    $width, $m->thickness, $length->value));
-            $x = $x->plus($m->thickness);
+        $rail = $this->maker->strip($id, Role::Rail, $this->case->name($name), $x, $this->case->front(), Span::of($z, $width, Text::of('piece.rail_face')));
+        foreach ($stiles as $stile) {
+            $this->bench->join($rail->id, $stile->id, JointKind::PocketScrews, Axis::X);
         }
 
-        return $panels;
+        return $rail;
+    }
+
+    /** @param  array{Panel, Panel}  $rails below and above */
+    private function mullions(Row $row, Span $z, array $rails): void
+    {
+        $overhang = $this->widths->stile->minus($this->case->board->thickness)->splitInto(2)[0];
+        $n = 0;
+        foreach (array_slice(array_keys($row->band->bays), 0, -1) as $bay) {
+            $n++;
+            $opening = $this->bench->cells[$bay] ?? null;
+            if ($opening === null) {
+                continue;
+            }
+            $height = count($this->case->rows) === 1 ? $this->single($z) : $z;
+            $panel = $this->maker->face("$bay:mullion", Role::Mullion, $this->case->name(Text::of('part.mullion', n: $n), $row->label),
+                Span::of($opening->x->to()->minus($overhang), $this->widths->stile, Text::of('piece.stile_face')), $this->case->front(), $height);
+            foreach ($rails as $rail) {
+                $this->bench->join($panel->id, $rail->id, JointKind::PocketScrews, Axis::Z);
+            }
+        }
+    }
+
+    private function single(Span $z): Span
+    {
+        $height = $this->case->z->size;
+
+        return new Span($z->from, Figure::of($height->value, Text::of('fit.carcass_height'), null, $height->exact)
+            ->minus($this->widths->topRail, Text::of('part.rail_top'))->minus($this->widths->rail, Text::of('part.rail_bottom')));
     }
 }

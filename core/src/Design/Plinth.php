@@ -5,71 +5,101 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\Band;
-use Incastro\Core\Geometry\Block;
+use Incastro\Core\Document\Bay;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** A separate ladder base: two rails and a rung under each side, each divider and mid-span over 600 mm (fieldbook §3). */
-final readonly class Plinth
+final class Plinth
 {
     private const LONGEST_SPAN_MM = 600;
 
-    /** @param  array<string, Figure>  $openings by bay */
-    public function __construct(private Measures $m, private Band $plinth, private Band $box, private array $openings)
+    private int $rungs = 0;
+
+    /** @var list<string> */
+    private array $rails = [];
+
+    public function __construct(private readonly Bench $bench, private readonly Band $plinth, private readonly CaseSpec $case)
     {
     }
 
-    /** @return list<Panel> */
-    public function panels(): array
+    public function make(): void
     {
-        $t = $this->m->thickness;
-        $front = $this->m->rear()->plus($this->depth()->value)->minus($t);
-        $panels = [$this->rail('front', $front), $this->rail('back', $this->m->rear())];
-        $x = $this->m->box->left;
-        $panels[] = $this->rung("{$this->plinth->id}:rung_left", 1, $x);
-        $number = 1;
-        foreach (array_keys($this->box->bays) as $i => $bayId) {
-            $opening = $this->openings[$bayId]->value;
-            if ($opening->isGreaterThan(Length::fromMillimetres(self::LONGEST_SPAN_MM))) {
-                $panels[] = $this->rung("$bayId:rung_middle", ++$number, $x->plus($t)->plus($opening->minus($t)->splitInto(2)[0]));
-            }
-            $x = $x->plus($t)->plus($opening);
-            $last = $i === count($this->box->bays) - 1;
-            $panels[] = $this->rung($last ? "{$this->plinth->id}:rung_right" : "$bayId:rung", ++$number, $x);
+        $bays = array_values($this->case->first()->bays);
+        $groups = Groups::of($bays, fn (Bay $b): bool => ! $b->openFloor);
+        foreach ($groups as $i => $group) {
+            $this->base($group, $i, $group[0] === $bays[0], $group[count($group) - 1] === $bays[count($bays) - 1]);
         }
-
-        return $panels;
     }
 
-    private function height(): Figure
+    /** @param  non-empty-list<Bay>  $bays  that it stands under */
+    private function base(array $bays, int $i, bool $first, bool $last): void
     {
-        return Figure::of($this->plinth->height ?? Length::zero(), Text::of('piece.plinth_height'), "{$this->plinth->id}/height");
+        $cells = array_map(fn (Bay $b): ?Cell => $this->bench->cells[$b->id] ?? null, $bays);
+        [$begin, $end] = [$cells[0], $cells[count($cells) - 1]];
+        if ($begin === null || $end === null) {
+            return;
+        }
+        $whole = $first && $last ? $this->case->x : $this->stretch($first ? $this->case->x->from : $begin->x->from, $last ? $this->case->x->to() : $end->x->to());
+        $t = $this->case->board->thickness;
+        $front = $this->case->rear->plus($this->depth()->value)->minus($t);
+        $cuts = array_map(fn (?Cell $c): Length => ($c?->x->to() ?? Length::zero())->plus($t->splitInto(2)[0]), array_slice($cells, 0, -1));
+        foreach (['front' => $front, 'back' => $this->case->rear] as $where => $y) {
+            foreach (Lengths::of($whole, $cuts, $this->case->board->sheet->sheetLength) as $n => $span) {
+                $more = $n === 0 ? '' : '_'.($n + 1);
+                $id = $i === 0 ? "{$this->plinth->id}:rail_$where$more" : "{$bays[0]->id}:rail_$where$more";
+                $this->rails[] = $id;
+                (new Maker($this->bench, $this->case->board))->strip($id, Role::PlinthRail, $this->case->name(Text::of("part.plinth_$where")), $span, $y, $this->height());
+            }
+        }
+        $this->rungsUnder($bays, $whole, $i, $first, $last);
+    }
+
+    /** @param  non-empty-list<Bay>  $bays */
+    private function rungsUnder(array $bays, Span $whole, int $i, bool $first, bool $last): void
+    {
+        $t = $this->case->board->thickness;
+        $this->rung($i === 0 ? "{$this->plinth->id}:rung_left" : "{$bays[0]->id}:rung_left", $whole->from);
+        foreach ($bays as $n => $bay) {
+            $cell = $this->bench->cells[$bay->id] ?? null;
+            if ($cell === null) {
+                continue;
+            }
+            if ($cell->x->value()->isGreaterThan(Length::fromMillimetres(self::LONGEST_SPAN_MM))) {
+                $this->rung("$bay->id:rung_middle", $cell->x->from->plus($cell->x->value()->minus($t)->splitInto(2)[0]));
+            }
+            $isEnd = $n === count($bays) - 1;
+            $this->rung($isEnd ? ($last ? "{$this->plinth->id}:rung_right" : "$bay->id:rung_right") : "$bay->id:rung", $isEnd ? $whole->to()->minus($t) : $cell->x->to());
+        }
+    }
+
+    private function stretch(Length $from, Length $to): Span
+    {
+        return Span::of($from, $to->minus($from), Text::of('piece.beside_knee_space'));
+    }
+
+    private function height(): Span
+    {
+        return Span::of($this->case->floor, $this->plinth->height ?? Length::zero(), Text::of('piece.plinth_height'), "{$this->plinth->id}/height");
     }
 
     private function depth(): Figure
     {
-        return $this->m->carcassDepth()
-            ->minus($this->plinth->setBack ?? Length::zero(), Text::of('piece.set_back'), "{$this->plinth->id}/set_back");
+        return $this->case->depth->minus($this->plinth->setBack ?? Length::zero(), Text::of('piece.set_back'), "{$this->plinth->id}/set_back");
     }
 
-    private function rail(string $where, Length $y): Panel
+    private function rung(string $id, Length $x): void
     {
-        $m = $this->m;
-        $length = $m->box->width;
-
-        return new Panel("{$this->plinth->id}:rail_$where", $m->piece->id, Role::PlinthRail, Text::of("part.plinth_$where"),
-            $m->piece->material, $length, $this->height(),
-            Block::of($m->box->left, $y, $m->box->floor, $length->value, $m->thickness, $this->height()->value));
-    }
-
-    private function rung(string $id, int $number, Length $x): Panel
-    {
-        $m = $this->m;
-        $length = $this->depth()->minus($m->thickness->times(2), Text::of('piece.two_plinth_rails', t: $m->thickness));
-
-        return new Panel($id, $m->piece->id, Role::Rung, Text::of('part.rung', n: $number), $m->piece->material,
-            $length, $this->height(),
-            Block::of($x, $m->rear()->plus($m->thickness), $m->box->floor, $m->thickness, $length->value, $this->height()->value));
+        $t = $this->case->board->thickness;
+        $length = $this->depth()->minus($t->times(2), Text::of('piece.two_plinth_rails', t: $t));
+        (new Maker($this->bench, $this->case->board))->cheek($id, Role::Rung, $this->case->name(Text::of('part.rung', n: ++$this->rungs)), $x,
+            new Span($this->case->rear->plus($t), $length), $this->height());
+        foreach ($this->rails as $rail) {
+            if (Contact::gap(Axis::X, $this->bench->panels[$id], $this->bench->panels[$rail])->isNegative()) {
+                $this->bench->join($id, $rail, JointKind::Screws, Axis::Y);
+            }
+        }
     }
 }

@@ -11,7 +11,7 @@ use Incastro\Core\Measure\Length;
 final readonly class Spacing
 {
     /** @param  list<Figure>  $openings */
-    public function __construct(public array $openings, public Length $free)
+    public function __construct(public array $openings, public Length $free, public Length $from, public Length $board)
     {
     }
 

@@ -6,7 +6,11 @@ namespace Incastro\Core\Document;
 
 use Incastro\Core\Measure\Length;
 
-/** A horizontal band of a run. A plinth has a height and a set-back; a box takes the height that is left and has bays. */
+/**
+ * A horizontal band of a run, or of a bay. `height` is its whole height and null where it shares what is left; a slab's
+ * follows from its board. `joined`: it shares the uprights of the band below instead of being a box of its own.
+ * `lids`: a seat that opens over each bay; `cushion`: the thickness of what lies on it.
+ */
 final readonly class Band
 {
     /** @param  array<string, Bay>  $bays */
@@ -15,6 +19,15 @@ final readonly class Band
         public BandKind $kind,
         public ?Length $height,
         public ?Length $setBack,
+        public ?Length $depth,
+        public Against $against,
+        public bool $joined,
+        public Length $overhang,
+        public int $layers,
+        public ?string $material,
+        public bool $lids,
+        public ?Length $cushion,
+        public Methods $methods,
         public array $bays,
     ) {
     }

@@ -18,6 +18,7 @@ final class Changes
      */
     public static function apply(array $document, Change $change): Applied
     {
+        $document = Upgrade::toCurrent($document);
         $inverse = [];
         foreach ($change->operations as $i => $operation) {
             [$document, $undo] = self::step($document, $operation, "/ops/$i");

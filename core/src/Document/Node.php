@@ -104,6 +104,18 @@ final readonly class Node
         return (float) $this->value;
     }
 
+    /** @param  list<string>  $choices */
+    public function among(array $choices): string
+    {
+        if (! is_string($this->value) || ! in_array($this->value, $choices, true)) {
+            $this->wrong(Text::of('document.choice_expected', choices: implode(', ', $choices)));
+
+            return $choices[0] ?? '';
+        }
+
+        return $this->value;
+    }
+
     /**
      * @template T of \BackedEnum
      *

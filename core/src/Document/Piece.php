@@ -7,7 +7,7 @@ namespace Incastro\Core\Document;
 use Incastro\Core\Measure\Length;
 
 /**
- * What is to be built into a space. `height` runs from the floor's high point to the top of the carcass,
+ * What is to be built into a space. `height` runs from the floor's high point (or from where it hangs) to its top,
  * `depth` from the back wall to the front; `width` is null where the carcass follows from the fit.
  */
 final readonly class Piece
@@ -26,16 +26,50 @@ final readonly class Piece
         public ?string $backMaterial,
         public Methods $methods,
         public array $runs,
+        public ?Stand $stand,
+        public Length $slopeClear,
     ) {
+    }
+
+    /** The run along the back wall; every piece has one. */
+    public function main(): Run
+    {
+        foreach ($this->runs as $run) {
+            if ($run->wall === RunWall::Back) {
+                return $run;
+            }
+        }
+        throw new \LogicException('A piece without a run along the back wall.');
+    }
+
+    public function along(Side $side): ?Run
+    {
+        foreach ($this->runs as $run) {
+            if ($run->wall->value === $side->value) {
+                return $run;
+            }
+        }
+
+        return null;
+    }
+
+    public function edge(Side $side): Edge
+    {
+        return $side === Side::Left ? $this->left : $this->right;
     }
 
     public function plinthHeight(): Length
     {
-        $height = Length::zero();
-        foreach ($this->runs as $run) {
-            $height = $height->plus($run->first(BandKind::Plinth)->height ?? Length::zero());
-        }
+        return $this->main()->plinthHeight();
+    }
 
-        return $height;
+    public function up(): Length
+    {
+        return $this->stand->up ?? Length::zero();
+    }
+
+    public function depthOf(Run $run): Length
+    {
+        return $run->depth ?? $this->depth;
     }
 }

@@ -7,11 +7,14 @@ namespace Incastro\Core\Document;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Reads pieces; a method the piece does not name is inherited from the project's methods. */
+/** Reads pieces and their runs; a method that an element does not name it inherits from what holds it. */
 final readonly class PieceReader
 {
+    private Methods $usual;
+
     public function __construct(private Node $root)
     {
+        $this->usual = Methods::ofProject($root->at('methods'));
     }
 
     /** @return array<string, Piece> */
@@ -23,24 +26,29 @@ final readonly class PieceReader
     private function piece(Node $node, string $id): Piece
     {
         $mm = Length::fromMillimetres(...);
+        $methods = $this->usual->changedBy($node->at('methods'));
+        $runs = $node->at('runs')->each(fn (Node $run, string $runId): Run => self::run($run, $runId, $methods));
+        self::checkRuns($node->at('runs'), $runs);
 
         return new Piece(
             $id,
             $node->at('name')->text(),
             $node->at('space')->text(26),
-            $node->at('height')->length($mm(200), $mm(4_000)),
-            $node->at('depth')->length($mm(80), $mm(1_200)),
+            $node->at('height')->length($mm(20), $mm(4_000)),
+            $node->at('depth')->length($mm(40), $mm(2_500)),
             $node->at('width')->optionalLength($mm(100), $mm(10_000)),
-            $this->edge($node->at('left')),
-            $this->edge($node->at('right')),
+            self::edge($node->at('left')),
+            self::edge($node->at('right')),
             $node->at('material')->text(26),
             $node->at('back_material')->isMissing() ? null : $node->at('back_material')->text(26),
-            $this->methods($node->at('methods')),
-            $node->at('runs')->each($this->run(...)),
+            $methods,
+            $runs,
+            self::stand($node->at('stand')),
+            $node->at('slope_clear')->optionalLength($mm(0), $mm(200)) ?? $mm(8),
         );
     }
 
-    private function edge(Node $node): Edge
+    private static function edge(Node $node): Edge
     {
         return new Edge(
             $node->at('kind')->oneOf(EdgeKind::class),
@@ -48,50 +56,49 @@ final readonly class PieceReader
         );
     }
 
-    private function methods(Node $own): Methods
+    private static function stand(Node $node): ?Stand
     {
-        $inherited = $this->root->at('methods');
-        $pick = fn (string $key): Node => $own->at($key)->isMissing() ? $inherited->at($key) : $own->at($key);
+        $far = Length::fromMillimetres(20_000);
 
-        return new Methods(
-            $pick('front')->oneOf(Front::class),
-            $pick('top')->oneOf(TopJoint::class),
-            $pick('shelves')->oneOf(ShelfRest::class),
-            $pick('back')->flag(),
+        return $node->isMissing() ? null : new Stand(
+            $node->at('from')->optionalOf(StandFrom::class) ?? StandFrom::Left,
+            $node->at('at')->optionalLength(Length::zero(), $far) ?? Length::zero(),
+            $node->at('up')->optionalLength(Length::zero(), $far) ?? Length::zero(),
         );
     }
 
-    private function run(Node $node, string $id): Run
+    private static function run(Node $node, string $id, Methods $above): Run
     {
-        $run = new Run($id, $node->at('bands')->each($this->band(...)));
-        if ($run->first(BandKind::Box) === null) {
-            $node->wrong(Text::of('document.box_missing'));
-        }
-
-        return $run;
-    }
-
-    private function band(Node $node, string $id): Band
-    {
-        $kind = $node->at('kind')->oneOf(BandKind::class);
-        $plinth = $kind === BandKind::Plinth;
         $mm = Length::fromMillimetres(...);
-        $bays = $node->at('bays')->each(fn (Node $bay, string $bayId): Bay => new Bay(
-            $bayId,
-            $bay->at('shelves')->each(fn (Node $s, string $shelfId): Shelf => new Shelf(
-                $shelfId, $s->at('clear_below')->optionalLength($mm(20), $mm(3_000)),
-            )),
-        ));
-        if (! $plinth && ($bays === [] || count($bays) > 12)) {
-            $node->at('bays')->wrong(Text::of('document.bays_expected', least: 1, most: 12));
-        }
+        $methods = $above->changedBy($node->at('methods'));
+        $wall = $node->at('wall')->optionalOf(RunWall::class) ?? RunWall::Back;
 
-        return new Band(
+        return new Run(
             $id,
-            $kind,
-            $plinth ? $node->at('height')->length($mm(30), $mm(600)) : null,
-            $plinth ? $node->at('set_back')->length($mm(0), $mm(300)) : null,
-            $bays,
+            $wall,
+            $wall === RunWall::Back ? null : $node->at('length')->length($mm(200), $mm(10_000)),
+            $node->at('depth')->optionalLength($mm(40), $mm(2_500)),
+            $node->at('corner')->optionalOf(CornerRule::class) ?? CornerRule::Stops,
+            $node->at('corner_room')->optionalLength($mm(0), $mm(300)) ?? $mm(50),
+            $methods,
+            (new BandReader)->bands($node->at('bands'), $methods),
         );
+    }
+
+    /** @param  array<string, Run>  $runs */
+    private static function checkRuns(Node $node, array $runs): void
+    {
+        $walls = array_map(fn (Run $r): string => $r->wall->value, array_values($runs));
+        if (! in_array(RunWall::Back->value, $walls, true)) {
+            $node->wrong(Text::of('document.back_run_missing'));
+        }
+        if (count($walls) !== count(array_unique($walls))) {
+            $node->wrong(Text::of('document.one_run_a_wall'));
+        }
+        foreach ($runs as $id => $run) {
+            if ($run->bands === []) {
+                $node->at($id)->wrong(Text::of('document.band_missing'));
+            }
+        }
     }
 }

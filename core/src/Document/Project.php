@@ -15,6 +15,7 @@ final readonly class Project
      * @param  array<string, Material>  $stock
      * @param  array<string, Layout>  $layouts
      * @param  array<string, WaySegment>  $wayIn  in walking order
+     * @param  array<string, StoredThing>  $stored
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class Project
         public Workshop $workshop,
         public array $layouts,
         public array $wayIn = [],
+        public array $stored = [],
     ) {
     }
 }

@@ -16,7 +16,7 @@ final class ProjectReader
 {
     public const FORMAT = 'incastro-project';
 
-    public const VERSION = 1;
+    public const VERSION = 2;
 
     /**
      * @param  array<array-key, mixed>  $document
@@ -26,6 +26,7 @@ final class ProjectReader
     public static function read(array $document): Project
     {
         self::checkFormat($document);
+        $document = Upgrade::toCurrent($document);
         /** @var \ArrayObject<int, Problem> $problems */
         $problems = new \ArrayObject;
         $root = new Node($document, '', $problems);
@@ -40,6 +41,7 @@ final class ProjectReader
             self::workshop($root->at('workshop')),
             $root->at('layouts')->each(self::layout(...)),
             $root->at('way_in')->each(self::segment(...)),
+            $root->at('stored')->each(self::stored(...)),
         );
         self::checkReferences($project, $root);
         $found = array_values($problems->getArrayCopy());
@@ -78,6 +80,7 @@ final class ProjectReader
             $node->at('sheet_width')->length($mm(100), $mm(5_000)),
             $node->at('grain')->flag(),
             $node->at('price_cents')->count(0, 10_000_000),
+            $node->at('density')->isMissing() ? Material::USUAL_DENSITY : $node->at('density')->number(50.0, 3_000.0),
         );
     }
 
@@ -117,6 +120,17 @@ final class ProjectReader
         );
     }
 
+    private static function stored(Node $node, string $id): StoredThing
+    {
+        $size = fn (string $key): Length => $node->at($key)->length(Length::fromMillimetres(5), Length::fromMillimetres(2_500));
+
+        return new StoredThing($id, $node->at('name')->text(), $size('width'), $size('depth'), $size('height'),
+            $node->at('kg')->isMissing() ? 0.0 : $node->at('kg')->number(0.0, 200.0),
+            $node->at('count')->isMissing() ? 1 : $node->at('count')->count(1, 500),
+            $node->at('often')->optionalOf(HowOften::class) ?? HowOften::Weekly,
+            $node->at('bay')->isMissing() ? null : $node->at('bay')->text(26));
+    }
+
     private static function layout(Node $node, string $id): Layout
     {
         $sheets = [];
@@ -146,8 +160,24 @@ final class ProjectReader
             if (! isset($project->stock[$piece->material])) {
                 $node->at('material')->wrong(Text::of('document.material_unknown'));
             }
-            if ($piece->methods->back && ! isset($project->stock[$piece->backMaterial ?? ''])) {
+            foreach ($piece->runs as $runId => $run) {
+                self::checkBands($project, $piece, $run->bands, $node, $node->at('runs')->at($runId)->at('bands'));
+            }
+        }
+    }
+
+    /** @param  array<string, Band>  $bands */
+    private static function checkBands(Project $project, Piece $piece, array $bands, Node $node, Node $at): void
+    {
+        foreach ($bands as $id => $band) {
+            if ($band->methods->back !== BackKind::None && ! isset($project->stock[$piece->backMaterial ?? ''])) {
                 $node->at('back_material')->wrong(Text::of('document.material_unknown'));
+            }
+            if ($band->material !== null && ! isset($project->stock[$band->material])) {
+                $at->at($id)->at('material')->wrong(Text::of('document.material_unknown'));
+            }
+            foreach ($band->bays as $bayId => $bay) {
+                self::checkBands($project, $piece, $bay->bands, $node, $at->at($id)->at('bays')->at($bayId)->at('bands'));
             }
         }
     }

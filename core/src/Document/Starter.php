@@ -42,7 +42,7 @@ final readonly class Starter
             'as_of' => $asOf,
             'spaces' => [$space => $this->space($kind, $name)],
             'pieces' => [($this->newId)() => $this->shelves($kind, $space, $board, $back)],
-            'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'pins', 'back' => true],
+            'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'pins', 'back' => 'applied'],
             'stock' => $this->stock($board, $back),
             'workshop' => $this->workshop !== [] ? $this->workshop : [
                 'kerf' => $this->size(3, 0.125), 'trim' => $this->size(6, 0.25), 'banding' => 1, 'slide_in' => 6, 'part_tolerance' => 1,
@@ -116,7 +116,7 @@ final readonly class Starter
             $shelves[($this->newId)()] = ['order' => "0$i"];
         }
         $plinth = ['order' => 'a', 'kind' => 'plinth', 'height' => $this->size(90, 4), 'set_back' => $this->size(40, 2)];
-        $box = ['order' => 'b', 'kind' => 'box', 'bays' => [($this->newId)() => ['order' => 'a', 'shelves' => $shelves]]];
+        $box = ['order' => 'b', 'kind' => 'box', 'bays' => [($this->newId)() => ['order' => 'a', 'fill' => ['kind' => 'shelves', 'shelves' => $shelves]]]];
         $bands = $kind === SpaceKind::WallHung ? [($this->newId)() => $box] : [($this->newId)() => $plinth, ($this->newId)() => $box];
 
         return [

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
-/** Whether the top sits between the sides or caps them. */
+/** How a box is closed above. */
 enum TopJoint: string
 {
     case Between = 'between';
     case Capping = 'capping';
+    /** Two rails lie flat between the sides: a slab covers them. */
+    case Rails = 'rails';
 }

@@ -7,10 +7,12 @@ namespace Incastro\Core\Envelope;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Side;
+use Incastro\Core\Document\StandFrom;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\Studs;
 use Incastro\Core\Survey\WallPoint;
 
 /** Finds the plumb clear box of a piece and takes the set-off of each edge from it. */
@@ -18,26 +20,30 @@ final class Boxer
 {
     public function box(Piece $piece, Room $room): Box
     {
-        $floor = $room->floorHighPoint();
+        $floor = $room->floorHighPoint()->plus($piece->up());
+        $bounds = new Bounds($piece, $room);
         $plinth = $piece->plinthHeight();
         $bottom = $floor->plus($plinth);
         $top = $floor->plus($piece->height);
-        $left = self::tightest(Side::Left, $room, $bottom, $top, $piece->depth);
-        $right = self::tightest(Side::Right, $room, $bottom, $top, $piece->depth);
+        $left = self::tightest(Side::Left, $room, $bounds, $bottom, $top, $piece->depth);
+        $right = self::tightest(Side::Right, $room, $bounds, $bottom, $top, $piece->depth);
         $clear = self::clear($left, $right);
         $setOff = [
             'left' => Figure::of($piece->left->setOff, Text::of("fit.set_off_{$piece->left->kind->value}"), "$piece->id/left"),
             'right' => Figure::of($piece->right->setOff, Text::of("fit.set_off_{$piece->right->kind->value}"), "$piece->id/right"),
         ];
 
+        $width = self::width($piece, $clear, $setOff);
+        $from = self::from($piece, $left->x, $right->x, $width->value);
+
         return new Box(
-            $left, $right, $clear,
-            self::width($piece, $clear, $setOff),
+            $left, $right, $clear, $width,
             Figure::of($piece->height, Text::of('piece.height_chosen'), "$piece->id/height")
                 ->minus($plinth, Text::of('piece.plinth'))->named(Text::of('fit.carcass_height')),
             Figure::of($piece->depth, Text::of('piece.depth_chosen'), "$piece->id/depth"),
-            $left->x->plus($piece->left->setOff),
-            $bottom, $floor, $setOff,
+            $from, $bottom, $floor, $setOff, $bounds->rear($bottom, $top),
+            SlopeLimit::of($piece, $room, $from, $from->plus($width->value)),
+            Studs::places($room->space->build, $room->sizes->width),
         );
     }
 
@@ -45,19 +51,19 @@ final class Boxer
      * The point of a wall that stands furthest into the space over the carcass's own height,
      * at any depth: the piece slides in past the front too.
      */
-    private static function tightest(Side $side, Room $room, Length $bottom, Length $top, Length $depth): WallPoint
+    private static function tightest(Side $side, Room $room, Bounds $bounds, Length $bottom, Length $top, Length $depth): WallPoint
     {
         $points = [];
         foreach ($room->planes() as $plane) {
-            $points[] = $room->wallAt($side, $bottom, $plane);
-            foreach ($room->wall($side, $plane) as $point) {
-                if ($point->z->isGreaterThan($bottom) && $point->z->isLessThan($top)) {
-                    $points[] = $point;
+            $points[] = $bounds->at($side, $bottom, $plane);
+            foreach ($room->stations() as $z) {
+                if ($z->isGreaterThan($bottom) && $z->isLessThan($top)) {
+                    $points[] = $bounds->at($side, $z, $plane);
                 }
             }
-            $points[] = $room->wallAt($side, $top, $plane);
+            $points[] = $bounds->at($side, $top, $plane);
         }
-        array_push($points, ...self::proud($side, $room, $bottom, $top, $depth));
+        array_push($points, ...($bounds->isWall($side) ? self::proud($side, $room, $bottom, $top, $depth) : []));
         $into = $side === Side::Left ? -1 : 1;
         usort($points, fn (WallPoint $a, WallPoint $b): int => $into * ($a->x->units <=> $b->x->units));
 
@@ -82,6 +88,19 @@ final class Boxer
         }
 
         return $points;
+    }
+
+    /** x where a carcass begins: its set-off from the left bound, or where a piece of chosen width stands. */
+    private static function from(Piece $piece, Length $left, Length $right, Length $width): Length
+    {
+        $at = $piece->stand->at ?? Length::zero();
+
+        return match ($piece->width === null ? null : $piece->stand?->from) {
+            StandFrom::Left => $left->plus(Length::greatest($at, $piece->left->setOff)),
+            StandFrom::Right => $right->minus(Length::greatest($at, $piece->right->setOff))->minus($width),
+            StandFrom::Middle => $left->plus($right->minus($left)->minus($width)->splitInto(2)[0])->plus($at),
+            default => $left->plus($piece->left->setOff),
+        };
     }
 
     private static function clear(WallPoint $left, WallPoint $right): Figure

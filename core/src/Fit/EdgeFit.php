@@ -8,6 +8,7 @@ use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Rounding;
 
 /** One edge of the piece against its wall. */
 final readonly class EdgeFit implements \JsonSerializable
@@ -30,6 +31,34 @@ final readonly class EdgeFit implements \JsonSerializable
     public function least(): Length
     {
         return Length::least(...array_map(fn (GapAt $g): Length => $g->gap, $this->gaps));
+    }
+
+    /**
+     * The gap over part of the height, straight between the heights at which it is known.
+     *
+     * @return non-empty-list<GapAt>
+     */
+    public function between(Length $from, Length $to): array
+    {
+        $inside = array_values(array_filter($this->gaps, fn (GapAt $g): bool => $g->z->isGreaterThan($from) && $g->z->isLessThan($to)));
+
+        return [$this->at($from), ...$inside, $this->at($to)];
+    }
+
+    private function at(Length $z): GapAt
+    {
+        $below = $this->gaps[0];
+        foreach ($this->gaps as $gap) {
+            if (! $gap->z->isLessThan($z)) {
+                $span = $gap->z->minus($below->z);
+                $share = $span->isPositive() ? $z->minus($below->z)->units / $span->units : 1.0;
+
+                return $gap->z->equals($z) ? $gap : new GapAt($z, $below->gap->plus(Length::ofUnits(Rounding::Nearest->apply($share * $gap->gap->minus($below->gap)->units))), false);
+            }
+            $below = $gap;
+        }
+
+        return new GapAt($z, $below->gap, false);
     }
 
     /** @return array<string, mixed> */

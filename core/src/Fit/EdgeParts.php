@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
+use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Design\SlopeCut;
 use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Envelope\Box;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** The boards that meet the walls, as blanks: fillers, lips, trim, and stiles widened past the carcass. */
+/** The boards that meet the walls at the front of each box, as blanks: fillers, lips, trim, and stiles widened past the carcass. */
 final readonly class EdgeParts
 {
     /** What trim must bear on at each side of the gap it covers (fieldbook §2). */
@@ -28,84 +32,97 @@ final readonly class EdgeParts
 
     /**
      * @param  list<Panel>  $panels
+     * @param  list<CaseFront>  $fronts
      * @return list<Panel>
      */
-    public function added(array $panels): array
+    public function added(array $panels, array $fronts): array
     {
-        $thickness = self::boardThickness($panels);
-        $own = array_map($this->widened(...), $panels);
-        foreach ($this->edges as $edge) {
-            // A carcass that does not go in leaves nothing to close; Checks says so.
-            if ($edge->least()->isNegative()) {
-                continue;
+        $own = array_map(fn (Panel $p): Panel => $this->widened($p, $fronts), $panels);
+        foreach ($fronts as $front) {
+            foreach ($this->edges as $edge) {
+                // A carcass that does not go in leaves nothing to close; Checks says so.
+                if (! $edge->least()->isNegative() && $front->meets($edge->side)) {
+                    array_push($own, ...$this->closing($edge, $front));
+                }
             }
-            $part = match ($edge->kind) {
-                EdgeKind::Filler => $this->filler($edge, $thickness),
-                EdgeKind::ScribedSide => $this->lip($edge, $thickness),
-                EdgeKind::Trim => $this->trim($edge),
-                EdgeKind::ExtendedStile => $this->loneStile($edge, $panels, $thickness),
-                EdgeKind::Play => null,
-            };
-            array_push($own, ...($part === null ? [] : [$part]));
         }
 
         return $own;
     }
 
-    /** @param  list<Panel>  $panels */
-    private static function boardThickness(array $panels): Length
+    /** @return list<Panel> none or one */
+    private function closing(EdgeFit $edge, CaseFront $front): array
     {
-        foreach ($panels as $panel) {
-            if ($panel->role === Role::Side) {
-                return $panel->block->size->x;
-            }
-        }
-        throw new \LogicException('A carcass without a side.');
+        $part = match ($edge->kind) {
+            EdgeKind::Filler => $this->filler($edge, $front),
+            EdgeKind::Trim => $this->trim($edge, $front),
+            // Where a frame stands its own stile is widened instead.
+            EdgeKind::ScribedSide, EdgeKind::ExtendedStile => $front->framed ? null : $this->lip($edge, $front),
+            EdgeKind::Play => null,
+        };
+
+        return $part === null ? [] : $this->underSlope($part);
     }
 
-    /** A stile that runs to the wall is wider by what its blank projects. */
-    private function widened(Panel $panel): Panel
+    /** @return list<Panel> what the slope leaves of a strip */
+    private function underSlope(Panel $part): array
+    {
+        $left = $part;
+        if ($this->box->limit !== null) {
+            SlopeCut::shortened($part, $this->box->limit, function (?Panel $cut) use (&$left): void {
+                $left = $cut;
+            });
+        }
+
+        return $left instanceof Panel ? [$left] : [];
+    }
+
+    /**
+     * A stile that runs to the wall is wider by what its blank projects.
+     *
+     * @param  list<CaseFront>  $fronts
+     */
+    private function widened(Panel $panel, array $fronts): Panel
     {
         $edge = $panel->role === Role::Stile && $panel->hand !== null ? $this->edges[$panel->hand->value] : null;
-        if ($edge?->kind !== EdgeKind::ExtendedStile || $edge->scribe === null || $edge->least()->isNegative()) {
+        if ($edge === null || ! in_array($edge->kind, [EdgeKind::ScribedSide, EdgeKind::ExtendedStile], true) || $edge->scribe === null || $edge->least()->isNegative()) {
             return $panel;
         }
-        $width = $panel->width->plus($edge->scribe->projects, Text::of('fit.blank_projects'))->named(Text::of('fit.stile_blank'));
+        foreach ($fronts as $front) {
+            if ($panel->id === "$front->id:stile_{$edge->side->value}" && $front->meets($edge->side)) {
+                $width = $panel->width->plus($edge->scribe->projects, Text::of('fit.blank_projects'))->named(Text::of('fit.stile_blank'));
+                $wide = $panel->with($this->reaching($edge, $panel), width: $width, fitOnSite: true);
 
-        return new Panel($panel->id, $panel->piece, $panel->role, $panel->name, $panel->material, $panel->length, $width,
-            $this->reaching($edge, $panel->block), $panel->banded, $panel->hand, true);
+                return $panel->solid->isBlock() ? $wide : ($this->underSlope($wide)[0] ?? $wide);
+            }
+        }
+
+        return $panel;
     }
 
-    private function filler(EdgeFit $edge, Length $thickness): Panel
+    private function filler(EdgeFit $edge, CaseFront $front): Panel
     {
         $width = $this->projection($edge)->named(Text::of('fit.filler_blank'));
 
-        return $this->strip($edge, Role::Filler, 'filler', $width, $thickness, Length::zero());
+        return $this->strip($edge, $front, Role::Filler, 'filler', $width, $front->board->thickness, Length::zero());
     }
 
     /** Glued to the side's front edge before the carcass goes in: it covers the side and projects to the wall. */
-    private function lip(EdgeFit $edge, Length $thickness): Panel
+    private function lip(EdgeFit $edge, CaseFront $front): Panel
     {
+        $thickness = $front->board->thickness;
         $width = Figure::of($thickness, Text::of('fit.covers_side'))
             ->plus($this->projection($edge), Text::of('fit.blank_projects'))->named(Text::of('fit.lip_blank'));
 
-        return $this->strip($edge, Role::Lip, 'lip', $width, $thickness, $thickness);
+        return $this->strip($edge, $front, Role::Lip, 'lip', $width, $thickness, $thickness);
     }
 
-    /** @param  list<Panel>  $panels */
-    private function loneStile(EdgeFit $edge, array $panels, Length $thickness): ?Panel
-    {
-        $hasFrame = array_filter($panels, fn (Panel $p): bool => $p->role === Role::Stile) !== [];
-
-        return $hasFrame ? null : $this->lip($edge, $thickness);
-    }
-
-    private function trim(EdgeFit $edge): Panel
+    private function trim(EdgeFit $edge, CaseFront $front): Panel
     {
         $width = Figure::of($edge->greatest(), Text::of('fit.greatest_gap_plain'))
             ->plus(Length::fromMillimetres(self::BEARING_MM), Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
 
-        return $this->strip($edge, Role::Trim, 'trim', $width, Length::fromMillimetres(self::BEARING_MM), Length::zero(), true);
+        return $this->strip($edge, $front, Role::Trim, 'trim', $width, Length::fromMillimetres(self::BEARING_MM), Length::zero(), true);
     }
 
     private function projection(EdgeFit $edge): Figure
@@ -114,25 +131,27 @@ final readonly class EdgeParts
     }
 
     /** @param  Length  $over how far the strip reaches over the carcass */
-    private function strip(EdgeFit $edge, Role $role, string $name, Figure $width, Length $thickness, Length $over, bool $bought = false): Panel
+    private function strip(EdgeFit $edge, CaseFront $front, Role $role, string $name, Figure $width, Length $thickness, Length $over, bool $bought = false): Panel
     {
         $side = $edge->side;
         $x = $side === Side::Left
-            ? $this->box->left->plus($over)->minus($width->value)
-            : $this->box->right()->minus($over);
-        $front = $bought ? $this->piece->depth : $this->piece->depth->minus($thickness);
-        $block = Block::of($x, $front, $this->box->bottom, $width->value, $thickness, $this->box->height->value);
+            ? $front->x->from->plus($over)->minus($width->value)
+            : $front->x->to()->minus($over);
+        $face = $front->framed ? $front->y->plus($front->board->thickness) : $front->y;
+        $block = Block::of($x, $bought ? $face : $face->minus($thickness), $front->z->from, $width->value, $thickness, $front->z->value());
+        $named = Text::of("part.{$name}_{$side->value}");
 
-        return new Panel("{$this->piece->id}:{$name}_{$side->value}", $this->piece->id, $role,
-            Text::of("part.{$name}_{$side->value}"), $this->piece->material, $this->box->height, $width,
-            $block, [], $side, $edge->kind->isScribed(), $bought);
+        return new Panel("$front->id:{$name}_{$side->value}", $this->piece->id, $role,
+            $front->label === '' ? $named : Text::of('part.in', part: $named, place: $front->label), $front->board->material, $front->z->size, $width,
+            Prism::of($block, Axis::Y), Axis::Z, Axis::Y, [], $side, $edge->kind->isScribed(), $bought);
     }
 
-    private function reaching(EdgeFit $edge, Block $block): Block
+    private function reaching(EdgeFit $edge, Panel $panel): Prism
     {
         $by = $this->projection($edge)->value;
+        $block = $panel->block;
         $x = $edge->side === Side::Left ? $block->corner->x->minus($by) : $block->corner->x;
 
-        return Block::of($x, $block->corner->y, $block->corner->z, $block->size->x->plus($by), $block->size->y, $block->size->z);
+        return Prism::of(Block::of($x, $block->corner->y, $block->corner->z, $block->size->x->plus($by), $block->size->y, $block->size->z), Axis::Y);
     }
 }

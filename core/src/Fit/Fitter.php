@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
+use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Workshop;
+use Incastro\Core\Envelope\Bounds;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -26,22 +28,27 @@ final readonly class Fitter
 
     public function fit(Piece $piece, Room $room, Box $box, Design $design): Fit
     {
-        $gaps = new Gaps($room, $box);
+        $gaps = new Gaps($room, $box, new Bounds($piece, $room));
         $edges = ['left' => $gaps->of(Side::Left, $piece->left), 'right' => $gaps->of(Side::Right, $piece->right)];
-        $panels = $design->panels === [] ? [] : (new EdgeParts($piece, $box, $edges))->added($design->panels);
+        $panels = (new EdgeParts($piece, $box, $edges))->added($design->panels, $design->fronts);
         $budget = (new Budget($this->workshop))->of($box, $room);
 
         return new Fit($box, $edges, $panels, $budget, $box->clear->value->minus($budget->value),
-            self::tiltUp($piece, $box), self::shims($box, $room, $panels));
+            self::tiltUp($piece, $box, $design), self::shims($box, $room, $panels));
     }
 
-    /** A carcass raised beside its base sweeps √(H² + D²) (fieldbook §8). */
-    private static function tiltUp(Piece $piece, Box $box): Figure
+    /** A box raised beside its base sweeps √(H² + D²) (fieldbook §8); the one that sweeps most counts. */
+    private static function tiltUp(Piece $piece, Box $box, Design $design): Figure
     {
-        $sweep = Length::roundedFromMillimetres(
-            hypot((float) $box->height->value->millimetres(), (float) $piece->depth->millimetres()), Rounding::Up);
+        $boxes = array_map(fn (CaseFront $f): array => [$f->z->value(), $f->depth()->minus($box->rear)], $design->fronts);
+        $most = [Length::zero(), Length::zero()];
+        $sweep = fn (array $b): float => hypot($b[0]->units, $b[1]->units);
+        foreach ($boxes === [] ? [[$box->height->value, $piece->depth]] : $boxes as $each) {
+            $most = $sweep($each) > $sweep($most) ? $each : $most;
+        }
+        [$h, $d] = $most;
 
-        return Figure::of($sweep, Text::of('fit.tilt_up', h: $box->height->value, d: $piece->depth), null, false);
+        return Figure::of(Length::ofUnits(Rounding::Up->apply(hypot($h->units, $d->units))), Text::of('fit.tilt_up', h: $h, d: $d), null, false);
     }
 
     /**

@@ -7,6 +7,7 @@ namespace Incastro\Core\Fit;
 use Incastro\Core\Document\Edge;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Side;
+use Incastro\Core\Envelope\Bounds;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -19,7 +20,7 @@ final readonly class Gaps
     /** What a blank projects past the greatest gap, so that there is something to cut everywhere. */
     private const SCRIBE_SPARE_MM = 3;
 
-    public function __construct(private Room $room, private Box $box)
+    public function __construct(private Room $room, private Box $box, private Bounds $bounds)
     {
     }
 
@@ -45,7 +46,7 @@ final readonly class Gaps
 
     private function gapAt(Side $side, Length $z): GapAt
     {
-        $wall = $this->room->wallAt($side, $z, Plane::Front);
+        $wall = $this->bounds->at($side, $z, Plane::Front);
         $edge = $this->box->edge($side);
 
         return new GapAt($z, $side === Side::Left ? $edge->minus($wall->x) : $wall->x->minus($edge), $wall->exact);

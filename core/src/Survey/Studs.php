@@ -33,6 +33,18 @@ final class Studs
         return $studs;
     }
 
+    /** @return array<string, Length> x by reference: the id of a stud found, `pitch:k` for the k-th assumed one from the left */
+    public static function places(WallBuild $build, Length $width): array
+    {
+        $places = [];
+        $k = 0;
+        foreach (self::along($build, $width) as $stud) {
+            $places[$stud['ref'] ?? 'pitch:'.++$k] = $stud['x'];
+        }
+
+        return $places;
+    }
+
     /** @return list<Length> on the pitch, both ways from the first stud, else from the surest one found */
     private static function assumed(WallBuild $build, Length $width): array
     {

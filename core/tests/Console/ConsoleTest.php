@@ -75,7 +75,7 @@ final class ConsoleTest extends TestCase
     public function test_a_document_from_a_newer_format_is_refused(): void
     {
         $document = Sample::e1();
-        $document['version'] = 2;
+        $document['version'] = 3;
         [$code, , $error] = CommandLine::plan(json_encode($document, JSON_THROW_ON_ERROR));
         self::assertSame(2, $code);
         self::assertStringContainsString('document.newer_version', $error);

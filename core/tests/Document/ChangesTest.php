@@ -116,10 +116,10 @@ final class ChangesTest extends TestCase
             ['op' => 'set', 'path' => ['name'], 'value' => 'Other '.mt_rand()],
             ['op' => 'set', 'path' => ['pieces', Sample::PIECE, 'depth'], 'value' => mt_rand(200, 600)],
             ['op' => 'set', 'path' => ['pieces', Sample::PIECE, 'methods', 'front'], 'value' => 'face_frame'],
-            ['op' => 'set', 'path' => [...$bay, 'shelves', Sample::id('SH', 101), 'clear_below'], 'value' => null],
-            ['op' => 'remove', 'path' => [...$bay, 'shelves', Sample::id('SH', 100)]],
+            ['op' => 'set', 'path' => [...$bay, 'fill', 'shelves', Sample::id('SH', 101), 'clear_below'], 'value' => null],
+            ['op' => 'remove', 'path' => [...$bay, 'fill', 'shelves', Sample::id('SH', 100)]],
             ['op' => 'remove', 'path' => [...$bands, Sample::PLINTH]],
-            ['op' => 'add', 'path' => [...$bands, Sample::BOX, 'bays', Sample::id('BAY', 9)], 'value' => ['order' => '99', 'shelves' => []]],
+            ['op' => 'add', 'path' => [...$bands, Sample::BOX, 'bays', Sample::id('BAY', 9)], 'value' => ['order' => '99', 'fill' => ['kind' => 'shelves']]],
             ['op' => 'append', 'path' => ['facts', Sample::id('TAKE', 80)], 'value' => ['kind' => 'take', 'reading' => Sample::id('W', 1), 'value' => 1211, 'typed' => '1211']],
             ['op' => 'strike', 'path' => ['facts', Sample::id('TAKE', 1)]],
         ];

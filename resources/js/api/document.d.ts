@@ -10,7 +10,7 @@
  */
 export interface ProjectDocument {
   format: 'incastro-project';
-  version: 1;
+  version: 2;
   id: string;
   name: string;
   unit: 'mm' | 'in';
@@ -34,6 +34,9 @@ export interface ProjectDocument {
   };
   way_in?: {
     [k: string]: WaySegment;
+  };
+  stored?: {
+    [k: string]: StoredThing;
   };
 }
 export interface Space {
@@ -286,6 +289,11 @@ export interface Piece {
   runs: {
     [k: string]: Run;
   };
+  stand?: Stand;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  slope_clear?: number;
 }
 export interface Edge {
   kind: 'filler' | 'extended_stile' | 'scribed_side' | 'trim' | 'play';
@@ -296,19 +304,38 @@ export interface Edge {
 }
 export interface SomeMethods {
   front?: 'banded' | 'face_frame';
-  top?: 'between' | 'capping';
-  shelves?: 'pins' | 'fixed';
-  back?: boolean;
+  top?: 'between' | 'capping' | 'rails';
+  bottom?: 'between' | 'under';
+  shelves?: 'pins' | 'fixed' | 'cleats' | 'standards' | 'slats';
+  back?: 'none' | 'applied' | 'captured';
+  joint?: 'pocket_screws' | 'screws' | 'dowels' | 'dado';
+  glue?: boolean;
+  slope_top?: 'raking' | 'open';
 }
 export interface Run {
   order?: string;
+  wall?: 'back' | 'left' | 'right';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  depth?: number;
+  corner?: 'through' | 'stops';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  corner_room?: number;
+  methods?: SomeMethods;
   bands: {
     [k: string]: Band;
   };
 }
 export interface Band {
   order?: string;
-  kind: 'plinth' | 'box';
+  kind: 'plinth' | 'toe_kick' | 'box' | 'gap' | 'top' | 'seat' | 'deck' | 'crown';
   /**
    * a length in mm, at most 6 decimals
    */
@@ -317,28 +344,112 @@ export interface Band {
    * a length in mm, at most 6 decimals
    */
   set_back?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  depth?: number;
+  against?: 'wall' | 'front';
+  joined?: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  overhang?: number;
+  layers?: number;
+  material?: string;
+  lids?: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  cushion?: number;
+  methods?: SomeMethods;
   bays?: {
     [k: string]: Bay;
   };
 }
 export interface Bay {
   order?: string;
-  shelves: {
-    [k: string]: Shelf;
+  width?: BayWidth;
+  through?: {
+    [k: string]: boolean;
+  };
+  fill?: Fill;
+  door?: Door;
+  open_back?: boolean;
+  open_floor?: boolean;
+  methods?: SomeMethods;
+  bands?: {
+    [k: string]: Band;
   };
 }
-export interface Shelf {
-  order?: string;
+export interface BayWidth {
+  by?: 'share' | 'fixed' | 'below' | 'stud' | 'box' | 'corner';
   /**
    * a length in mm, at most 6 decimals
    */
-  clear_below?: number;
+  value?: number;
+  weight?: number;
+  ref?: string;
+}
+/**
+ * settings by kind: schema/vocabulary.json; a count or the shelves themselves under `shelves`
+ */
+export interface Fill {
+  kind:
+    | 'open'
+    | 'shelves'
+    | 'stored'
+    | 'cubbies'
+    | 'hanging'
+    | 'hooks'
+    | 'drawers'
+    | 'pull_out'
+    | 'pull_out_step'
+    | 'tilt_bin'
+    | 'bin_top'
+    | 'fold_table'
+    | 'desk'
+    | 'crawl'
+    | 'hidden'
+    | 'appliance'
+    | 'screen'
+    | 'bought_box'
+    | 'panelling'
+    | 'backer'
+    | 'chase'
+    | 'surround'
+    | 'seat_back'
+    | 'bed'
+    | 'caddy'
+    | 'dead_corner';
+  [k: string]: unknown;
+}
+/**
+ * settings by kind: schema/vocabulary.json
+ */
+export interface Door {
+  kind: 'hinged' | 'sliding' | 'lift' | 'drop' | 'picture' | 'lift_off';
+  [k: string]: unknown;
+}
+export interface Stand {
+  from?: 'left' | 'right' | 'middle' | 'left_flank' | 'right_flank' | 'breast';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  at?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  up?: number;
 }
 export interface Methods {
   front: 'banded' | 'face_frame';
-  top: 'between' | 'capping';
-  shelves: 'pins' | 'fixed';
-  back: boolean;
+  top: 'between' | 'capping' | 'rails';
+  bottom?: 'between' | 'under';
+  shelves: 'pins' | 'fixed' | 'cleats' | 'standards' | 'slats';
+  back: 'none' | 'applied' | 'captured';
+  joint?: 'pocket_screws' | 'screws' | 'dowels' | 'dado';
+  glue?: boolean;
+  slope_top?: 'raking' | 'open';
 }
 export interface Material {
   name: string;
@@ -357,6 +468,10 @@ export interface Material {
   sheet_width: number;
   grain: boolean;
   price_cents: number;
+  /**
+   * kg/m³
+   */
+  density?: number;
 }
 export interface Workshop {
   /**
@@ -465,4 +580,24 @@ export interface WaySegment {
    */
   gain?: number;
   off?: string;
+}
+export interface StoredThing {
+  order?: string;
+  name: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  depth: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  kg?: number;
+  count?: number;
+  often?: 'daily' | 'weekly' | 'seldom';
+  bay?: string;
 }

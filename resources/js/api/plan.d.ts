@@ -52,6 +52,12 @@ export interface Plan {
     };
   };
   way_in: WayIn;
+  /**
+   * every panel as a solid, by piece
+   */
+  solids: {
+    [k: string]: Solid[];
+  };
 }
 export interface Site {
   name: string;
@@ -462,6 +468,17 @@ export interface FittedPiece {
   spacings: {
     [k: string]: Spacing;
   };
+  cells: {
+    [k: string]: Cell;
+  };
+  studs: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    [k: string]: number;
+  };
+  hardware: HardwareLine[];
+  totals: Totals;
 }
 export interface Figure {
   /**
@@ -545,6 +562,74 @@ export interface Spacing {
    */
   free: number;
 }
+export interface Cell {
+  label: string;
+  path: string[];
+  parent: string | null;
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  corner: [number, number, number];
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  size: [number, number, number];
+  width: Figure;
+  depth: Figure;
+  height: Figure;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  least: number;
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  mouth: [number, number];
+  drag: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    least: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    most: number;
+    snaps: Snap[];
+  } | null;
+}
+export interface Snap {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  why: Text;
+  by: {
+    by: 'share' | 'stud' | 'below';
+    ref?: string;
+  };
+}
+export interface HardwareLine {
+  name: Text;
+  count: number;
+  length: number | null;
+  for: string[];
+}
+export interface Totals {
+  parts: number;
+  grams: number;
+  joints: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  banded: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  framed: number;
+}
 export interface Part {
   id: string;
   label: string;
@@ -564,6 +649,32 @@ export interface Part {
   banded: string[];
   fit_on_site: boolean;
   bought: boolean;
+  bay: string | null;
+  outline: [number, number][] | null;
+  bevels: number[];
+  taken: {
+    kind: string;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    along: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    across: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    depth: number;
+  }[];
 }
 export interface Size {
   length: Figure;
@@ -753,4 +864,50 @@ export interface WayPart {
   off: string | null;
   clear: Figure;
   longest: Figure | null;
+}
+export interface Solid {
+  part: string;
+  bay: string | null;
+  role: string;
+  axis: 'x' | 'y' | 'z';
+  outline: [number, number][];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  to: number;
+  taken: {
+    kind: string;
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    corner: [number, number, number];
+    /**
+     * @minItems 3
+     * @maxItems 3
+     */
+    size: [number, number, number];
+  }[];
+  moves: Moves | null;
+}
+export interface Moves {
+  how: 'hinge' | 'slide';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y?: number;
+  left?: boolean;
+  along?: 'x' | 'y';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  by?: number;
 }

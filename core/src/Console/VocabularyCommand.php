@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Console;
+
+use Incastro\Core\Document\BandKind;
+use Incastro\Core\Document\DoorKind;
+use Incastro\Core\Document\Field;
+use Incastro\Core\Document\FillKind;
+
+/** `vocabulary`: what a bay may hold and what may close it, with the settings of each; forms on screen follow from it. */
+final class VocabularyCommand
+{
+    /** @return array<string, mixed> */
+    public function run(Arguments $arguments): array
+    {
+        $arguments->allow([]);
+        $fields = fn (array $fields): object => (object) array_map(fn (Field $f): array => $f->jsonSerialize(), $fields);
+        $fills = $doors = $bands = [];
+        foreach (FillKind::cases() as $kind) {
+            $fills[$kind->value] = ['stands_alone' => $kind->standsAlone(), 'own_front' => $kind->hasFront(), 'fields' => $fields($kind->fields())];
+        }
+        foreach (DoorKind::cases() as $kind) {
+            $doors[$kind->value] = ['fields' => $fields($kind->fields())];
+        }
+        foreach (BandKind::cases() as $kind) {
+            $bands[$kind->value] = ['bays' => $kind->mayHaveBays(), 'slab' => $kind->isSlab(), 'base' => $kind->isBase()];
+        }
+
+        return ['fills' => $fills, 'doors' => $doors, 'bands' => $bands];
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut;
+
+use Incastro\Core\Design\Design;
+use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\Material;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Prism;
+use Incastro\Core\Measure\Length;
+
+/** What a piece comes to: its boards, their weight, its joints, and the edges that are seen. */
+final readonly class Totals
+{
+    public int $parts;
+
+    /** Of the boards, g, to the nearest 100 g. */
+    public int $grams;
+
+    public int $joints;
+
+    /** Banded, or faced with a frame. */
+    public Length $banded;
+
+    public Length $framed;
+
+    /**
+     * @param  list<Panel>  $panels
+     * @param  array<string, Material>  $stock
+     */
+    public function __construct(array $panels, Design $design, array $stock)
+    {
+        $own = array_filter($panels, fn (Panel $p): bool => ! $p->bought);
+        $this->parts = count($own);
+        $grams = 0.0;
+        [$banded, $framed] = [Length::zero(), Length::zero()];
+        foreach ($own as $panel) {
+            $grams += self::litres($panel->solid) * $stock[$panel->material]->density;
+            foreach ($panel->banded as $edge) {
+                $banded = $banded->plus(self::edge($panel, $edge));
+            }
+            $framed = in_array($panel->role, [Role::Stile, Role::Rail, Role::Mullion], true) ? $framed->plus($panel->length->value) : $framed;
+        }
+        $this->grams = (int) (round($grams / 100) * 100);
+        $this->joints = count(array_filter($design->joints, fn ($j): bool => ! in_array($j->kind, [JointKind::Clears, JointKind::Rests, JointKind::Pins], true)));
+        [$this->banded, $this->framed] = [$banded, $framed];
+    }
+
+    /** @return array<string, mixed> */
+    public function written(): array
+    {
+        return ['parts' => $this->parts, 'grams' => $this->grams, 'joints' => $this->joints, 'banded' => $this->banded, 'framed' => $this->framed];
+    }
+
+    /** The edge's own length: along the grain, or across it. */
+    private static function edge(Panel $panel, string $edge): Length
+    {
+        $across = match ($edge) {
+            'front' => Axis::Y,
+            'left', 'right' => Axis::X,
+            default => Axis::Z,
+        };
+
+        return $across === $panel->long ? $panel->width->value : $panel->length->value;
+    }
+
+    private static function litres(Prism $solid): float
+    {
+        $dm = fn (Length $l): float => $l->units / Length::PER_MM / 100;
+        $area = 0.0;
+        foreach ($solid->outline as $i => $p) {
+            $q = $solid->outline[($i + 1) % count($solid->outline)];
+            $area += ($dm($p->across) * $dm($q->up) - $dm($q->across) * $dm($p->up)) / 2;
+        }
+
+        return abs($area) * $dm($solid->to->minus($solid->from));
+    }
+}

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design;
+
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** Where the panels of one piece collect while it is being designed, with their joints, hardware and what is wrong. */
+final class Bench
+{
+    /** @var array<string, Panel> by id */
+    public array $panels = [];
+
+    /** @var list<Joint> */
+    public array $joints = [];
+
+    /** @var list<Hardware> */
+    public array $hardware = [];
+
+    /** @var list<Finding> */
+    public array $findings = [];
+
+    /** @var array<string, Figure> clear width by bay */
+    public array $openings = [];
+
+    /** @var array<string, Spacing> by bay */
+    public array $spacings = [];
+
+    /** @var array<string, Cell> by bay */
+    public array $cells = [];
+
+    public function __construct(public readonly string $piece)
+    {
+    }
+
+    public function put(Panel $panel): Panel
+    {
+        if (isset($this->panels[$panel->id])) {
+            throw new \LogicException("Two panels by one id: $panel->id.");
+        }
+
+        return $this->panels[$panel->id] = $panel;
+    }
+
+    public function need(string $owner, Text $name, int $count, ?Length $length = null): void
+    {
+        if ($count > 0) {
+            $this->hardware[] = new Hardware($owner, $name, $count, $length);
+        }
+    }
+
+    /** Two panels meet with so much air between; a bound that is no panel joins nothing. */
+    public function join(?string $first, ?string $second, JointKind $kind, Axis $axis, ?Length $play = null): void
+    {
+        if ($first !== null && $second !== null) {
+            $this->joints[] = new Joint($first, $second, $kind, $axis, $play ?? Length::zero(), Length::zero());
+        }
+    }
+
+    /** The first is let into the second, which loses the room for it. */
+    public function house(string $first, ?string $second, JointKind $kind, Axis $axis, Length $depth): void
+    {
+        if ($second === null) {
+            return;
+        }
+        $this->joints[] = new Joint($first, $second, $kind, $axis, Length::zero(), $depth);
+        $taken = self::common($this->panels[$first]->block, $this->panels[$second]->block);
+        if ($taken !== null) {
+            $this->take($second, $kind === JointKind::Tenon ? TakenKind::Mortise : TakenKind::Dado, $taken);
+        }
+    }
+
+    /** The first's edge lies loose in a groove of the second, which is deeper by the play. */
+    public function groove(string $first, ?string $second, Axis $axis, Length $depth, Length $play): void
+    {
+        if ($second === null) {
+            return;
+        }
+        $this->joints[] = new Joint($first, $second, JointKind::Groove, $axis, Length::zero(), $depth);
+        [$a, $b] = [$this->panels[$first]->block, $this->panels[$second]->block];
+        $common = self::common($a, $b);
+        if ($common === null) {
+            return;
+        }
+        $along = $axis->value;
+        $isAfter = $b->corner->$along->isGreaterThan($a->corner->$along);
+        $from = $isAfter ? Length::zero() : $play;
+        [$corner, $size] = [$common->corner, $common->size];
+        $at = fn (string $k): Length => $k === $along ? $corner->$k->minus($from) : $corner->$k;
+        $is = fn (string $k): Length => $k === $along ? $size->$k->plus($play) : $size->$k;
+        $this->take($second, TakenKind::Groove, Block::of($at('x'), $at('y'), $at('z'), $is('x'), $is('y'), $is('z')));
+    }
+
+    public function take(string $panel, TakenKind $kind, Block $block): void
+    {
+        $from = $this->panels[$panel];
+        $this->panels[$panel] = $from->with(taken: [...$from->taken, new Taken($kind, $block)]);
+    }
+
+    public function find(string $code, Severity $severity, string $ref, Text $says, ?Length $measured = null, ?Length $limit = null, string $source = 'source.geometry'): void
+    {
+        $this->findings[] = new Finding($code, $severity, new Place('piece', $ref), $says, Text::of("$code.remedy"), Text::of($source), $measured, $limit);
+    }
+
+    private static function common(Block $a, Block $b): ?Block
+    {
+        $from = $size = [];
+        foreach (['x', 'y', 'z'] as $axis) {
+            $from[$axis] = Length::greatest($a->corner->$axis, $b->corner->$axis);
+            $size[$axis] = Length::least($a->corner->$axis->plus($a->size->$axis), $b->corner->$axis->plus($b->size->$axis))->minus($from[$axis]);
+            if (! $size[$axis]->isPositive()) {
+                return null;
+            }
+        }
+
+        return Block::of($from['x'], $from['y'], $from['z'], $size['x'], $size['y'], $size['z']);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design;
+
+use Incastro\Core\Document\Bay;
+use Incastro\Core\Document\Methods;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Measure\Length;
+
+/**
+ * The clear opening of one bay, in the run's own frame: x along the wall, y from its rear to its front, z up. `mouth` is what
+ * is seen of it from the front, narrower behind a face frame. `least` is the height that is free all over it under a slope.
+ */
+final readonly class Cell
+{
+    public function __construct(
+        public Bay $bay,
+        public string $label,
+        public Span $x,
+        public Span $y,
+        public Span $z,
+        public Bounding $by,
+        public Methods $methods,
+        public Board $board,
+        public Board $back,
+        public Mouth $mouth,
+        public Length $least,
+        public Length $floor,
+    ) {
+    }
+
+    /** In the run's own frame. */
+    public function block(): Block
+    {
+        return Block::of($this->x->from, $this->y->from, $this->z->from, $this->x->value(), $this->y->value(), $this->z->value());
+    }
+
+    public function isUnderSlope(): bool
+    {
+        return $this->least->isLessThan($this->z->value());
+    }
+}

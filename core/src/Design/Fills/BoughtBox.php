@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design\Fills;
+
+use Incastro\Core\Design\BoughtSize;
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Design\Span;
+use Incastro\Core\Design\Workplace;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** A reused cabinet or a ready-made bookcase, and what is made around it: fillers, a strip over it, packers behind, joiners (fieldbook §6). */
+final class BoughtBox implements FillMaker
+{
+    /** Under this a filler holds no fixing. */
+    private const FILLER_MM = 12;
+
+    public function make(Cell $cell, Workplace $at): void
+    {
+        $size = BoughtSize::of($cell->bay->fill) ?? throw new \LogicException('Not a bought box.');
+        if (! $size->measured) {
+            $at->bench->find('piece.box_unmeasured', Severity::Look, $cell->bay->id, Text::of('piece.box_unmeasured', bay: $cell->label));
+        }
+        $play = BoughtSize::play();
+        $needs = ['wide' => [$cell->mouth->x->value(), $size->width->plus($play)], 'high' => [Length::least($cell->least, $cell->mouth->z->value()), $size->height->plus($play)], 'deep' => [$cell->y->value(), $size->depth]];
+        foreach ($needs as $axis => [$has, $need]) {
+            if ($has->isLessThan($need)) {
+                $at->cannot($cell, "piece.box_$axis", $has, $need);
+
+                return;
+            }
+        }
+        $spare = $cell->x->value()->minus($size->width)->splitInto(2);
+        $x = Span::of($cell->x->from->plus($spare[0]), $size->width, Text::of('piece.box_width'));
+        $back = $cell->bay->fill->is->length('back_set_in');
+        $y = Span::of($cell->y->from, $size->depth, Text::of('piece.box_depth'));
+        $z = Span::of($cell->z->from, $size->height, Text::of('piece.box_height'));
+        $this->boxes($cell, $at, $x, $y, $z);
+        $this->around($cell, $at, $x, $y, $z, $spare);
+        if ($back->isPositive()) {
+            $at->bench->need($cell->bay->id, Text::of('hardware.packer', thick: $back), 2);
+        }
+        $at->need($cell, 'box_joiner', 4 * ($cell->bay->fill->is->count('count') - 1));
+    }
+
+    private function boxes(Cell $cell, Workplace $at, Span $x, Span $y, Span $z): void
+    {
+        $n = $cell->bay->fill->is->count('count');
+        $from = $x->from;
+        foreach ($x->value()->splitInto($n) as $i => $width) {
+            $at->maker($cell)->bought("{$cell->bay->id}:box_".($i + 1), Role::Board, Text::of('part.bought_box', n: $i + 1, bay: $cell->label),
+                [Span::of($from, $width, Text::of('piece.box_width')), $y, $z], Axis::Z, Axis::Y);
+            $from = $from->plus($width);
+        }
+    }
+
+    /** @param  list<Length>  $spare  left and right */
+    private function around(Cell $cell, Workplace $at, Span $x, Span $y, Span $z, array $spare): void
+    {
+        $t = $cell->board->thickness;
+        $front = $y->to()->minus($t);
+        $least = Length::fromMillimetres(self::FILLER_MM);
+        $why = Text::of('piece.beside_box');
+        if (! $spare[0]->isLessThan($least)) {
+            $at->maker($cell)->face("{$cell->bay->id}:box_filler_left", Role::Board, Text::of('part.box_filler_left', bay: $cell->label), Span::of($cell->x->from, $spare[0], $why), $front, $z);
+            $at->maker($cell)->face("{$cell->bay->id}:box_filler_right", Role::Board, Text::of('part.box_filler_right', bay: $cell->label), Span::of($x->to(), $spare[1], $why), $front, $z);
+        }
+        $over = $cell->z->to()->minus($z->to());
+        if (! $over->isLessThan($least)) {
+            $at->maker($cell)->strip("{$cell->bay->id}:box_filler_top", Role::Board, Text::of('part.box_filler_top', bay: $cell->label), $cell->x, $front, Span::of($z->to(), $over, Text::of('piece.over_box')));
+        }
+    }
+}

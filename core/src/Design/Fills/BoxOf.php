@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design\Fills;
+
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Maker;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Design\Span;
+use Incastro\Core\Design\Workplace;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** An open box: two sides front to back, front and back between them, a thin bottom in grooves near the foot. */
+final readonly class BoxOf
+{
+    private const BOTTOM_UP_MM = 12;
+
+    private const GROOVE_MM = 6;
+
+    private const PLAY_MM = 1;
+
+    public function __construct(private Cell $cell, private Workplace $at, private string $id, private Text $name)
+    {
+    }
+
+    /** @param  Span  $z  height of its sides */
+    public function make(Span $x, Span $y, Span $z): void
+    {
+        $t = $this->cell->board->thickness;
+        $maker = $this->at->maker($this->cell);
+        $name = fn (string $part): Text => Text::of("part.box_$part", of: $this->name);
+        $left = $maker->cheek("$this->id:side_left", Role::DrawerPart, $name('side_left'), $x->from, $y, $z);
+        $right = $maker->cheek("$this->id:side_right", Role::DrawerPart, $name('side_right'), $x->to()->minus($t), $y, $z);
+        $inner = new Span($x->from->plus($t), $x->size->minus($t->times(2), Text::of('piece.two_sides', t: $t)));
+        $front = $maker->strip("$this->id:front_inner", Role::DrawerPart, $name('front'), $inner, $y->to()->minus($t), $z);
+        $back = $maker->strip("$this->id:back", Role::DrawerPart, $name('back'), $inner, $y->from, $z);
+        foreach ([$front, $back] as $end) {
+            foreach ([$left, $right] as $side) {
+                $this->at->bench->join($end->id, $side->id, JointKind::Screws, Axis::X);
+            }
+        }
+        $this->bottom($this->at->thin($this->cell), $name('bottom'), $inner, $y, $z, [$left->id, $right->id, $front->id, $back->id]);
+    }
+
+    /** @param  array{string, string, string, string}  $around left, right, front, back */
+    private function bottom(Maker $maker, Text $name, Span $inner, Span $y, Span $z, array $around): void
+    {
+        $t = $this->cell->board->thickness;
+        [$groove, $play] = [Length::fromMillimetres(self::GROOVE_MM), Length::fromMillimetres(self::PLAY_MM)];
+        $lap = $groove->minus($play);
+        $why = Text::of('piece.in_groove', depth: $groove, play: $play);
+        $up = Length::least(Length::fromMillimetres(self::BOTTOM_UP_MM), $z->value()->splitInto(3)[0]);
+        $deep = new Span($y->from->plus($t), $y->size->minus($t->times(2), Text::of('piece.front_and_back', t: $t)));
+        $bottom = $maker->level("$this->id:bottom", Role::DrawerPart, $name, $inner->outside($lap, $why), $deep->outside($lap, $why), $z->from->plus($up));
+        foreach ([Axis::X, Axis::X, Axis::Y, Axis::Y] as $i => $axis) {
+            $this->at->bench->groove($bottom->id, $around[$i], $axis, $lap, $play);
+        }
+    }
+}

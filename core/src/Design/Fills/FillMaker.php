@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design\Fills;
+
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Workplace;
+
+/** Makes what one bay holds. What cannot work is said, and not made. */
+interface FillMaker
+{
+    public function make(Cell $cell, Workplace $at): void;
+}

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design\Fills;
+
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Design\Span;
+use Incastro\Core\Design\Workplace;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** Rails to hang clothes from, one or one above the other. */
+final class Hanging implements FillMaker
+{
+    private const ROD_MM = 25;
+
+    /** A hanger with a coat on it, from back to front. */
+    private const HANGER_MM = 550;
+
+    private const REACH_MM = 2050;
+
+    /** A rail this long sags without a bracket in the middle. */
+    private const SPAN_MM = 1200;
+
+    private const SHIRT_MM = 950;
+
+    public function make(Cell $cell, Workplace $at): void
+    {
+        $is = $cell->bay->fill->is;
+        $mm = Length::fromMillimetres(...);
+        $heights = [$cell->z->from->plus($cell->least)->minus($is->length('drop'))];
+        if ($is->count('rails') === 2) {
+            $heights[] = $cell->floor->plus($is->length('lower_at'));
+        }
+        foreach ($heights as $i => $z) {
+            $below = $i === 0 && isset($heights[1]) ? $heights[1] : $cell->z->from;
+            if ($z->minus(Length::greatest($below, $cell->z->from))->isLessThan($mm(self::ROD_MM)) || $z->plus($mm(self::ROD_MM))->isGreaterThan($cell->z->from->plus($cell->least))) {
+                $at->cannot($cell, 'piece.rail_low', $z, $below);
+
+                continue;
+            }
+            if ($z->minus($below)->isLessThan($mm(self::SHIRT_MM))) {
+                $at->look($cell, 'piece.hang_short', $z->minus($below), $mm(self::SHIRT_MM), 'source.reach');
+            }
+            if ($z->minus($cell->floor)->isGreaterThan($mm(self::REACH_MM))) {
+                $at->look($cell, 'piece.rail_high', $z->minus($cell->floor), $mm(self::REACH_MM), 'source.reach');
+            }
+            $this->rail($cell, $at, $i, $z);
+        }
+        if ($cell->y->value()->isLessThan($mm(self::HANGER_MM))) {
+            $at->look($cell, 'piece.hanger_depth', $cell->y->value(), $mm(self::HANGER_MM), 'source.reach');
+        }
+    }
+
+    private function rail(Cell $cell, Workplace $at, int $i, Length $z): void
+    {
+        $rod = Length::fromMillimetres(self::ROD_MM);
+        $why = Text::of('piece.rod');
+        $y = $cell->y->from->plus($cell->y->value()->minus($rod)->splitInto(2)[0]);
+        $x = $cell->x->inside(Length::fromMillimetres(2), Text::of('piece.rod_play'));
+        $at->maker($cell)->bought("{$cell->bay->id}:rail_".($i + 1), Role::Board, Text::of('part.hanging_rail', n: $i + 1, bay: $cell->label),
+            [$x, Span::of($y, $rod, $why), Span::of($z, $rod, $why)], Axis::X, Axis::Y);
+        $at->need($cell, 'rail_socket', 2);
+        $at->need($cell, 'rail_bracket', $cell->x->value()->isGreaterThan(Length::fromMillimetres(self::SPAN_MM)) ? 1 : 0);
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design\Fills;
+
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Design\Span;
+use Incastro\Core\Design\Workplace;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** A tall frame that pulls out whole: base, front, rear post and shelves between, on castors or slides. Under a slope its front follows the slope. */
+final class PullOut implements FillMaker
+{
+    private const SLIDE_MM = 12.7;
+
+    private const LEAST_WIDTH_MM = 120;
+
+    public function make(Cell $cell, Workplace $at): void
+    {
+        $is = $cell->bay->fill->is;
+        $t = $cell->board->thickness;
+        $gap = $is->length('gap');
+        $castors = $is->choice('on') === 'castors';
+        $least = Length::fromMillimetres(self::LEAST_WIDTH_MM);
+        $up = $castors ? $is->length('castor') : Length::fromMillimetres(15);
+        $low = $cell->least->minus($up);
+        if ($cell->mouth->x->value()->isLessThan($least) || $low->isLessThan($least)) {
+            $at->cannot($cell, 'piece.pull_out_small', Length::least($cell->mouth->x->value(), $low), $least);
+
+            return;
+        }
+        if ($castors && $cell->mouth->z->from->isGreaterThan($cell->z->from)) {
+            $at->cannot($cell, 'piece.castors_over_rail', Length::zero(), $cell->mouth->z->from->minus($cell->z->from));
+
+            return;
+        }
+        $side = $castors ? $gap : Length::fromMillimetres(self::SLIDE_MM);
+        $x = $cell->mouth->x->inside($side, Text::of($castors ? 'piece.gap_each' : 'piece.slide_each', gap: $side, each: $side));
+        $frontY = $cell->mouth->y->minus($t);
+        $y = Span::of($cell->y->from->plus($t), $frontY->minus($cell->y->from)->minus($t), Text::of('piece.behind_front'));
+        $front = $at->maker($cell)->face("{$cell->bay->id}:pull_front", Role::Front, Text::of('part.pull_front', bay: $cell->label),
+            $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)), $frontY, $cell->mouth->z->inside($gap, Text::of('piece.gap_each', gap: $gap)), ['left', 'right', 'top', 'bottom']);
+        $z = Length::greatest($cell->z->from->plus($up), $cell->mouth->z->from->plus($gap));
+        $base = $at->maker($cell)->out("{$cell->bay->id}:pull_base", Role::BoxPart, Text::of('part.pull_base', bay: $cell->label), $x, $y, $z);
+        $at->bench->join($base->id, $front->id, JointKind::Screws, Axis::Y);
+        $this->rack($cell, $at, $x, $y, $z->plus($t), Length::least($cell->z->from->plus($cell->least), $cell->mouth->z->to())->minus($z)->minus($t)->minus(Length::fromMillimetres(10)), [$base->id, $front->id]);
+        $at->need($cell, $castors ? 'castor' : 'heavy_slide_pair', $castors ? 4 : 1, $castors ? $up : $y->value());
+        $at->need($cell, 'pull', 1);
+    }
+
+    /** @param  array{string, string}  $on base and front */
+    private function rack(Cell $cell, Workplace $at, Span $x, Span $y, Length $z, Length $height, array $on): void
+    {
+        $t = $cell->board->thickness;
+        $post = $at->maker($cell)->face("{$cell->bay->id}:pull_post", Role::BoxPart, Text::of('part.pull_post', bay: $cell->label), $x, $y->from, Span::of($z, $height, Text::of('piece.least_height')));
+        $at->bench->join($post->id, $on[0], JointKind::Screws, Axis::Z);
+        $n = $cell->bay->fill->is->count('shelves');
+        if ($n === 0) {
+            return;
+        }
+        $between = $y->afterFirst($t, Text::of('piece.rear_post'));
+        $rooms = $height->minus($t->times($n))->splitInto($n + 1);
+        foreach (range(1, $n) as $i) {
+            $z = $z->plus($rooms[$i - 1]);
+            $shelf = $at->maker($cell)->out("{$cell->bay->id}:pull_shelf_$i", Role::BoxPart, Text::of('part.pull_shelf', n: $i, bay: $cell->label), $x, $between, $z);
+            $at->bench->join($shelf->id, $post->id, JointKind::Screws, Axis::Y);
+            $at->bench->join($shelf->id, $on[1], JointKind::Screws, Axis::Y);
+            $z = $z->plus($t);
+        }
+    }
+}

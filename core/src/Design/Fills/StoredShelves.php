@@ -1,0 +1,153 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design\Fills;
+
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Spacing;
+use Incastro\Core\Design\Workplace;
+use Incastro\Core\Document\HowOften;
+use Incastro\Core\Document\StoredThing;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** Shelves spaced by what is to stand on them: each row as high as its things and a hand above them, heavy things low, what is fetched daily between knee and eye. */
+final class StoredShelves implements FillMaker
+{
+    /** Heavier than this stands on the lowest shelves. */
+    private const HEAVY_KG = 10.0;
+
+    public function make(Cell $cell, Workplace $at): void
+    {
+        $things = $at->stuff->storedIn($cell->bay->id);
+        if ($things === []) {
+            $at->bench->find('piece.nothing_to_store', Severity::Note, $cell->bay->id, Text::of('piece.nothing_to_store', bay: $cell->label));
+
+            return;
+        }
+        $tiers = [];
+        foreach ($things as $thing) {
+            array_push($tiers, ...$this->tiers($cell, $at, $thing));
+        }
+        $tiers = self::inOrder(self::together($tiers, $cell->x->value()));
+        if ($tiers === []) {
+            return;
+        }
+        $this->shelves($cell, $at, $tiers);
+    }
+
+    /**
+     * One row for each shelf-full of a thing.
+     *
+     * @return list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>
+     */
+    private function tiers(Cell $cell, Workplace $at, StoredThing $thing): array
+    {
+        $across = $thing->width->isPositive() ? intdiv($cell->x->value()->units, $thing->width->units) : 0;
+        $deep = intdiv($cell->y->value()->units, $thing->depth->units);
+        if ($across === 0 || $thing->width->isGreaterThan($cell->mouth->x->value())) {
+            $at->bench->find('piece.thing_too_wide', Severity::Stop, $cell->bay->id, Text::of('piece.thing_too_wide', thing: $thing->name, has: $cell->mouth->x->value(), needs: $thing->width), $cell->mouth->x->value(), $thing->width);
+
+            return [];
+        }
+        if ($deep === 0) {
+            $at->bench->find('piece.thing_too_deep', Severity::Look, $cell->bay->id, Text::of('piece.thing_too_deep', thing: $thing->name, by: $thing->depth->minus($cell->y->value())), $cell->y->value(), $thing->depth);
+            $deep = 1;
+        }
+        $each = $across * ($thing->often === HowOften::Daily ? 1 : $deep);
+        $tiers = [];
+        for ($left = $thing->count; $left > 0; $left -= $each) {
+            $n = min($left, $each);
+            $wide = $thing->width->times(min($across, $n));
+            $tiers[] = ['what' => $thing->name, 'wide' => $wide, 'high' => $thing->height, 'kg' => $thing->kg * $n, 'often' => $thing->often, 'n' => $n];
+        }
+
+        return $tiers;
+    }
+
+    /**
+     * Part rows of like height share a shelf (tallest first, first that has room).
+     *
+     * @param  list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>  $tiers
+     * @return list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>
+     */
+    private static function together(array $tiers, Length $width): array
+    {
+        usort($tiers, fn (array $a, array $b): int => [$b['high']->units, $b['wide']->units, $a['what']] <=> [$a['high']->units, $a['wide']->units, $b['what']]);
+        $shelves = [];
+        foreach ($tiers as $tier) {
+            foreach ($shelves as $i => $shelf) {
+                // A low thing beside a tall one wastes what is above it: a quarter at most.
+                if (! $shelf['wide']->plus($tier['wide'])->isGreaterThan($width) && 4 * $tier['high']->units >= 3 * $shelf['high']->units) {
+                    $shelves[$i]['wide'] = $shelf['wide']->plus($tier['wide']);
+                    $shelves[$i]['kg'] += $tier['kg'];
+                    $shelves[$i]['what'] .= ", {$tier['what']}";
+                    $shelves[$i]['often'] = self::rank($tier['often']) < self::rank($shelf['often']) ? $tier['often'] : $shelf['often'];
+
+                    continue 2;
+                }
+            }
+            $shelves[] = $tier;
+        }
+
+        return $shelves;
+    }
+
+    /**
+     * From the floor up: heavy ones, what is fetched weekly, daily, seldom.
+     *
+     * @param  list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>  $tiers
+     * @return list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>
+     */
+    private static function inOrder(array $tiers): array
+    {
+        $level = fn (array $t): int => $t['kg'] >= self::HEAVY_KG && $t['often'] !== HowOften::Daily ? 0 : match ($t['often']) {
+            HowOften::Weekly => 1, HowOften::Daily => 2, HowOften::Seldom => 3,
+        };
+        usort($tiers, fn (array $a, array $b): int => [$level($a), -$a['kg'], -$a['high']->units, $a['what']] <=> [$level($b), -$b['kg'], -$b['high']->units, $b['what']]);
+
+        return $tiers;
+    }
+
+    private static function rank(HowOften $often): int
+    {
+        return match ($often) {
+            HowOften::Daily => 0, HowOften::Weekly => 1, HowOften::Seldom => 2
+        };
+    }
+
+    /** @param  non-empty-list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>  $tiers */
+    private function shelves(Cell $cell, Workplace $at, array $tiers): void
+    {
+        $hand = $cell->bay->fill->is->length('hand_room');
+        $t = $cell->board->thickness;
+        $free = count($tiers) === 1 ? $cell->z->size : $cell->z->size->minus($t->times(count($tiers) - 1), Text::of('piece.shelf_boards', n: count($tiers) - 1, t: $t));
+        $openings = [];
+        foreach ($tiers as $i => $tier) {
+            $isTop = $i === count($tiers) - 1;
+            $needs = Figure::of($tier['high'], Text::of('piece.height_of_thing', thing: $tier['what']))->plus($hand, Text::of('piece.hand_room'));
+            $free = $isTop ? $free : $free->minus($needs->value, Text::of('piece.opening_for', thing: $tier['what']));
+            $openings[] = $needs;
+        }
+        $last = array_pop($openings);
+        if ($free->value->isLessThan($last->value)) {
+            $by = $last->value->minus($free->value);
+            $at->bench->find('piece.things_do_not_fit', Severity::Stop, $cell->bay->id, Text::of('piece.things_do_not_fit', bay: $cell->label, by: $by, last: $tiers[count($tiers) - 1]['what']), $free->value, $last->value);
+            $at->bench->spacings[$cell->bay->id] = new Spacing([...$openings, $free], $free->value->minus($last->value), $cell->z->from, $t);
+
+            return;
+        }
+        $at->bench->spacings[$cell->bay->id] = new Spacing([...$openings, $free], $free->value, $cell->z->from, $t);
+        $shelving = new Shelving($cell, $at);
+        $shelving->begin();
+        $z = $cell->z->from;
+        foreach ($openings as $i => $opening) {
+            $z = $z->plus($opening->value);
+            $shelving->shelf("{$cell->bay->id}:stored_".($i + 1), $i + 1, $z, $opening->value);
+            $z = $z->plus($t);
+        }
+    }
+}

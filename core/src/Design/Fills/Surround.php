@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design\Fills;
+
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Design\Span;
+use Incastro\Core\Design\TakenKind;
+use Incastro\Core\Design\Workplace;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** A stud frame before the wall, closed by a board with an opening for an electric fire, and a mantel over it. */
+final class Surround implements FillMaker
+{
+    private const STUD_MM = 38;
+
+    private const PITCH_MM = 600;
+
+    public function make(Cell $cell, Workplace $at): void
+    {
+        $is = $cell->bay->fill->is;
+        $t = $cell->board->thickness;
+        $deep = $is->length('fire_depth')->plus($t);
+        $fire = Span::of($cell->x->from->plus($cell->x->value()->minus($is->length('fire_width'))->splitInto(2)[0]), $is->length('fire_width'), Text::of('piece.fire_opening'));
+        $high = Span::of($cell->floor->plus($is->length('fire_at')), $is->length('fire_height'), Text::of('piece.fire_opening'));
+        $stud = Length::fromMillimetres(self::STUD_MM);
+        $inside = $cell->by->left !== null || $cell->by->right !== null;
+        $out = $inside ? $is->length('mantel_out') : Length::zero();
+        $needs = ['wide' => [$cell->x->value(), $fire->value()->plus($stud->times(4))], 'deep' => [$cell->y->value(), $deep->plus($t)->plus($out)],
+            'high' => [$cell->z->to()->minus($cell->floor), $high->to()->plus($stud)->minus($cell->floor)]];
+        foreach ($needs as $axis => [$has, $need]) {
+            if ($has->isLessThan($need)) {
+                $at->cannot($cell, "piece.surround_$axis", $has, $need);
+
+                return;
+            }
+        }
+        $y = Span::of($cell->y->from, $deep, Text::of('piece.surround_depth'));
+        $this->frame($cell, $at, $y, $fire, $high);
+        $face = $at->maker($cell)->face("{$cell->bay->id}:surround_face", Role::Board, Text::of('part.surround_face', bay: $cell->label), $cell->x, $y->to(), $cell->z);
+        $at->bench->take($face->id, TakenKind::CutOut, Block::of($fire->from, $y->to(), $high->from, $fire->value(), $t, $high->value()));
+        $mantel = $cell->floor->plus($is->length('mantel_at'));
+        if ($mantel->minus($t)->isGreaterThan($cell->z->from) && $mantel->isLessThan($cell->z->to()) && $mantel->minus($t)->isGreaterThan($high->to())) {
+            $at->maker($cell)->level("{$cell->bay->id}:mantel", Role::Slab, Text::of('part.mantel', bay: $cell->label), $cell->x, Span::of($y->to()->plus($t), $is->length('mantel_out'), Text::of('piece.mantel_out')), $mantel->minus($t), ['front', 'left', 'right']);
+            $at->need($cell, 'mantel_fixing', max(2, intdiv($cell->x->value()->units, 400 * Length::PER_MM)));
+        } else {
+            $at->look($cell, 'piece.mantel_outside', $mantel, $high->to(), 'source.obstacles');
+        }
+    }
+
+    /** Uprights at both ends, at both sides of the opening and no further apart than 600; a plate below and above, a sill and a head at the opening. */
+    private function frame(Cell $cell, Workplace $at, Span $y, Span $fire, Span $high): void
+    {
+        $stud = Length::fromMillimetres(self::STUD_MM);
+        $why = Text::of('piece.stud_size');
+        $lumber = fn (string $id, Text $name, Span $x, Span $z, Axis $long): object => $at->maker($cell)->bought("{$cell->bay->id}:$id", Role::Stud, $name, [$x, $y, $z], $long, $long === Axis::Z ? Axis::X : Axis::Z);
+        foreach (['below' => $cell->z->from, 'above' => $cell->z->to()->minus($stud)] as $where => $z) {
+            $lumber("plate_$where", Text::of("part.plate_$where", bay: $cell->label), $cell->x, Span::of($z, $stud, $why), Axis::X);
+        }
+        $between = $cell->z->inside($stud, Text::of('piece.between_plates'));
+        $edges = [$cell->x->from, $fire->from->minus($stud), $fire->to(), $cell->x->to()->minus($stud)];
+        $n = 0;
+        foreach ($edges as $i => $x) {
+            $lumber('stud_'.++$n, Text::of('part.stud', n: $n, bay: $cell->label), Span::of($x, $stud, $why), $between, Axis::Z);
+            $next = $edges[$i + 1] ?? null;
+            if ($next === null || $i === 1) {
+                continue;
+            }
+            $bays = (int) ceil($next->minus($x)->units / (self::PITCH_MM * Length::PER_MM));
+            foreach (array_slice($next->minus($x)->splitInto(max(1, $bays)), 0, -1) as $k => $step) {
+                $lumber('stud_'.++$n, Text::of('part.stud', n: $n, bay: $cell->label), Span::of($x->plus($step->times($k + 1)), $stud, $why), $between, Axis::Z);
+            }
+        }
+        foreach (['sill' => $high->from->minus($stud), 'head' => $high->to()] as $name => $z) {
+            if (! $z->isLessThan($between->from) && ! $z->plus($stud)->isGreaterThan($between->to())) {
+                $lumber("fire_$name", Text::of("part.fire_$name", bay: $cell->label), $fire, Span::of($z, $stud, $why), Axis::X);
+            }
+        }
+    }
+}

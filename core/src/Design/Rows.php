@@ -1,0 +1,328 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design;
+
+use Incastro\Core\Document\Band;
+use Incastro\Core\Document\Bay;
+use Incastro\Core\Document\CarcassJoint;
+use Incastro\Core\Document\Front;
+use Incastro\Core\Document\Methods;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Slant;
+use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** Divides the inside of a case: a board between each two bands, dividers between bays, and what each bay holds. */
+final class Rows
+{
+    /** How far a board is let into another: 6 mm leaves two thirds of an 18 mm board. */
+    public const DADO_MM = 6;
+
+    /** @var array<string, Length> right edge by bay */
+    private array $edges = [];
+
+    /** @var list<array{x: Length, id: string, reaches: list<string>}> dividers of bands below that run on */
+    private array $through = [];
+
+    /** @var list<array{string, string}> */
+    private array $pending = [];
+
+    public function __construct(private readonly Bench $bench, private readonly Stuff $stuff, private readonly RunFrame $frame, private readonly ?Slant $under)
+    {
+    }
+
+    /** @param  list<Row>  $rows  from the bottom up */
+    public function make(Opening $o, array $rows): void
+    {
+        $z = $o->z;
+        $floor = fn (Bay $bay, Length $x): ?string => $this->isOpen($bay, 0, $o) ? null : ($o->floors[$bay->id] ?? $o->by->floor);
+        foreach ($rows as $i => $row) {
+            $board = $this->stuff->board($row->band);
+            $division = $this->division($o, $row, $board);
+            if (! $division->fits()) {
+                return;
+            }
+            $heads = $this->heads($rows, $i, $z, $board->thickness);
+            $dividers = $this->dividers($o, $row, $division, $z, $heads);
+            $isLast = $i === count($rows) - 1;
+            $over = $isLast ? fn (Bay $b, Length $x): ?string => $o->by->head : $this->boardAbove($o, $row, $dividers, $heads[$i], $rows[$i + 1]);
+            $this->raise($o, $row, $dividers, $z, $floor, $over, $i);
+            foreach ($this->pending as [$stops, $divider]) {
+                $this->bench->join($stops, $divider, JointKind::Screws, Axis::X);
+            }
+            $this->pending = [];
+            $this->cells($o, $row, $division, $dividers, $z, $floor, $over, $i, $isLast);
+            $z = $heads[$i]->plus($board->thickness);
+            $floor = $over;
+        }
+    }
+
+    /** A band without a carcass: its bays lie side by side with no board between. */
+    public function stretch(Band $band, Opening $o, string $label, Figure $height): void
+    {
+        $division = new Division($band->bays, $o->x, 0, Length::zero(), $this->frame->marks);
+        $row = new Row($band, $label, $height);
+        $this->report($row, $division);
+        if (! $division->fits()) {
+            return;
+        }
+        foreach ($division->openings as $id => $span) {
+            $this->bench->openings[$id] = $span->size;
+        }
+        $none = fn (Bay $b, Length $x): ?string => null;
+        $this->cells($o, $row, $division, [], $o->z, $none, $none, 0, true);
+    }
+
+    private function division(Opening $o, Row $row, Board $board): Division
+    {
+        $marks = new Marks($this->frame->marks->studs, $this->edges, $this->frame->marks->corner->minus($board->thickness));
+        $division = new Division($row->band->bays, $o->x, $o->ends, $board->thickness, $marks);
+        foreach ($division->openings as $id => $span) {
+            $this->edges[$id] = $span->to();
+            $this->bench->openings[$id] = $span->size;
+        }
+        $this->report($row, $division);
+
+        return $division;
+    }
+
+    private function report(Row $row, Division $division): void
+    {
+        $first = array_key_first($row->band->bays) ?? $row->band->id;
+        if ($division->over->isNegative()) {
+            $this->bench->find('piece.bays_exceed', Severity::Stop, $first, Text::of('piece.bays_exceed', by: $division->over->absolute()), $division->over->absolute(), Length::zero());
+        } elseif (! $division->fits()) {
+            $this->bench->find('piece.bays_do_not_fit', Severity::Stop, $first, Text::of('piece.bays_do_not_fit', n: count($row->band->bays)));
+        } elseif (! $division->over->isZero()) {
+            $this->bench->find('piece.bays_leave', Severity::Look, $first, Text::of('piece.bays_leave', by: $division->over), $division->over, Length::zero());
+        }
+        foreach (array_keys($division->lost) as $bay) {
+            $this->bench->find('piece.mark_lost', Severity::Look, $bay, Text::of('piece.mark_lost'));
+        }
+    }
+
+    /**
+     * @param  list<Row>  $rows
+     * @return array<int, Length> z of each row's head, from this row on
+     */
+    private function heads(array $rows, int $from, Length $z, Length $t): array
+    {
+        $heads = [];
+        for ($i = $from; $i < count($rows); $i++) {
+            $heads[$i] = $z->plus($rows[$i]->clear->value);
+            $z = $heads[$i]->plus($t);
+        }
+
+        return $heads;
+    }
+
+    /**
+     * The dividers of a row, those of bands below that run through it included.
+     *
+     * @param  array<int, Length>  $heads
+     * @return array<string, array{x: Length, id: string, new: bool, reaches: list<string>, head: Length}> by the bay to their left
+     */
+    private function dividers(Opening $o, Row $row, Division $division, Length $z, array $heads): array
+    {
+        $dividers = [];
+        $ids = array_keys($row->band->bays);
+        foreach (array_slice($ids, 0, -1) as $id) {
+            $x = $division->openings[$id]->to();
+            $from = array_values(array_filter($this->through, fn (array $d): bool => $d['x']->equals($x) && in_array($row->band->id, $d['reaches'], true)))[0] ?? null;
+            $reaches = $from['reaches'] ?? $row->band->bays[$id]->through;
+            $dividers[$id] = ['x' => $x, 'id' => $from['id'] ?? "$id:divider", 'new' => $from === null, 'reaches' => $reaches, 'head' => $heads[array_key_first($heads) ?? 0] ?? $z];
+        }
+
+        return $dividers;
+    }
+
+    /**
+     * The board over a row, in as many lengths as dividers run through it.
+     *
+     * @param  array<string, array{x: Length, id: string, new: bool, reaches: list<string>, head: Length}>  $dividers
+     * @return \Closure(Bay, Length): string the one over a bay at an x
+     */
+    private function boardAbove(Opening $o, Row $row, array &$dividers, Length $z, Row $next): \Closure
+    {
+        $board = $this->stuff->board($row->band);
+        $t = $o->ends === 2 ? $board->thickness : Length::zero();
+        $over = [];
+        $starts = [];
+        [$from, $left, $id] = [$o->x->from->plus($t), $o->by->left, "{$row->band->id}:between"];
+        $make = function (Length $to, ?string $right) use (&$from, &$left, &$id, &$over, &$starts, $o, $row, $board, $z): string {
+            $span = Span::of($from, $to->minus($from), Text::of('piece.between_uprights'));
+            $span = $o->by->left === $left && $o->by->right === $right ? new Span($from, $this->innerWidth($o, $board)) : $span;
+            $panel = (new Maker($this->bench, $board))->level($id, Role::Between, $this->name(Text::of('part.between'), $row->label),
+                $this->letIn($span, $left, $right, $row->band->methods), $o->y, $z, $this->banded($row->band->methods));
+            $this->meet($panel->id, $left, Axis::X, $row->band->methods);
+            $this->meet($panel->id, $right, Axis::X, $row->band->methods);
+            $over[] = $panel->id;
+            $starts[] = $from;
+
+            return $panel->id;
+        };
+        $stopped = null;
+        foreach ($row->band->bays as $bayId => $bay) {
+            $divider = $dividers[$bayId] ?? null;
+            if ($divider === null || ! in_array($next->band->id, $divider['reaches'], true)) {
+                continue;
+            }
+            $this->stopped($make($divider['x'], null), $stopped, $divider['id']);
+            $stopped = $divider['id'];
+            [$from, $left, $id] = [$divider['x']->plus($board->thickness), null, "$bayId:between"];
+            $this->through[] = ['x' => $divider['x'], 'id' => $divider['id'], 'reaches' => $divider['reaches']];
+            $dividers[$bayId]['head'] = $z->plus($board->thickness)->plus($next->clear->value);
+        }
+        $this->stopped($make($o->x->to()->minus($t), $o->by->right), $stopped, null);
+
+        return function (Bay $bay, Length $x) use ($over, $starts): string {
+            $found = $over[0];
+            foreach ($starts as $i => $start) {
+                $found = $start->isGreaterThan($x) ? $found : $over[$i];
+            }
+
+            return $found;
+        };
+    }
+
+    /** A board that stops at dividers that run through is screwed to them once they stand. */
+    private function stopped(string $board, ?string ...$dividers): void
+    {
+        foreach (array_filter($dividers) as $divider) {
+            $this->pending[] = [$board, $divider];
+        }
+    }
+
+    private function innerWidth(Opening $o, Board $board): Figure
+    {
+        return $o->ends === 0 ? $o->x->size : $o->x->size->minus($board->thickness->times(2), Text::of('piece.two_sides', t: $board->thickness))->named(Text::of('piece.between_sides'));
+    }
+
+    /**
+     * @param  array<string, array{x: Length, id: string, new: bool, reaches: list<string>, head: Length}>  $dividers
+     * @param  \Closure(Bay, Length): ?string  $floor
+     * @param  \Closure(Bay, Length): ?string  $over
+     */
+    private function raise(Opening $o, Row $row, array $dividers, Length $z, \Closure $floor, \Closure $over, int $index): void
+    {
+        $maker = new Maker($this->bench, $this->stuff->board($row->band));
+        $bays = array_values($row->band->bays);
+        $methods = $row->band->methods;
+        foreach ($bays as $i => $bay) {
+            $divider = $dividers[$bay->id] ?? null;
+            if ($divider === null || ! $divider['new']) {
+                continue;
+            }
+            $onFloor = $this->isOpen($bay, $index, $o) || $this->isOpen($bays[$i + 1], $index, $o);
+            $from = $onFloor ? $o->deep : $z;
+            [$foot, $head] = [$onFloor ? null : $floor($bay, $divider['x']), $divider['head']->equals($z->plus($row->clear->value)) ? $over($bay, $divider['x']) : null];
+            $height = $head !== null && ! $onFloor ? new Span($z, $row->clear) : Span::of($from, $divider['head']->minus($from), Text::of('piece.through_height'));
+            $panel = $maker->upright($divider['id'], Role::Divider, $this->name(Text::of('part.divider', n: $i + 1), $row->label),
+                $divider['x'], $o->y, $this->letIn($height, $foot, $head, $methods), $this->banded($methods));
+            if ($onFloor) {
+                foreach (array_filter([$floor($bay, $divider['x']), $floor($bays[$i + 1], $divider['x']->plus($this->stuff->board($row->band)->thickness))]) as $bottom) {
+                    $this->bench->join($bottom, $panel->id, JointKind::Screws, Axis::X);
+                }
+            }
+            $this->meet($panel->id, $foot, Axis::Z, $methods);
+            $this->meet($panel->id, $head, Axis::Z, $methods);
+        }
+    }
+
+    /**
+     * @param  array<string, array{x: Length, id: string, new: bool, reaches: list<string>, head: Length}>  $dividers
+     * @param  \Closure(Bay, Length): ?string  $floor
+     * @param  \Closure(Bay, Length): ?string  $over
+     */
+    private function cells(Opening $o, Row $row, Division $division, array $dividers, Length $z, \Closure $floor, \Closure $over, int $index, bool $isLast): void
+    {
+        $left = $o->by->left;
+        $number = 0;
+        $count = count($row->band->bays);
+        foreach ($row->band->bays as $bay) {
+            $number++;
+            $right = $dividers[$bay->id]['id'] ?? $o->by->right;
+            $open = $this->isOpen($bay, $index, $o);
+            $from = $open ? $o->deep : $z;
+            $height = $open ? $row->clear->plus($z->minus($o->deep), Text::of('piece.open_to_floor')) : $row->clear;
+            [$height, $least] = $this->underSlope($division->openings[$bay->id], $o->y, $from, $height);
+            if ($least !== null && ! $height->value->isPositive()) {
+                $left = $right;
+
+                continue;
+            }
+            $board = $this->stuff->board($row->band);
+            $cell = new Cell($bay, $o->prefix.$row->label.$number, $division->openings[$bay->id], $o->y, new Span($from, $height),
+                new Bounding($left, $right, $floor($bay, $division->openings[$bay->id]->from), $over($bay, $division->openings[$bay->id]->from), $o->by->back), $bay->methods, $board, $this->stuff->back(),
+                (new Mouths($o, $board))->of($division->openings[$bay->id], $from, $height->value, [$number === 1, $number === $count], [$index === 0, $isLast]),
+                $least ?? $height->value, $o->deep);
+            $this->bench->cells[$bay->id] = $cell;
+            $left = $right;
+            if ($cell->mouth->x->value()->isLessThan(Length::fromMillimetres(20)) || $cell->mouth->z->value()->isLessThan(Length::fromMillimetres(20))) {
+                $this->bench->find('piece.mouth_small', Severity::Stop, $bay->id, Text::of('piece.mouth_small', bay: $cell->label));
+
+                continue;
+            }
+            (new Bays($this->bench, $this->stuff, $this->frame, $this->under))->make($cell);
+        }
+    }
+
+    /** Only the lowest row of a box can be open to the floor. */
+    private function isOpen(Bay $bay, int $index, Opening $o): bool
+    {
+        return $bay->openFloor && $index === 0 && $o->ends === 2;
+    }
+
+    /** @return array{Figure, Length|null} the greatest clear height over the bay, and the least where a slope makes it differ */
+    private function underSlope(Span $x, Span $y, Length $z, Figure $height): array
+    {
+        if ($this->under === null) {
+            return [$height, null];
+        }
+        $along = $this->under->along === Axis::X ? $x : $y;
+        [$a, $b] = [$this->under->at($along->from), $this->under->at($along->to())];
+        $top = Length::greatest($a, $b)->minus($z);
+        $least = Length::greatest(Length::zero(), Length::least($height->value, Length::least($a, $b)->minus($z)));
+        if ($top->isLessThan($height->value)) {
+            $height = $height->minus($height->value->minus($top), Text::of('piece.slope_takes'));
+        }
+
+        return [$height, $least];
+    }
+
+    private function letIn(Span $span, ?string $first, ?string $second, Methods $methods): Span
+    {
+        if ($methods->joint !== CarcassJoint::Dado) {
+            return $span;
+        }
+        $depth = Length::fromMillimetres(self::DADO_MM);
+        $ends = ($first === null ? 0 : 1) + ($second === null ? 0 : 1);
+
+        return $ends === 0 ? $span : new Span($first === null ? $span->from : $span->from->minus($depth),
+            $span->size->plus($depth->times($ends), Text::of('piece.let_in', depth: $depth, ends: $ends)));
+    }
+
+    private function meet(string $first, ?string $second, Axis $axis, Methods $methods): void
+    {
+        if ($methods->joint === CarcassJoint::Dado) {
+            $this->bench->house($first, $second, JointKind::Dado, $axis, Length::fromMillimetres(self::DADO_MM));
+        } else {
+            $this->bench->join($first, $second, JointKind::of($methods->joint), $axis);
+        }
+    }
+
+    private function name(Text $part, string $label): Text
+    {
+        return $label === '' ? $part : Text::of('part.in', part: $part, place: $label);
+    }
+
+    /** @return list<string> */
+    private function banded(Methods $methods): array
+    {
+        return $methods->front === Front::Banded ? ['front'] : [];
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design;
+
+use Incastro\Core\Document\Band;
+use Incastro\Core\Document\BandKind;
+use Incastro\Core\Document\Front;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** Slabs over boxes: worktops, seats, bed decks, whole or as lids over the bays; cushions that lie on them; crowns. */
+final readonly class Slabs
+{
+    private const HINGE_STRIP_MM = 60;
+
+    private const LID_GAP_MM = 2;
+
+    public function __construct(private Bench $bench, private Stuff $stuff, private RunFrame $frame)
+    {
+    }
+
+    /** @param  CaseSpec|null  $below  what it lies on */
+    public function slab(Band $band, Length $z, ?CaseSpec $below): void
+    {
+        $board = $this->stuff->board($band);
+        $depth = $band->depth ?? $this->frame->depth->value;
+        $y = Span::of($this->frame->rear, $depth, Text::of($band->depth === null ? 'piece.depth_chosen' : 'piece.band_depth'));
+        $y = $band->overhang->isZero() ? $y : new Span($y->from, $y->size->plus($band->overhang, Text::of('piece.overhang')));
+        $banded = $band->methods->front === Front::Banded ? ['front'] : [];
+        for ($layer = 0; $layer < $band->layers; $layer++) {
+            $at = $z->plus($board->thickness->times($layer));
+            if ($band->lids && $below !== null && $layer === $band->layers - 1) {
+                $this->lids($band, $board, $y, $at, $below);
+            } else {
+                $this->whole($band, $board, $y, $at, $layer, $below, $banded);
+            }
+        }
+        if ($band->cushion !== null) {
+            $this->cushions($band, $y, $below);
+        }
+    }
+
+    /** @param  list<string>  $banded */
+    private function whole(Band $band, Board $board, Span $y, Length $z, int $layer, ?CaseSpec $below, array $banded): void
+    {
+        $cuts = $below === null ? [] : $this->cuts($below);
+        foreach (Lengths::of($this->frame->x, $cuts, $board->sheet->sheetLength) as $n => $x) {
+            $id = "{$band->id}:slab".($layer === 0 ? '' : '_'.($layer + 1)).($n === 0 ? '' : '_part_'.($n + 1));
+            $name = Text::of("part.{$band->kind->value}");
+            $name = $band->layers > 1 ? Text::of('part.layer', part: $name, n: $layer + 1) : $name;
+            $panel = (new Maker($this->bench, $board))->level($id, Role::Slab, $n === 0 ? $name : Text::of('part.length', part: $name, n: $n + 1), $x, $y, $z, $banded);
+            if ($below !== null && $layer === 0) {
+                $this->rests($panel->id, $below);
+            }
+        }
+    }
+
+    private function rests(string $slab, CaseSpec $below): void
+    {
+        $on = $this->bench->panels[$slab];
+        foreach (['top', 'side_left', 'side_right', 'top_rail_front'] as $part) {
+            $panel = $this->bench->panels["{$below->id()}:$part"] ?? null;
+            if ($panel !== null && Contact::gap(Axis::Z, $on, $panel)->isZero() && Contact::gap(Axis::X, $on, $panel)->isNegative() && Contact::gap(Axis::Y, $on, $panel)->isNegative()) {
+                $this->bench->join($slab, $panel->id, JointKind::Screws, Axis::Z);
+
+                return;
+            }
+        }
+    }
+
+    /** A fixed strip at the rear for the hinges, and a lid over each bay. */
+    private function lids(Band $band, Board $board, Span $y, Length $z, CaseSpec $below): void
+    {
+        [$strip, $gap] = [Length::fromMillimetres(self::HINGE_STRIP_MM), Length::fromMillimetres(self::LID_GAP_MM)];
+        $maker = new Maker($this->bench, $board);
+        $maker->level("{$band->id}:hinge_strip", Role::Slab, Text::of('part.hinge_strip'), $this->frame->x, $y->first($strip, Text::of('piece.hinge_strip')), $z);
+        $at = $y->afterFirst($strip->plus($gap), Text::of('piece.behind_lid', strip: $strip, gap: $gap));
+        $from = $this->frame->x->from;
+        $cuts = [...$this->cuts($below), $this->frame->x->to()];
+        $bays = array_keys($below->rows[count($below->rows) - 1]->band->bays);
+        foreach ($cuts as $i => $to) {
+            $isLast = $i === count($cuts) - 1;
+            $span = Span::of($from, $to->minus($from), Text::of('piece.over_bay'));
+            $span = $isLast ? $span : $span->beforeLast($gap, Text::of('piece.lid_gap'));
+            $id = ($bays[$i] ?? $band->id).':lid';
+            $maker->level($id, Role::Lid, Text::of('part.lid', n: $i + 1), $span, $at, $z, ['front']);
+            $this->bench->join($id, "{$band->id}:hinge_strip", JointKind::Clears, Axis::Y, $gap);
+            $this->bench->need($id, Text::of('hardware.lid_hinge'), $span->value()->isGreaterThan(Length::fromMillimetres(900)) ? 3 : 2);
+            $this->bench->need($id, Text::of('hardware.lid_stay'), 1);
+            $from = $to;
+        }
+    }
+
+    /** Foam a little over the lid it lies on, and the cloth that goes round it with 20 mm to sew. */
+    private function cushions(Band $band, Span $y, ?CaseSpec $below): void
+    {
+        $thick = $band->cushion ?? Length::zero();
+        $cuts = $band->lids && $below !== null ? [...$this->cuts($below), $this->frame->x->to()] : [$this->frame->x->to()];
+        $from = $this->frame->x->from;
+        $mm = fn (Length $l): Length => $l;
+        foreach ($cuts as $i => $to) {
+            $width = $to->minus($from);
+            $seam = Length::fromMillimetres(20)->times(2);
+            $this->bench->need($band->id, Text::of('hardware.foam', n: $i + 1, w: $mm($width), d: $y->value(), h: $thick), 1);
+            $this->bench->need($band->id, Text::of('hardware.cloth', n: $i + 1, w: $width->plus($thick->times(2))->plus($seam), d: $y->value()->plus($thick->times(2))->plus($seam)), 1);
+            $from = $to;
+        }
+    }
+
+    /** @return list<Length> the middles of the dividers that stand under it */
+    private function cuts(CaseSpec $below): array
+    {
+        $cuts = [];
+        $row = $below->rows[count($below->rows) - 1];
+        foreach (array_slice(array_keys($row->band->bays), 0, -1) as $bay) {
+            $cell = $this->bench->cells[$bay] ?? null;
+            $cuts = $cell === null ? $cuts : [...$cuts, $cell->x->to()->plus($below->board->thickness->splitInto(2)[0])];
+        }
+
+        return $cuts;
+    }
+
+    public function crown(Band $band, Span $z, ?CaseSpec $below): void
+    {
+        $board = $this->stuff->board($band);
+        $front = $below === null ? $this->frame->rear->plus($this->frame->depth->value) : $below->front();
+        foreach (Lengths::of($this->frame->x, $below === null ? [] : $this->cuts($below), $board->sheet->sheetLength) as $n => $x) {
+            $panel = (new Maker($this->bench, $board))->strip("{$band->id}:crown".($n === 0 ? '' : '_'.($n + 1)), Role::Crown,
+                $n === 0 ? Text::of('part.crown') : Text::of('part.length', part: Text::of('part.crown'), n: $n + 1), $x, $front->minus($board->thickness), $z);
+            $this->bench->panels[$panel->id] = $panel->with(fitOnSite: true);
+        }
+    }
+
+    public static function isSlab(Band $band): bool
+    {
+        return in_array($band->kind, [BandKind::Top, BandKind::Seat, BandKind::Deck], true);
+    }
+}

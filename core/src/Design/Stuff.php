@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design;
+
+use Incastro\Core\Document\Band;
+use Incastro\Core\Document\Material;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\StoredThing;
+
+/** What the boards of a piece come from, and what is to be stored in it. */
+final readonly class Stuff
+{
+    /**
+     * @param  array<string, Material>  $stock
+     * @param  array<string, StoredThing>  $stored
+     */
+    public function __construct(public Piece $piece, private array $stock, private array $stored = [])
+    {
+    }
+
+    public function board(?Band $band = null): Board
+    {
+        return new Board($this->stock[$band->material ?? $this->piece->material]);
+    }
+
+    public function back(): Board
+    {
+        return new Board($this->stock[$this->piece->backMaterial ?? ''] ?? $this->stock[$this->piece->material]);
+    }
+
+    /** @return list<StoredThing> */
+    public function storedIn(string $bay): array
+    {
+        return array_values(array_filter($this->stored, fn (StoredThing $t): bool => $t->bay === $bay));
+    }
+}

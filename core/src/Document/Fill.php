@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+/** What a bay holds, with its settings as read through the fields of its kind. */
+final readonly class Fill
+{
+    /** @param  array<string, Shelf>  $shelves  from the bottom up */
+    public function __construct(public FillKind $kind, public Settings $is, public array $shelves = [])
+    {
+    }
+}

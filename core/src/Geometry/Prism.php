@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Geometry;
+
+use Incastro\Core\Measure\Length;
+
+/**
+ * A solid with one outline all along an axis: (y, z) along x, (x, z) along y, (x, y) along z. Boards are these, also where
+ * an edge is bevelled or an end is cut to a slope.
+ */
+final readonly class Prism
+{
+    /** @param  list<Point>  $outline  no three in line, in the order of a walk around it */
+    public function __construct(public Axis $axis, public array $outline, public Length $from, public Length $to)
+    {
+    }
+
+    public static function of(Block $block, Axis $axis): self
+    {
+        $a = $block->corner;
+        $b = $a->plus($block->size);
+        [$p, $q, $from, $to] = match ($axis) {
+            Axis::X => [new Point($a->y, $a->z), new Point($b->y, $b->z), $a->x, $b->x],
+            Axis::Y => [new Point($a->x, $a->z), new Point($b->x, $b->z), $a->y, $b->y],
+            Axis::Z => [new Point($a->x, $a->y), new Point($b->x, $b->y), $a->z, $b->z],
+        };
+
+        return new self($axis, [$p, new Point($q->across, $p->up), $q, new Point($p->across, $q->up)], $from, $to);
+    }
+
+    public function bounds(): Block
+    {
+        $across = array_map(fn (Point $p): Length => $p->across, $this->outline);
+        $up = array_map(fn (Point $p): Length => $p->up, $this->outline);
+        if ($across === [] || $up === []) {
+            throw new \LogicException('A solid without an outline.');
+        }
+        [$a0, $a1, $b0, $b1] = [Length::least(...$across), Length::greatest(...$across), Length::least(...$up), Length::greatest(...$up)];
+        [$da, $db, $d] = [$a1->minus($a0), $b1->minus($b0), $this->to->minus($this->from)];
+
+        return match ($this->axis) {
+            Axis::X => Block::of($this->from, $a0, $b0, $d, $da, $db),
+            Axis::Y => Block::of($a0, $this->from, $b0, $da, $d, $db),
+            Axis::Z => Block::of($a0, $b0, $this->from, $da, $db, $d),
+        };
+    }
+
+    /** What is left of it under a line over its own `across`; null where nothing is. Cuts are rounded into the solid. */
+    public function under(Slant $line): ?self
+    {
+        $kept = [];
+        $n = count($this->outline);
+        foreach ($this->outline as $i => $p) {
+            $q = $this->outline[($i + 1) % $n];
+            $isUnder = fn (Point $r): bool => ! $r->up->isGreaterThan($line->at($r->across));
+            if ($isUnder($p)) {
+                $kept[] = $p;
+            }
+            if ($isUnder($p) !== $isUnder($q)) {
+                $kept[] = self::crossing($p, $q, $line);
+            }
+        }
+        $kept = self::tidy($kept);
+
+        return count($kept) < 3 ? null : new self($this->axis, $kept, $this->from, $this->to);
+    }
+
+    /** What is left of it above a height; null where nothing is. Not for solids that stand on their outline. */
+    public function over(Length $z): ?self
+    {
+        $flipped = new self($this->axis, array_map(fn (Point $p): Point => new Point($p->across, $p->up->negated()), $this->outline), $this->from, $this->to);
+        $kept = $flipped->under(new Slant($this->axis, $z->negated(), 0.0));
+
+        return $kept === null ? null : new self($this->axis, array_map(fn (Point $p): Point => new Point($p->across, $p->up->negated()), $kept->outline), $this->from, $this->to);
+    }
+
+    /** @return list<Point> its outline on paper */
+    public function outlineIn(View $view): array
+    {
+        $seen = match ($view) {
+            View::Front => Axis::Y,
+            View::Side => Axis::X,
+            View::Top => Axis::Z,
+        };
+        if ($this->axis !== $seen) {
+            return $this->bounds()->outlineIn($view);
+        }
+
+        return $view !== View::Top ? $this->outline
+            : array_map(fn (Point $p): Point => new Point($p->across, $p->up->negated()), $this->outline);
+    }
+
+    public function isBlock(): bool
+    {
+        $b = $this->bounds();
+        $corners = self::of($b, $this->axis)->outline;
+        $key = fn (Point $p): string => $p->across->units.','.$p->up->units;
+
+        return count($this->outline) === 4 && array_diff(array_map($key, $this->outline), array_map($key, $corners)) === [];
+    }
+
+    /** Upright edges are cut at the line's height there; level ones where the line has their height; slanting ones by proportion. */
+    private static function crossing(Point $p, Point $q, Slant $line): Point
+    {
+        if ($p->across->equals($q->across)) {
+            return new Point($p->across, $line->at($p->across));
+        }
+        if ($p->up->equals($q->up)) {
+            return new Point($line->where($p->up) ?? $p->across, $p->up);
+        }
+        $over = fn (Point $r): float => $r->up->units - ($line->at0->units + $line->rise * $r->across->units);
+        $share = $over($p) / ($over($p) - $over($q));
+        $across = Length::ofUnits((int) round($p->across->units + $share * ($q->across->units - $p->across->units)));
+
+        return new Point($across, $line->at($across));
+    }
+
+    /**
+     * @param  list<Point>  $points
+     * @return list<Point>
+     */
+    private static function tidy(array $points): array
+    {
+        $kept = [];
+        foreach ($points as $p) {
+            $last = $kept[count($kept) - 1] ?? null;
+            if ($last === null || ! $last->across->equals($p->across) || ! $last->up->equals($p->up)) {
+                $kept[] = $p;
+            }
+        }
+        if (count($kept) > 1 && $kept[0]->across->equals($kept[count($kept) - 1]->across) && $kept[0]->up->equals($kept[count($kept) - 1]->up)) {
+            array_pop($kept);
+        }
+
+        return $kept;
+    }
+}

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core;
+
+use Incastro\Core\Cut\PartShape;
+use Incastro\Core\Cut\Totals;
+use Incastro\Core\Design\Design;
+use Incastro\Core\Design\Hardware;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Design\Spacing;
+use Incastro\Core\Design\Taken;
+use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Fit\Fit;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+
+/** Writes down one piece: its figures, its bays with what dragging them needs, what is bought for it, and its solids. */
+final readonly class PieceWriter
+{
+    /** How far a drawer is drawn out to be looked at. */
+    private const DRAWN_OUT_MM = 320;
+
+    public function __construct(private Project $project, private Piece $piece, private Design $design, private Fit $fit)
+    {
+    }
+
+    /** @return array<string, mixed> */
+    public function piece(): array
+    {
+        return [
+            'name' => $this->piece->name,
+            'space' => $this->piece->space,
+            'clear' => $this->fit->box->clear,
+            'width' => $this->fit->box->width,
+            'height' => $this->fit->box->height,
+            'depth' => $this->fit->box->depth,
+            'from' => $this->fit->box->left,
+            'to' => $this->fit->box->right(),
+            'edges' => $this->fit->edges,
+            'usual_set_off' => array_column(array_map(fn (EdgeKind $k): array => [$k->value, $k->usualSetOff()], EdgeKind::cases()), 1, 0),
+            'budget' => $this->fit->budget,
+            'spare' => $this->fit->spare,
+            'tilt_up' => $this->fit->tiltUp,
+            'shims' => $this->fit->shims,
+            'openings' => (object) $this->design->openings,
+            'spacings' => (object) array_map(fn (Spacing $s): array => ['openings' => $s->openings, 'free' => $s->free], $this->design->spacings),
+            'cells' => (object) (new CellWriter($this->piece, $this->fit->box, $this->design))->cells(),
+            'studs' => (object) $this->fit->box->studs,
+            'hardware' => $this->hardware(),
+            'totals' => (new Totals($this->fit->panels, $this->design, $this->project->stock))->written(),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> the same thing for several bays on one line */
+    private function hardware(): array
+    {
+        $lines = [];
+        foreach ($this->design->hardware as $each) {
+            $key = json_encode([$each->name, $each->length], JSON_THROW_ON_ERROR);
+            $lines[$key] ??= ['name' => $each->name, 'count' => 0, 'length' => $each->length, 'for' => []];
+            $lines[$key]['count'] += $each->count;
+            $lines[$key]['for'][] = self::bay($each);
+        }
+
+        return array_map(fn (array $l): array => ['for' => array_values(array_unique($l['for']))] + $l, array_values($lines));
+    }
+
+    /** The bay or piece it is for: a part's own id begins with it. */
+    private static function bay(Hardware $each): string
+    {
+        return explode(':', $each->owner)[0];
+    }
+
+    /** @return list<array<string, mixed>> every panel as a solid, and how it moves */
+    public function solids(): array
+    {
+        return array_map(function (Panel $panel): array {
+            $solid = $panel->solid;
+
+            return ['part' => $panel->id, 'bay' => $panel->bay, 'role' => $panel->role->value, 'axis' => $solid->axis->value, 'outline' => $solid->outline, 'from' => $solid->from, 'to' => $solid->to,
+                'taken' => array_map(fn (Taken $t): array => ['kind' => $t->kind->value, 'corner' => [$t->block->corner->x, $t->block->corner->y, $t->block->corner->z], 'size' => [$t->block->size->x, $t->block->size->y, $t->block->size->z]],
+                    array_values(array_filter($panel->taken, fn (Taken $t): bool => $t->kind->isSeenThrough()))),
+                'moves' => $this->moves($panel)];
+        }, $this->fit->panels);
+    }
+
+    /** @return array<string, mixed>|null hinged at a side, or drawn out of the wall */
+    private function moves(Panel $panel): ?array
+    {
+        $b = $panel->block;
+        if (in_array($panel->role, [Role::Door, Role::DoorPart, Role::Glass], true) && $panel->hand !== null) {
+            return ['how' => 'hinge', 'x' => $panel->hand === Side::Left ? $b->corner->x : $b->corner->x->plus($b->size->x), 'y' => $b->corner->y->plus($b->size->y), 'left' => $panel->hand === Side::Left];
+        }
+        if (! in_array($panel->role, [Role::Front, Role::DrawerPart, Role::BoxPart], true)) {
+            return null;
+        }
+        $out = $panel->inHouse(Axis::Y);
+
+        return ['how' => 'slide', 'along' => $out->value, 'by' => $panel->turned && $this->piece->along(Side::Right) !== null && $panel->block->corner->x->isGreaterThan($this->fit->box->left->plus($this->fit->box->width->value->splitInto(2)[0]))
+            ? Length::fromMillimetres(self::DRAWN_OUT_MM)->negated() : Length::fromMillimetres(self::DRAWN_OUT_MM)];
+    }
+
+    /** @return array<string, mixed> what a part has besides a length and a width */
+    public static function shape(Panel $panel): array
+    {
+        $shape = new PartShape($panel);
+
+        return ['bay' => $panel->bay, 'outline' => $shape->outline(), 'bevels' => $shape->bevels(), 'taken' => $shape->taken()];
+    }
+}
