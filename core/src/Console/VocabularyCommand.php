@@ -16,18 +16,23 @@ final class VocabularyCommand
     public function run(Arguments $arguments): array
     {
         $arguments->allow([]);
-        $fields = fn (array $fields): object => (object) array_map(fn (Field $f): array => $f->jsonSerialize(), $fields);
         $fills = $doors = $bands = [];
         foreach (FillKind::cases() as $kind) {
-            $fills[$kind->value] = ['stands_alone' => $kind->standsAlone(), 'own_front' => $kind->hasFront(), 'fields' => $fields($kind->fields())];
+            $fills[$kind->value] = ['stands_alone' => $kind->standsAlone(), 'own_front' => $kind->hasFront(), 'fields' => self::fields($kind->fields())];
         }
         foreach (DoorKind::cases() as $kind) {
-            $doors[$kind->value] = ['fields' => $fields($kind->fields())];
+            $doors[$kind->value] = ['fields' => self::fields($kind->fields())];
         }
         foreach (BandKind::cases() as $kind) {
             $bands[$kind->value] = ['bays' => $kind->mayHaveBays(), 'slab' => $kind->isSlab(), 'base' => $kind->isBase()];
         }
 
         return ['fills' => $fills, 'doors' => $doors, 'bands' => $bands];
+    }
+
+    /** @param  array<string, Field>  $fields */
+    private static function fields(array $fields): object
+    {
+        return (object) array_map(fn (Field $f): array => $f->jsonSerialize(), $fields);
     }
 }

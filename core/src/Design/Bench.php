@@ -94,9 +94,9 @@ final class Bench
         $isAfter = $b->corner->$along->isGreaterThan($a->corner->$along);
         $from = $isAfter ? Length::zero() : $play;
         [$corner, $size] = [$common->corner, $common->size];
-        $at = fn (string $k): Length => $k === $along ? $corner->$k->minus($from) : $corner->$k;
-        $is = fn (string $k): Length => $k === $along ? $size->$k->plus($play) : $size->$k;
-        $this->take($second, TakenKind::Groove, Block::of($at('x'), $at('y'), $at('z'), $is('x'), $is('y'), $is('z')));
+        $at = array_map(fn (Length $l, string $k): Length => $k === $along ? $l->minus($from) : $l, [$corner->x, $corner->y, $corner->z], ['x', 'y', 'z']);
+        $is = array_map(fn (Length $l, string $k): Length => $k === $along ? $l->plus($play) : $l, [$size->x, $size->y, $size->z], ['x', 'y', 'z']);
+        $this->take($second, TakenKind::Groove, Block::of($at[0], $at[1], $at[2], $is[0], $is[1], $is[2]));
     }
 
     public function take(string $panel, TakenKind $kind, Block $block): void

@@ -40,7 +40,7 @@ final readonly class Designer
         $fronts = [];
         $letters = new Letters($piece);
         $turns = [];
-        foreach ((new Frames($piece, $box, $stuff))->all() as $frame) {
+        foreach ((new Frames($piece, $box))->all() as $frame) {
             $before = array_keys($bench->panels);
             [$joints, $cells] = [count($bench->joints), $bench->cells];
             $made = (new RunMaker($bench, $stuff, $frame, $letters))->make();

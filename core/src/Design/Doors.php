@@ -66,7 +66,7 @@ final readonly class Doors
 
     private function equal(Figure $rest, int $n): Figure
     {
-        return $n === 1 ? $rest : $rest->sharedInto($n, Text::of('piece.leaves'))[$n - 1];
+        return $n === 1 ? $rest : $rest->sharedInto($n, Text::of('piece.leaves'))[$n - 1] ?? $rest;
     }
 
     /** Both diagonals of the opening as it stands were given: it is hung to what they say. */
@@ -165,12 +165,16 @@ final readonly class Doors
         $owner = $this->cell->bay->id;
         $mm = $height->units / Length::PER_MM;
         $hinges = $mm <= 900 ? 2 : ($mm <= 1600 ? 3 : ($mm <= 2000 ? 4 : 5));
-        match ($this->door->kind) {
-            DoorKind::Hinged => $this->bench->need($owner, Text::of('hardware.hinge', opens: $this->door->is->count('opens')), $hinges * $leaves),
-            DoorKind::Lift => [$this->bench->need($owner, Text::of('hardware.flap_hinge'), $width->isGreaterThan(Length::fromMillimetres(900)) ? 3 : 2), $this->bench->need($owner, Text::of('hardware.strut'), 2)],
-            DoorKind::Drop => [$this->bench->need($owner, Text::of('hardware.flap_hinge'), $width->isGreaterThan(Length::fromMillimetres(900)) ? 3 : 2), $this->bench->need($owner, Text::of('hardware.drop_stay'), 2)],
-            default => $this->bench->need($owner, Text::of('hardware.magnet_catch'), 4),
+        $flaps = $width->isGreaterThan(Length::fromMillimetres(900)) ? 3 : 2;
+        $needs = match ($this->door->kind) {
+            DoorKind::Hinged => [[Text::of('hardware.hinge', opens: $this->door->is->count('opens')), $hinges * $leaves]],
+            DoorKind::Lift => [[Text::of('hardware.flap_hinge'), $flaps], [Text::of('hardware.strut'), 2]],
+            DoorKind::Drop => [[Text::of('hardware.flap_hinge'), $flaps], [Text::of('hardware.drop_stay'), 2]],
+            default => [[Text::of('hardware.magnet_catch'), 4]],
         };
+        foreach ($needs as [$name, $count]) {
+            $this->bench->need($owner, $name, $count);
+        }
         if ($this->door->kind !== DoorKind::LiftOff) {
             $this->bench->need($owner, Text::of('hardware.'.($this->door->is->choice('catch') === 'push_latch' ? 'push_latch' : 'pull')), $leaves);
         }

@@ -21,7 +21,7 @@ use Incastro\Core\Measure\Text;
  */
 final readonly class Frames
 {
-    public function __construct(private Piece $piece, private Box $box, private Stuff $stuff)
+    public function __construct(private Piece $piece, private Box $box)
     {
     }
 

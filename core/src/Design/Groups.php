@@ -24,11 +24,8 @@ final class Groups
 
                 continue;
             }
-            if ($open) {
-                $groups[count($groups) - 1][] = $item;
-            } else {
-                $groups[] = [$item];
-            }
+            $last = $open ? array_pop($groups) : null;
+            $groups[] = [...($last ?? []), $item];
             $open = true;
         }
 

@@ -32,7 +32,9 @@ final class Upgrade
         $document = self::inside($document, ['methods', 'back'], self::back(...));
         $document = self::inside($document, ['pieces', '*', 'methods', 'back'], self::back(...));
 
-        return self::inside($document, ['pieces', '*', 'runs', '*', 'bands', '*', 'bays', '*'], self::bay(...));
+        $document = self::inside($document, ['pieces', '*', 'runs', '*', 'bands', '*', 'bays', '*'], self::bay(...));
+
+        return is_array($document) ? $document : [];
     }
 
     private static function back(mixed $back): mixed

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
-use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
@@ -40,13 +39,11 @@ final readonly class Fitter
     /** A box raised beside its base sweeps √(H² + D²) (fieldbook §8); the one that sweeps most counts. */
     private static function tiltUp(Piece $piece, Box $box, Design $design): Figure
     {
-        $boxes = array_map(fn (CaseFront $f): array => [$f->z->value(), $f->depth()->minus($box->rear)], $design->fronts);
-        $most = [Length::zero(), Length::zero()];
-        $sweep = fn (array $b): float => hypot($b[0]->units, $b[1]->units);
-        foreach ($boxes === [] ? [[$box->height->value, $piece->depth]] : $boxes as $each) {
-            $most = $sweep($each) > $sweep($most) ? $each : $most;
+        [$h, $d] = $design->fronts === [] ? [$box->height->value, $piece->depth] : [Length::zero(), Length::zero()];
+        foreach ($design->fronts as $front) {
+            $depth = $front->depth()->minus($box->rear);
+            [$h, $d] = hypot($front->z->value()->units, $depth->units) > hypot($h->units, $d->units) ? [$front->z->value(), $depth] : [$h, $d];
         }
-        [$h, $d] = $most;
 
         return Figure::of(Length::ofUnits(Rounding::Up->apply(hypot($h->units, $d->units))), Text::of('fit.tilt_up', h: $h, d: $d), null, false);
     }

@@ -77,13 +77,18 @@ final readonly class Turn
         }
         $along = fn (Length $u): Length => $this->quarter === 1 ? $this->y->minus($u) : $this->y->plus($u);
         $out = fn (Length $v): Length => $this->quarter === 1 ? $this->x->plus($v) : $this->x->minus($v);
-        $ends = fn (\Closure $f): array => [Length::least($f($p->from), $f($p->to)), Length::greatest($f($p->from), $f($p->to))];
-        [$axis, $point, [$from, $to]] = match ($p->axis) {
-            Axis::X => [Axis::Y, fn (Point $q): Point => new Point($out($q->across), $q->up), $ends($along)],
-            Axis::Y => [Axis::X, fn (Point $q): Point => new Point($along($q->across), $q->up), $ends($out)],
-            Axis::Z => [Axis::Z, fn (Point $q): Point => new Point($out($q->up), $along($q->across)), [$p->from, $p->to]],
+        $move = match ($p->axis) {
+            Axis::X => $along,
+            Axis::Y => $out,
+            Axis::Z => fn (Length $z): Length => $z,
         };
+        $point = match ($p->axis) {
+            Axis::X => fn (Point $q): Point => new Point($out($q->across), $q->up),
+            Axis::Y => fn (Point $q): Point => new Point($along($q->across), $q->up),
+            Axis::Z => fn (Point $q): Point => new Point($out($q->up), $along($q->across)),
+        };
+        [$a, $b] = [$move($p->from), $move($p->to)];
 
-        return new Prism($axis, array_values(array_map($point, $p->outline)), $from, $to);
+        return new Prism($this->axis($p->axis), array_map($point, $p->outline), Length::least($a, $b), Length::greatest($a, $b));
     }
 }

@@ -85,7 +85,6 @@ final readonly class Shelving
         return $this->cell->methods->front === Front::Banded ? ['front'] : [];
     }
 
-    /** @param  Length|null  $play  at each end */
     private function board(string $id, Text $name, Span $x, Length $z): Panel
     {
         return $this->at->maker($this->cell)->level($id, Role::Shelf, $name, $x, $this->cell->y, $z, $this->banded());

@@ -17,9 +17,6 @@ use Incastro\Core\Measure\Text;
 /** Shelves spaced by what is to stand on them: each row as high as its things and a hand above them, heavy things low, what is fetched daily between knee and eye. */
 final class StoredShelves implements FillMaker
 {
-    /** Heavier than this stands on the lowest shelves. */
-    private const HEAVY_KG = 10.0;
-
     public function make(Cell $cell, Workplace $at): void
     {
         $things = $at->stuff->storedIn($cell->bay->id);
@@ -42,7 +39,7 @@ final class StoredShelves implements FillMaker
     /**
      * One row for each shelf-full of a thing.
      *
-     * @return list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>
+     * @return list<Tier>
      */
     private function tiers(Cell $cell, Workplace $at, StoredThing $thing): array
     {
@@ -61,8 +58,7 @@ final class StoredShelves implements FillMaker
         $tiers = [];
         for ($left = $thing->count; $left > 0; $left -= $each) {
             $n = min($left, $each);
-            $wide = $thing->width->times(min($across, $n));
-            $tiers[] = ['what' => $thing->name, 'wide' => $wide, 'high' => $thing->height, 'kg' => $thing->kg * $n, 'often' => $thing->often, 'n' => $n];
+            $tiers[] = new Tier($thing->name, $thing->width->times(min($across, $n)), $thing->height, $thing->kg * $n, $thing->often);
         }
 
         return $tiers;
@@ -71,55 +67,39 @@ final class StoredShelves implements FillMaker
     /**
      * Part rows of like height share a shelf (tallest first, first that has room).
      *
-     * @param  list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>  $tiers
-     * @return list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>
+     * @param  list<Tier>  $tiers
+     * @return list<Tier>
      */
     private static function together(array $tiers, Length $width): array
     {
-        usort($tiers, fn (array $a, array $b): int => [$b['high']->units, $b['wide']->units, $a['what']] <=> [$a['high']->units, $a['wide']->units, $b['what']]);
+        usort($tiers, fn (Tier $a, Tier $b): int => [$b->high->units, $b->wide->units, $a->what] <=> [$a->high->units, $a->wide->units, $b->what]);
         $shelves = [];
         foreach ($tiers as $tier) {
+            $at = count($shelves);
             foreach ($shelves as $i => $shelf) {
-                // A low thing beside a tall one wastes what is above it: a quarter at most.
-                if (! $shelf['wide']->plus($tier['wide'])->isGreaterThan($width) && 4 * $tier['high']->units >= 3 * $shelf['high']->units) {
-                    $shelves[$i]['wide'] = $shelf['wide']->plus($tier['wide']);
-                    $shelves[$i]['kg'] += $tier['kg'];
-                    $shelves[$i]['what'] .= ", {$tier['what']}";
-                    $shelves[$i]['often'] = self::rank($tier['often']) < self::rank($shelf['often']) ? $tier['often'] : $shelf['often'];
-
-                    continue 2;
+                if ($shelf->takes($tier, $width)) {
+                    $at = $i;
+                    break;
                 }
             }
-            $shelves[] = $tier;
+            $shelves[$at] = isset($shelves[$at]) ? $shelves[$at]->with($tier) : $tier;
         }
 
-        return $shelves;
+        return array_values($shelves);
     }
 
     /**
-     * From the floor up: heavy ones, what is fetched weekly, daily, seldom.
-     *
-     * @param  list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>  $tiers
-     * @return list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>
+     * @param  list<Tier>  $tiers
+     * @return list<Tier> from the floor up
      */
     private static function inOrder(array $tiers): array
     {
-        $level = fn (array $t): int => $t['kg'] >= self::HEAVY_KG && $t['often'] !== HowOften::Daily ? 0 : match ($t['often']) {
-            HowOften::Weekly => 1, HowOften::Daily => 2, HowOften::Seldom => 3,
-        };
-        usort($tiers, fn (array $a, array $b): int => [$level($a), -$a['kg'], -$a['high']->units, $a['what']] <=> [$level($b), -$b['kg'], -$b['high']->units, $b['what']]);
+        usort($tiers, fn (Tier $a, Tier $b): int => [$a->level(), -$a->kg, -$a->high->units, $a->what] <=> [$b->level(), -$b->kg, -$b->high->units, $b->what]);
 
         return $tiers;
     }
 
-    private static function rank(HowOften $often): int
-    {
-        return match ($often) {
-            HowOften::Daily => 0, HowOften::Weekly => 1, HowOften::Seldom => 2
-        };
-    }
-
-    /** @param  non-empty-list<array{what: string, wide: Length, high: Length, kg: float, often: HowOften, n: int}>  $tiers */
+    /** @param  non-empty-list<Tier>  $tiers */
     private function shelves(Cell $cell, Workplace $at, array $tiers): void
     {
         $hand = $cell->bay->fill->is->length('hand_room');
@@ -128,14 +108,14 @@ final class StoredShelves implements FillMaker
         $openings = [];
         foreach ($tiers as $i => $tier) {
             $isTop = $i === count($tiers) - 1;
-            $needs = Figure::of($tier['high'], Text::of('piece.height_of_thing', thing: $tier['what']))->plus($hand, Text::of('piece.hand_room'));
-            $free = $isTop ? $free : $free->minus($needs->value, Text::of('piece.opening_for', thing: $tier['what']));
+            $needs = Figure::of($tier->high, Text::of('piece.height_of_thing', thing: $tier->what))->plus($hand, Text::of('piece.hand_room'));
+            $free = $isTop ? $free : $free->minus($needs->value, Text::of('piece.opening_for', thing: $tier->what));
             $openings[] = $needs;
         }
         $last = array_pop($openings);
         if ($free->value->isLessThan($last->value)) {
             $by = $last->value->minus($free->value);
-            $at->bench->find('piece.things_do_not_fit', Severity::Stop, $cell->bay->id, Text::of('piece.things_do_not_fit', bay: $cell->label, by: $by, last: $tiers[count($tiers) - 1]['what']), $free->value, $last->value);
+            $at->bench->find('piece.things_do_not_fit', Severity::Stop, $cell->bay->id, Text::of('piece.things_do_not_fit', bay: $cell->label, by: $by, last: $tiers[count($tiers) - 1]->what), $free->value, $last->value);
             $at->bench->spacings[$cell->bay->id] = new Spacing([...$openings, $free], $free->value->minus($last->value), $cell->z->from, $t);
 
             return;
