@@ -72,7 +72,7 @@ final class Planner
         $designs = $fitted = [];
         foreach ($pieces as $id => $piece) {
             $box = (new Boxer)->box($piece, $rooms[$piece->space]);
-            $designs[$id] = (new Designer($project->stock, $project->stored))->design($piece, $box);
+            $designs[$id] = (new Designer($project->stock, $project->stored, $project->workshop->trim))->design($piece, $box);
             $fitted[$id] = (new Fitter($project->workshop))->fit($piece, $rooms[$piece->space], $box, $designs[$id]);
         }
 

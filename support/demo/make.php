@@ -15,6 +15,7 @@ use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Document\Starter;
 use Incastro\Core\Measure\Unit;
+use Incastro\Core\Starters;
 
 foreach (rooms() as $file => $room) {
     $count = 0;
@@ -38,8 +39,10 @@ foreach (rooms() as $file => $room) {
     foreach ($room['more'] ?? [] as $reading) {
         $document['spaces'][$space]['readings'][$newId()] = ['order' => 'x'] + $reading;
     }
-    $piece = array_key_first($document['pieces']);
-    $document['pieces'][$piece] = array_replace($document['pieces'][$piece], $room['piece'] ?? []);
+    if (isset($room['piece'])) {
+        $piece = array_key_first($document['pieces']);
+        $document['pieces'][$piece] = array_replace($document['pieces'][$piece], $room['piece']);
+    }
     foreach ($document['stock'] as $id => $sheet) {
         $isBoard = $sheet['order'] === 'a';
         $document['stock'][$id]['price_cents'] = $isBoard ? 9400 : 4150;
@@ -51,6 +54,16 @@ foreach (rooms() as $file => $room) {
         foreach ($document['spaces'][$space]['readings'] as $id => $reading) {
             $truth = new TrueRoom($room['true'], ProjectReader::read($document));
             $document['facts'][$newId()] = $truth->take($id, $room['unit']);
+        }
+    }
+    if (isset($room['starter'])) {
+        $count = 3000;
+        foreach (Starters::fitted($document, $room['starter'], $space, $newId) as $op) {
+            if ($op['op'] === 'remove') {
+                unset($document['pieces'][$op['path'][1]]);
+            } else {
+                $document['pieces'][$op['path'][1]] = $op['value'];
+            }
         }
     }
     ProjectReader::read($document);

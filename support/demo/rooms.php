@@ -50,7 +50,7 @@ function rooms(): array
                 'breast_front' => fn (float $x, float $z): float => 398 + 1.5 * $z / 1000 + 2 * $x / 3406,
                 'back' => fn (float $x, float $z): float => 1.5 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 9 * $x / 3406,
             ]),
-            'piece' => ['name' => 'Fireside shelves', 'height' => 900, 'width' => 980, 'left' => ['kind' => 'filler', 'set_off' => 30], 'right' => ['kind' => 'play', 'set_off' => 5]],
+            'starter' => 'fireside-flanks',
         ],
         'stair-store' => [
             'kind' => 'under_stair', 'unit' => 'mm', 'ids' => '01J8R3', 'id' => '01JSTA1RST0RE0000000000001', 'name' => 'Stair store', 'space' => 'Under the stair',
@@ -59,7 +59,7 @@ function rooms(): array
                 'slope' => fn (float $x, float $y): float => 2012 - 0.742 * $x, 'left' => $lean(0, 3.1, -2.0), 'right' => fn (): float => 2380.0,
                 'back' => fn (float $x, float $z): float => -1.1 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => -6 * $x / 2380 + 3 * (870 - $y) / 870,
             ]),
-            'piece' => ['name' => 'Pull-out under the stair', 'height' => 620, 'depth' => 500, 'width' => 800],
+            'starter' => 'under-stair-pull-outs',
         ],
         'bunk-room' => [
             'kind' => 'under_slope', 'unit' => 'mm', 'ids' => '01J8R4', 'id' => '01JBVNKR00M000000000000001', 'name' => 'Bunk room', 'space' => 'Under the roof',
@@ -68,7 +68,7 @@ function rooms(): array
                 'slope' => fn (float $x, float $y): float => 906 + 0.6857 * $y - 5 * $x / 2210, 'left' => $lean(0, -2.0, 4.0), 'right' => $lean(2210, 1.5, -3.0),
                 'back' => fn (float $x, float $z): float => 2.6 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 7 * $x / 2210,
             ]),
-            'piece' => ['name' => 'Platform base', 'height' => 300, 'depth' => 800, 'methods' => ['back' => 'none']],
+            'starter' => 'knee-wall-shelves-with-desk',
         ],
         'galley-sink' => [
             'kind' => 'in_cupboard', 'unit' => 'mm', 'ids' => '01J8R5', 'id' => '01JGA11EY00000000000000001', 'name' => 'Galley, sink cupboard', 'space' => 'Sink base',
@@ -80,7 +80,7 @@ function rooms(): array
                 'mouth_left' => fn (): float => 42.0, 'mouth_right' => fn (): float => 820.0, 'mouth_head' => fn (): float => 640.0, 'mouth_depth' => fn (): float => 19.0,
                 'left' => $lean(0, 0.5, 1.0), 'right' => $lean(864, 0.8, 0.0),
             ]),
-            'piece' => ['name' => 'Pull-out bin frame', 'height' => 380, 'depth' => 420, 'left' => ['kind' => 'play', 'set_off' => 60], 'right' => ['kind' => 'play', 'set_off' => 60]],
+            'starter' => 'sink-base-shelf',
         ],
         'gear-locker' => [
             'kind' => 'closet', 'unit' => 'mm', 'ids' => '01J8R6', 'id' => '01JGEAR10CKER0000000000001', 'name' => 'Gear locker', 'space' => 'Closet',
@@ -94,7 +94,7 @@ function rooms(): array
                 'left' => $lean(0, 1.9, -6.0, 1.5), 'right' => $lean(1420, 2.2, 3.0), 'back' => fn (float $x, float $z): float => -1.4 * ($z - 100) / 1000,
                 'floor' => fn (float $x, float $y): float => -3 * $x / 1420,
             ]),
-            'piece' => ['name' => 'Gear shelves', 'methods' => ['back' => 'none'], 'height' => 2000, 'depth' => 420],
+            'starter' => 'hall-hooks-and-bench',
         ],
         'lamp-room-bench' => [
             'kind' => 'floor_area', 'unit' => 'mm', 'ids' => '01J8R7', 'id' => '01J1AMPR00M000000000000001', 'name' => 'Lamp-room bench', 'space' => 'Window seat',
@@ -105,13 +105,13 @@ function rooms(): array
                 'floor' => fn (float $x, float $y): float => 5 * $x / 1784 - 2 * (520 - $y) / 520,
             ]),
             'more' => [['kind' => 'width', 'plane' => 'back', 'z' => 100], ['kind' => 'width', 'plane' => 'front', 'z' => 430]],
-            'piece' => ['name' => 'Window seat', 'methods' => ['back' => 'none'], 'height' => 430, 'depth' => 480, 'right' => ['kind' => 'filler', 'set_off' => 30]],
+            'starter' => 'window-bench',
         ],
         'wash-house-gap' => [
             'kind' => 'appliance_gap', 'unit' => 'mm', 'ids' => '01J8R8', 'id' => '01JWASHGAP0000000000000001', 'name' => 'Wash-house, beside the washer', 'space' => 'Gap beside the washer',
             'things' => [thing('hose', 'back', 40, 700, 40, 120, 60, 'cut_through', ['name' => 'washer hose'])],
             'true' => $box(262, 604, 2310, ['right' => $lean(262, 0.6, 1.0), 'floor' => fn (float $x, float $y): float => 2 * $x / 262]),
-            'piece' => ['name' => 'Slim rack', 'height' => 830, 'depth' => 560],
+            'starter' => 'laundry-caddy-and-cupboard',
         ],
         'signal-cabin-corner' => [
             'kind' => 'corner', 'unit' => 'in', 'ids' => '01J8R9', 'id' => '01JS1GNA1C0RNER00000000001', 'name' => 'Signal cabin, corner bench', 'space' => 'Bench corner',
@@ -119,21 +119,67 @@ function rooms(): array
             'true' => $box(1930.4, 609.6, 2286, [
                 'left' => $lean(0, 2.2, -9.0), 'back' => fn (float $x, float $z): float => 1.4 * ($z - 100) / 1000 + 2.0 * sin($x / 600), 'floor' => fn (float $x, float $y): float => 6 * $x / 1930,
             ]),
-            'piece' => ['name' => 'Corner bench', 'methods' => ['back' => 'none'], 'height' => 457.2, 'depth' => 508],
+            'starter' => 'corner-reading-bench',
         ],
         'pantry-passage-wall' => [
             'kind' => 'wall', 'unit' => 'mm', 'ids' => '01J8RA', 'id' => '01JPANTRY0WA1100000000001A', 'name' => 'Pantry passage, lower cupboards', 'space' => 'Long wall',
             'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 180, 'spacing' => 400, 'floor' => 'floating']],
             'things' => [thing('bump_out', 'back', 2420, 0, 220, 2420, 180, 'keep_clear', ['name' => 'pipe chase']), thing('shoe', 'back', 0, 0, 2420, 18, 12, 'take_off'), thing('double_socket', 'back', 1100, 1080, 146, 86, 9, 'keep_clear')],
             'true' => $box(2640, 480, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 100) / 1000 + 2.5 * sin($x / 800), 'floor' => fn (float $x, float $y): float => -8 * $x / 2640]),
-            'piece' => ['name' => 'Lower cupboards', 'height' => 880, 'depth' => 420, 'width' => 2300, 'methods' => ['back' => 'none']],
+            'starter' => 'pantry-lower-and-upper',
         ],
         'pantry-passage-upper' => [
             'kind' => 'wall_hung', 'unit' => 'mm', 'ids' => '01J8RB', 'id' => '01JPANTRYHVNG0000000000001', 'name' => 'Pantry passage, wall cupboards', 'space' => 'Above the counter',
             'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 180, 'spacing' => 400]],
             'things' => [thing('bump_out', 'back', 2420, 0, 220, 2420, 180, 'keep_clear', ['name' => 'pipe chase']), thing('detector', 'ceiling', 2000, 250, 110, 110, 42, 'keep_away')],
             'true' => $box(2640, 320, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 1200) / 1000 + 2.0 * sin($x / 800)]),
-            'piece' => ['name' => 'Wall cupboards', 'height' => 2050, 'depth' => 300, 'width' => 2300, 'methods' => ['back' => 'none']],
+            'piece' => ['name' => 'Wall cupboards', 'height' => 750, 'depth' => 300, 'width' => 2300, 'stand' => ['from' => 'left', 'at' => 0, 'up' => 1350], 'methods' => ['back' => 'none']],
+        ],
+        'wash-house-linen' => [
+            'kind' => 'niche', 'unit' => 'mm', 'ids' => '01J8RC', 'id' => '01JWASHL1NEN00000000000001', 'name' => 'Wash-house, linen niche', 'space' => 'Linen niche',
+            'things' => [thing('baseboard', 'back', 0, 0, 790, 95, 14, 'take_off')],
+            'true' => $box(792, 540, 2304, ['left' => $lean(0, 1.1, 3.0), 'right' => $lean(792, -0.9, 2.0), 'back' => fn (float $x, float $z): float => 1.0 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 3 * $x / 792]),
+            'starter' => 'linen-cupboard',
+        ],
+        'wash-house-basin' => [
+            'kind' => 'wall', 'unit' => 'mm', 'ids' => '01J8RD', 'id' => '01JWASHBAS1N00000000000001', 'name' => 'Wash-house, pedestal basin', 'space' => 'Basin wall',
+            'things' => [thing('trap', 'back', 905, 420, 130, 220, 190, 'keep_clear'), thing('shut_off', 'back', 800, 460, 60, 90, 70, 'keep_clear', ['name' => 'cold valve']), thing('shut_off', 'back', 1080, 460, 60, 90, 70, 'keep_clear', ['name' => 'hot valve'])],
+            'true' => $box(1940, 560, 2310, ['back' => fn (float $x, float $z): float => 1.3 * ($z - 100) / 1000 + 1.5 * sin($x / 700), 'floor' => fn (float $x, float $y): float => 4 * $x / 1940]),
+            'starter' => 'washstand',
+        ],
+        'signal-cabin-closet' => [
+            'kind' => 'closet', 'unit' => 'in', 'ids' => '01J8RE', 'id' => '01JS1GNA1C10SET00000000001', 'name' => 'Signal cabin, walk-in closet', 'space' => 'Walk-in closet',
+            'true' => $box(2286, 762, 2413, [
+                'mouth_left' => fn (): float => 660.4, 'mouth_right' => fn (): float => 1574.8, 'mouth_head' => fn (): float => 2032.0, 'mouth_depth' => fn (): float => 114.3,
+                'left' => $lean(0, 1.6, 2.0), 'right' => $lean(2286, 1.2, -3.0), 'back' => fn (float $x, float $z): float => 0.9 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 5 * $x / 2286,
+            ]),
+            'starter' => 'closet-wall',
+        ],
+        'signal-cabin-loft' => [
+            'kind' => 'floor_area', 'unit' => 'mm', 'ids' => '01J8RF', 'id' => '01JS1GNA110FT0000000000001', 'name' => 'Signal cabin, loft bed', 'space' => 'Behind the door',
+            'also' => ['right' => 'wall'],
+            'true' => $box(2120, 1250, 2640, ['left' => $lean(0, 1.5, 2.0), 'right' => $lean(2120, 0.8, -2.0), 'back' => fn (float $x, float $z): float => 1.1 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 4 * $x / 2120]),
+            'more' => [['kind' => 'width', 'plane' => 'back', 'z' => 100], ['kind' => 'width', 'plane' => 'front', 'z' => 1200]],
+            'starter' => 'loft-on-cupboards',
+        ],
+        'bunk-room-berth' => [
+            'kind' => 'under_slope', 'unit' => 'mm', 'ids' => '01J8RG', 'id' => '01JBVNKBERTH00000000000001', 'name' => 'Bunk room, platform berth', 'space' => 'Under the roof, seaward',
+            'true' => $box(2040, 1400, 2300, [
+                'slope' => fn (float $x, float $y): float => 1020 + 0.62 * $y, 'left' => $lean(0, -1.0, 2.0), 'right' => $lean(2040, 1.2, -1.0),
+                'back' => fn (float $x, float $z): float => 1.6 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 4 * $x / 2040,
+            ]),
+            'starter' => 'platform-bunk',
+        ],
+        'stair-store-cupboard' => [
+            'kind' => 'under_stair', 'unit' => 'mm', 'ids' => '01J8RH', 'id' => '01JSTA1RCVPB0ARD0000000001', 'name' => 'Tower stair, cupboard', 'space' => 'Under the tower stair',
+            'true' => $box(2100, 720, 2300, ['slope' => fn (float $x, float $y): float => 1860 - 0.71 * $x, 'left' => $lean(0, 2.1, -1.0), 'right' => fn (): float => 2100.0, 'floor' => fn (float $x, float $y): float => 3 * $x / 2100]),
+            'starter' => 'under-stair-cupboard',
+        ],
+        'chart-room-right-niche' => [
+            'kind' => 'niche', 'unit' => 'mm', 'ids' => '01J8RJ', 'id' => '01JCHARTR00M000000000R1GHT', 'name' => 'Chart room, right niche', 'space' => 'Right niche',
+            'things' => [thing('baseboard', 'back', 0, 0, 1110, 145, 18, 'take_off')],
+            'true' => $box(1112, 410, 2386, ['left' => $lean(0, 1.9, 6.0), 'right' => $lean(1112, -2.1, 5.0), 'back' => fn (float $x, float $z): float => 1.4 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => -5 * $x / 1112]),
+            'starter' => 'niche-shelves-on-cupboards',
         ],
     ];
 }

@@ -71,10 +71,8 @@ final readonly class Backs
                 $cell = $this->bench->cells[$bay] ?? null;
                 $cuts = $cell === null ? $cuts : [...$cuts, $cell->x->to()->plus($half)];
             }
-            $sheet = $case->back->sheet;
-            $longest = $case->z->value()->isGreaterThan($sheet->sheetWidth) ? $sheet->sheetWidth : $sheet->sheetLength;
 
-            return array_map(fn (Span $x): array => [$x, $case->z], Lengths::of($case->x, $cuts, $longest));
+            return array_map(fn (Span $x): array => [$x, $case->z], Lengths::of($case->x, $cuts, $case->back->widest($case->z->value())));
         }
         $areas = [];
         $from = $case->z->from;

@@ -14,17 +14,24 @@ final readonly class Board
 
     public Length $thickness;
 
-    public function __construct(public Material $sheet)
+    /** @param  Length  $trim  lost along each edge of a sheet */
+    public function __construct(public Material $sheet, private Length $trim)
     {
         $this->material = $sheet->id;
         $this->thickness = $sheet->thickness;
     }
 
-    /** A rectangle can be had from one sheet, either way round where the grain does not matter. */
-    public function holds(Length $along, Length $across): bool
+    /** The longest part along the grain. */
+    public function longest(): Length
     {
-        $fits = fn (Length $l, Length $w): bool => ! $l->isGreaterThan($this->sheet->sheetLength) && ! $w->isGreaterThan($this->sheet->sheetWidth);
+        return $this->sheet->sheetLength->minus($this->trim->times(2));
+    }
 
-        return $fits($along, $across) || (! $this->sheet->grain && $fits($across, $along));
+    /** The widest part of that length across the grain; any way round where there is none. */
+    public function widest(Length $length): Length
+    {
+        $across = $this->sheet->sheetWidth->minus($this->trim->times(2));
+
+        return $this->sheet->grain || $length->isGreaterThan($across) ? $across : $this->longest();
     }
 }

@@ -25,14 +25,14 @@ final readonly class Designer
      * @param  array<string, Material>  $stock
      * @param  array<string, StoredThing>  $stored
      */
-    public function __construct(private array $stock, private array $stored = [])
+    public function __construct(private array $stock, private array $stored = [], private ?Length $trim = null)
     {
     }
 
     public function design(Piece $piece, Box $box): Design
     {
         $bench = new Bench($piece->id);
-        $stuff = new Stuff($piece, $this->stock, $this->stored);
+        $stuff = new Stuff($piece, $this->stock, $this->stored, $this->trim ?? Length::zero());
         $tooNarrow = $this->tooSmall($piece, $box, $stuff->board());
         if ($tooNarrow !== null) {
             return new Design([], [], [], [], [], [], [], [$tooNarrow]);

@@ -33,7 +33,9 @@ final readonly class FaceFrame
         $id = $case->id();
         $stile = $this->widths->stile;
         $least = $this->widths->topRail->plus($this->widths->rail)->plus($this->widths->stile);
-        if ($case->z->value()->isLessThan($least) || $case->x->value()->isLessThan($stile->times(3))) {
+        $highest = $case->heads[count($case->rows) - 2] ?? null;
+        $isLow = $highest !== null && $highest->plus($case->board->thickness)->plus($this->widths->rail)->isGreaterThan($case->z->to()->minus($this->widths->topRail));
+        if ($isLow || $case->z->value()->isLessThan($least) || $case->x->value()->isLessThan($stile->times(3))) {
             $this->bench->find('piece.frame_small', Severity::Stop, $id, Text::of('piece.frame_small'), $case->z->value(), $least);
 
             return;

@@ -47,7 +47,7 @@ final class Plinth
         $front = $this->case->rear->plus($this->depth()->value)->minus($t);
         $cuts = array_map(fn (?Cell $c): Length => ($c?->x->to() ?? Length::zero())->plus($t->splitInto(2)[0]), array_slice($cells, 0, -1));
         foreach (['front' => $front, 'back' => $this->case->rear] as $where => $y) {
-            foreach (Lengths::of($whole, $cuts, $this->case->board->sheet->sheetLength) as $n => $span) {
+            foreach (Lengths::of($whole, $cuts, $this->case->board->longest()) as $n => $span) {
                 $more = $n === 0 ? '' : '_'.($n + 1);
                 $id = $i === 0 ? "{$this->plinth->id}:rail_$where$more" : "{$bays[0]->id}:rail_$where$more";
                 $this->rails[] = $id;

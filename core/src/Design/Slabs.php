@@ -47,7 +47,7 @@ final readonly class Slabs
     private function whole(Band $band, Board $board, Span $y, Length $z, int $layer, ?CaseSpec $below, array $banded): void
     {
         $cuts = $below === null ? [] : $this->cuts($below);
-        foreach (Lengths::of($this->frame->x, $cuts, $board->sheet->sheetLength) as $n => $x) {
+        foreach (Lengths::of($this->frame->x, $cuts, $board->longest()) as $n => $x) {
             $id = "{$band->id}:slab".($layer === 0 ? '' : '_'.($layer + 1)).($n === 0 ? '' : '_part_'.($n + 1));
             $name = Text::of("part.{$band->kind->value}");
             $name = $band->layers > 1 ? Text::of('part.layer', part: $name, n: $layer + 1) : $name;
@@ -127,7 +127,7 @@ final readonly class Slabs
     {
         $board = $this->stuff->board($band);
         $front = $below === null ? $this->frame->rear->plus($this->frame->depth->value) : $below->front();
-        foreach (Lengths::of($this->frame->x, $below === null ? [] : $this->cuts($below), $board->sheet->sheetLength) as $n => $x) {
+        foreach (Lengths::of($this->frame->x, $below === null ? [] : $this->cuts($below), $board->longest()) as $n => $x) {
             $panel = (new Maker($this->bench, $board))->strip("{$band->id}:crown".($n === 0 ? '' : '_'.($n + 1)), Role::Crown,
                 $n === 0 ? Text::of('part.crown') : Text::of('part.length', part: Text::of('part.crown'), n: $n + 1), $x, $front->minus($board->thickness), $z);
             $this->bench->panels[$panel->id] = $panel->with(fitOnSite: true);

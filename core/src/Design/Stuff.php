@@ -8,6 +8,7 @@ use Incastro\Core\Document\Band;
 use Incastro\Core\Document\Material;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\StoredThing;
+use Incastro\Core\Measure\Length;
 
 /** What the boards of a piece come from, and what is to be stored in it. */
 final readonly class Stuff
@@ -16,18 +17,18 @@ final readonly class Stuff
      * @param  array<string, Material>  $stock
      * @param  array<string, StoredThing>  $stored
      */
-    public function __construct(public Piece $piece, private array $stock, private array $stored = [])
+    public function __construct(public Piece $piece, private array $stock, private array $stored, private Length $trim)
     {
     }
 
     public function board(?Band $band = null): Board
     {
-        return new Board($this->stock[$band->material ?? $this->piece->material]);
+        return new Board($this->stock[$band->material ?? $this->piece->material], $this->trim);
     }
 
     public function back(): Board
     {
-        return new Board($this->stock[$this->piece->backMaterial ?? ''] ?? $this->stock[$this->piece->material]);
+        return new Board($this->stock[$this->piece->backMaterial ?? ''] ?? $this->stock[$this->piece->material], $this->trim);
     }
 
     /** @return list<StoredThing> */

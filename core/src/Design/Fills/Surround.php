@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Lengths;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\TakenKind;
@@ -42,14 +43,28 @@ final class Surround implements FillMaker
         }
         $y = Span::of($cell->y->from, $deep, Text::of('piece.surround_depth'));
         $this->frame($cell, $at, $y, $fire, $high);
-        $face = $at->maker($cell)->face("{$cell->bay->id}:surround_face", Role::Board, Text::of('part.surround_face', bay: $cell->label), $cell->x, $y->to(), $cell->z);
-        $at->bench->take($face->id, TakenKind::CutOut, Block::of($fire->from, $y->to(), $high->from, $fire->value(), $t, $high->value()));
+        $this->face($cell, $at, $y->to(), $fire, $high);
         $mantel = $cell->floor->plus($is->length('mantel_at'));
         if ($mantel->minus($t)->isGreaterThan($cell->z->from) && $mantel->isLessThan($cell->z->to()) && $mantel->minus($t)->isGreaterThan($high->to())) {
             $at->maker($cell)->level("{$cell->bay->id}:mantel", Role::Slab, Text::of('part.mantel', bay: $cell->label), $cell->x, Span::of($y->to()->plus($t), $is->length('mantel_out'), Text::of('piece.mantel_out')), $mantel->minus($t), ['front', 'left', 'right']);
             $at->need($cell, 'mantel_fixing', max(2, intdiv($cell->x->value()->units, 400 * Length::PER_MM)));
         } else {
             $at->look($cell, 'piece.mantel_outside', $mantel, $high->to(), 'source.obstacles');
+        }
+    }
+
+    /** Closed by as few boards as the sheet gives, parted over the timbers beside the fire. */
+    private function face(Cell $cell, Workplace $at, Length $y, Span $fire, Span $high): void
+    {
+        $half = Length::fromMillimetres(self::STUD_MM)->splitInto(2)[0];
+        $cuts = [$fire->from->minus($half), $fire->to()->plus($half)];
+        foreach (Lengths::of($cell->x, $cuts, $cell->board->widest($cell->z->value())) as $i => $x) {
+            $face = $at->maker($cell)->face("{$cell->bay->id}:surround_face".($i === 0 ? '' : '_'.($i + 1)), Role::Board, Text::of('part.surround_face', bay: $cell->label), $x, $y, $cell->z);
+            $from = Length::greatest($x->from, $fire->from);
+            $to = Length::least($x->to(), $fire->to());
+            if ($to->isGreaterThan($from)) {
+                $at->bench->take($face->id, TakenKind::CutOut, Block::of($from, $y, $high->from, $to->minus($from), $cell->board->thickness, $high->value()));
+            }
         }
     }
 
