@@ -8,9 +8,11 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\LayoutSearchController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PhotoController;
+use App\Http\Controllers\PieceStartController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProjectController;
+use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StartController;
 use App\Http\Controllers\TakeAwayController;
@@ -22,6 +24,8 @@ Route::get('/demo', [DemoController::class, 'enter'])->middleware('throttle:60,1
 Route::get('/api/session', [SessionController::class, 'show']);
 Route::post('/api/sign-in', [SessionController::class, 'store'])->middleware('throttle:10,1');
 Route::delete('/api/session', [SessionController::class, 'destroy']);
+
+Route::get('/api/piece-starts', [PieceStartController::class, 'index'])->middleware('auth');
 
 Route::patch('/api/profile', [ProfileController::class, 'update'])->middleware('auth');
 
@@ -40,6 +44,8 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/project.json', [TakeAwayController::class, 'json']);
     Route::get('/{project}/space-starts/{kind}', [StartController::class, 'space']);
     Route::get('/{project}/thing-starts/{kind}', [StartController::class, 'thing']);
+    Route::get('/{project}/piece-starts/{starter}', [PieceStartController::class, 'show']);
+    Route::get('/{project}/schools/{piece}', SchoolController::class)->middleware('throttle:60,1');
     Route::put('/{project}/photos/{photo}', [PhotoController::class, 'update'])->where('photo', '[0-7][0-9A-HJKMNP-TV-Z]{25}');
     Route::get('/{project}/photos/{photo}', [PhotoController::class, 'show'])->where('photo', '[0-7][0-9A-HJKMNP-TV-Z]{25}');
     Route::post('/{project}/layout-searches', [LayoutSearchController::class, 'store']);

@@ -19,6 +19,7 @@ use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Take;
 use Incastro\Core\Document\WaySegment;
 use Incastro\Core\Draw\PieceDrawer;
+use Incastro\Core\Draw\Shell;
 use Incastro\Core\Draw\SiteDrawer;
 use Incastro\Core\Draw\Tapes;
 use Incastro\Core\Draw\WayDrawer;
@@ -178,7 +179,7 @@ final readonly class PlanWriter
     /** @return array<string, mixed> */
     private function solids(): array
     {
-        return array_map(fn (string $id): array => $this->writer($id)->solids(), array_combine(array_keys($this->fitted), array_keys($this->fitted)));
+        return array_map(fn (string $id): array => ['parts' => $this->writer($id)->solids(), 'room' => (new Shell($this->rooms[$this->project->pieces[$id]->space]))->faces()], array_combine(array_keys($this->fitted), array_keys($this->fitted)));
     }
 
     /** @return array<string, mixed> */

@@ -32,7 +32,7 @@ ensure_node_packages() {
 
 ensure_interface() {
     local hash
-    hash=$(hash_files "$ROOT/resources" "$ROOT/vite.config.ts" "$ROOT/package-lock.json")
+    hash=$(hash_files "$ROOT/resources" "$ROOT/schema" "$ROOT/vite.config.ts" "$ROOT/package-lock.json")
     if [ -f "$ROOT/public/build/manifest.json" ] && stamp_is interface "$hash"; then return; fi
     ensure_node_packages
     say 'Building the interface.'

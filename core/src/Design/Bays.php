@@ -9,6 +9,7 @@ use Incastro\Core\Document\BackKind;
 use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\Door;
 use Incastro\Core\Document\DoorKind;
+use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Slant;
 use Incastro\Core\Measure\Figure;
@@ -28,7 +29,11 @@ final readonly class Bays
     public function make(Cell $cell): void
     {
         $inside = $this->behindDoor($cell, $cell->bay->door);
-        if ($cell->bay->bands !== []) {
+        $least = $cell->board->thickness->times(3);
+        $isEmpty = $cell->bay->bands === [] && in_array($cell->bay->fill->kind, [FillKind::Open, FillKind::DeadCorner], true);
+        if (! $isEmpty && $cell->x->value()->isLessThan($least)) {
+            $this->bench->find('piece.bay_narrow', Severity::Stop, $cell->bay->id, Text::of('piece.bay_narrow', bay: $cell->label, has: $cell->x->value()), $cell->x->value(), $least);
+        } elseif ($cell->bay->bands !== []) {
             $this->bands($inside);
         } else {
             FillMakers::of($cell->bay->fill->kind)->make($inside, new Workplace($this->bench, $this->stuff));

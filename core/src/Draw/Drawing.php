@@ -70,6 +70,12 @@ final class Drawing implements \JsonSerializable
             'base' => $base, 'stations' => $stations, 'ref' => $ref];
     }
 
+    /** A bay's mark in its upper left corner. */
+    public function mark(Point $at, string $text, string $ref): void
+    {
+        $this->items[] = ['kind' => 'mark', 'layer' => 'label', 'points' => [$at], 'words' => $text, 'ref' => $ref];
+    }
+
     public function level(Point $at, Length $value, Text $name): void
     {
         $this->items[] = ['kind' => 'level', 'layer' => 'dimension', 'points' => [$at], 'value' => $value, 'name' => $name, 'ref' => null];

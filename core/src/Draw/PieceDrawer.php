@@ -44,6 +44,10 @@ final readonly class PieceDrawer
             $drawing->shape('cell', $this->cellBlock($bay, $cell)->outlineIn(View::Front), (string) $bay);
         }
         $this->lay($drawing, array_filter($panels, fn (Panel $p): bool => ! $isBehind($p)));
+        foreach (count($this->design->cells) > 1 ? $this->design->cells : [] as $bay => $cell) {
+            $block = $this->cellBlock((string) $bay, $cell);
+            $drawing->mark(new Point($block->corner->x, $block->corner->z->plus($block->size->z)), $cell->label, (string) $bay);
+        }
         if ($this->fit->panels !== []) {
             $this->tapes->widths($drawing);
         }

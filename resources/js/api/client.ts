@@ -1,5 +1,5 @@
 import type { ProjectDocument, Space, Thing } from './document';
-import type { Plan } from './plan';
+import type { Plan, Totals } from './plan';
 
 export type SpaceKind = Space['kind'];
 export type ThingKind = Thing['kind'];
@@ -83,6 +83,26 @@ export interface LayoutSearch {
     readonly layouts: Readonly<Record<string, { sheets: { part: string; x: number; y: number; turned: boolean }[][] }>> | null;
 }
 
+/** A piece to begin from, the kinds of space it suits, and the demo room that shows it. */
+export interface PieceStart {
+    readonly name: string;
+    readonly spaces: readonly SpaceKind[];
+    readonly room: string;
+}
+
+/** One school of practice on a piece: each choice with the changes that make it and what a plan of it comes to. */
+export interface School {
+    readonly school: string;
+    readonly choices: readonly {
+        readonly choice: string;
+        readonly now: boolean;
+        readonly ops: readonly Operation[];
+        readonly stops: number;
+        readonly sheets: number;
+        readonly totals: Totals | null;
+    }[];
+}
+
 /** The token of the session as it stands; the page's own may be from a visit long ago. */
 function token(): Record<string, string> {
     const cookie = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
@@ -129,6 +149,10 @@ export const api = {
         ask<{ data: ProjectLine }>('POST', '/api/projects/new', { name, unit, kind }),
     thingStart: (id: string, kind: ThingKind, space: string) =>
         ask<{ id: string; ops: Operation[] }>('GET', `${project(id)}/thing-starts/${kind}?space=${space}`),
+    pieceStarts: () => ask<Record<string, PieceStart>>('GET', '/api/piece-starts'),
+    pieceStart: (id: string, starter: string, space: string) =>
+        ask<{ ops: Operation[] }>('GET', `${project(id)}/piece-starts/${starter}?space=${space}`),
+    schools: (id: string, piece: string) => ask<School[]>('GET', `${project(id)}/schools/${piece}`),
     spaceStart: (id: string, kind: SpaceKind, name: string) =>
         ask<{ space: string; ops: Operation[] }>('GET', `${project(id)}/space-starts/${kind}?name=${encodeURIComponent(name)}`),
     keepPhoto: (id: string, photo: string, blob: Blob) =>

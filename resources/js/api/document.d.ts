@@ -421,7 +421,19 @@ export interface Fill {
     | 'bed'
     | 'caddy'
     | 'dead_corner';
+  shelves?:
+    | number
+    | {
+        [k: string]: Shelf;
+      };
   [k: string]: unknown;
+}
+export interface Shelf {
+  order?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  clear_below?: number;
 }
 /**
  * settings by kind: schema/vocabulary.json

@@ -53,10 +53,10 @@ export interface Plan {
   };
   way_in: WayIn;
   /**
-   * every panel as a solid, by piece
+   * by piece: every panel as a solid, and the room around it
    */
   solids: {
-    [k: string]: Solid[];
+    [k: string]: Solids;
   };
 }
 export interface Site {
@@ -809,7 +809,7 @@ export interface Drawing {
   items: Stroke[];
 }
 export interface Stroke {
-  kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader' | 'line' | 'caption' | 'thing';
+  kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader' | 'line' | 'caption' | 'thing' | 'mark';
   layer: string;
   ref: string | null;
   points?: [number, number][];
@@ -831,6 +831,7 @@ export interface Stroke {
    * fields of a thing that dragging sideways and upright changes
    */
   move?: string[];
+  words?: string;
 }
 export interface Station {
   /**
@@ -864,6 +865,10 @@ export interface WayPart {
   off: string | null;
   clear: Figure;
   longest: Figure | null;
+}
+export interface Solids {
+  parts: Solid[];
+  room: RoomFace[];
 }
 export interface Solid {
   part: string;
@@ -910,4 +915,8 @@ export interface Moves {
    * a length in mm, at most 6 decimals
    */
   by?: number;
+}
+export interface RoomFace {
+  surface: string;
+  corners: [number, number, number][];
 }

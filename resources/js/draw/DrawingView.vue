@@ -8,6 +8,7 @@ import { type Frame, frameOf, marginsOf } from './frame';
 import GapRibbon from './GapRibbon.vue';
 import LeaderLine from './LeaderLine.vue';
 import LevelMark from './LevelMark.vue';
+import MarkTag from './MarkTag.vue';
 import { outline, trace } from './path';
 import ReadingTag from './ReadingTag.vue';
 import ReadingTape from './ReadingTape.vue';
@@ -116,6 +117,15 @@ const entry = computed(() => {
                 :unit="unit"
                 @pick="(r) => emit('pick', r)"
             />
+            <MarkTag
+                v-for="s in of('mark')"
+                :key="`m${s.ref}`"
+                :stroke="s"
+                :frame="frame"
+                :picked="s.ref === picked"
+                @pick="(r) => emit('pick', r)"
+            />
+            <slot name="over" :frame="frame" />
             <LevelMark v-for="(s, i) in of('level')" :key="`l${i}`" :stroke="s" :frame="frame" :unit="unit" />
             <LeaderLine
                 v-for="(s, i) in of('leader')"

@@ -25,6 +25,9 @@ export function render(text: Text, unit: Unit): string {
     });
 }
 
+/** A word of the catalogue that needs nothing said about it. */
+export const word = (key: string, unit: Unit = 'mm'): string => render({ key, args: {} }, unit);
+
 export const capitalised = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 function argument(arg: Argument | undefined, unit: Unit): string {

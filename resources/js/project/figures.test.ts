@@ -17,6 +17,7 @@ const plan = {
             tilt_up: figure(2227.7),
             edges: { left: { kind: 'filler' }, right: { kind: 'play' } },
             openings: { bay1: figure(556) },
+            cells: {},
             spacings: { bay1: { openings: [figure(300), figure(400)] } },
         },
     },

@@ -32,6 +32,9 @@ function pickedFigure(plan: Plan, ref: string): Picked | null {
             budget: [text('fit.needed'), piece.budget],
             tilt_up: [text('draw.tilt_up'), piece.tilt_up],
         };
+        const cell = what === '' ? piece.cells[owner] : undefined;
+        if (cell)
+            return { kind: 'figure', name: { key: 'draw.bay', args: { label: { type: 'name', name: cell.label } } }, figure: cell.width };
         const own = id === owner ? figures[what] : undefined;
         if (own) return { kind: 'figure', name: own[0], figure: own[1] };
         const opening = what === 'opening' ? piece.openings[owner] : undefined;

@@ -4,6 +4,7 @@ import { api, type Operation, type ProjectLine, Refused, Unreachable } from '../
 import type { Piece, ProjectDocument, Space } from '../api/document';
 import type { Plan } from '../api/plan';
 import type { Unit } from '../measure/read';
+import { render, type Text } from '../measure/words';
 import { inOrder } from './order';
 import { ulid } from './ulid';
 
@@ -35,9 +36,11 @@ export const useProject = defineStore('project', () => {
     const spaces = computed<[string, Space][]>(() => inOrder(document.value?.spaces ?? {}));
     const space = computed<[string, Space] | null>(() => spaces.value.find(([id]) => id === chosenSpace.value) ?? spaces.value[0] ?? null);
     /** The piece meant for the space in hand, else the first. */
+    const chosenPiece = ref<string | null>(null);
+    const pieces = computed<[string, Piece][]>(() => inOrder(document.value?.pieces ?? {}));
     const piece = computed<[string, Piece] | null>(() => {
-        const pieces = inOrder(document.value?.pieces ?? {});
-        return pieces.find(([, p]) => p.space === space.value?.[0]) ?? pieces[0] ?? null;
+        const here = pieces.value.filter(([, p]) => p.space === space.value?.[0]);
+        return here.find(([id]) => id === chosenPiece.value) ?? here[0] ?? pieces.value[0] ?? null;
     });
     const site = computed(() => (space.value && plan.value?.site[space.value[0]]) ?? null);
     const fitted = computed(() => (piece.value && plan.value?.pieces[piece.value[0]]) ?? null);
@@ -47,9 +50,21 @@ export const useProject = defineStore('project', () => {
         const owner = Object.entries(plan.value?.site ?? {}).find(
             ([, site]) => site.walk.some((r) => r.id === ref) || site.things.some((t) => t.id === ref),
         );
-        const space = owner?.[0] ?? plan.value?.pieces[ref.split('/')[0]!]?.space ?? (document.value?.spaces[ref] ? ref : null);
+        const space = owner?.[0] ?? plan.value?.pieces[pieceOf(ref) ?? '']?.space ?? (document.value?.spaces[ref] ? ref : null);
         if (space) chosenSpace.value = space;
+        chosenPiece.value = pieceOf(ref) ?? chosenPiece.value;
     }
+
+    /** The piece that a bay, a part or a figure belongs to. */
+    function pieceOf(ref: string): string | null {
+        const [id = ''] = ref.split(/[/:]/);
+        const part = plan.value?.parts.find((p) => p.id === ref);
+        if (part) return part.piece;
+        return Object.entries(plan.value?.pieces ?? {}).find(([key, p]) => key === id || id in p.cells)?.[0] ?? null;
+    }
+
+    /** A text of the plan in the reader's unit. */
+    const say = (text: Text): string => render(text, unit.value);
 
     async function open(id: string): Promise<void> {
         const [opened, session] = await Promise.all([api.open(id), api.session()]);
@@ -142,6 +157,6 @@ export const useProject = defineStore('project', () => {
 
     return {
         line, document, plan, revision, savedAt, saveState, conflict, readerUnit, undoable, redoable,
-        unit, documentUnit, chosenSpace, spaces, space, piece, site, fitted, open, change, set, undo, redo, settle, readIn, showSpaceOf, received: take,
+        unit, documentUnit, chosenSpace, spaces, space, chosenPiece, pieces, piece, pieceOf, say, site, fitted, open, change, set, undo, redo, settle, readIn, showSpaceOf, received: take,
     }; // prettier-ignore
 });

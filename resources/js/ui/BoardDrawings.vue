@@ -41,7 +41,7 @@ const names = computed(() => {
         <slot name="strip" />
         <div class="lay" :class="{ under: $slots.strip }" @click.self="picked = null">
             <DrawingView
-                v-for="d in drawings"
+                v-for="(d, index) in drawings"
                 :key="d.label"
                 :drawing="d.drawing"
                 :label="d.label"
@@ -54,6 +54,7 @@ const names = computed(() => {
                 @move="(r, by) => emit('move', r, by)"
             >
                 <template #entry><slot name="entry" /></template>
+                <template #over="{ frame }"><slot name="over" :frame="frame" :index="index" /></template>
             </DrawingView>
         </div>
         <div class="title-block">

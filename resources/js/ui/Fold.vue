@@ -1,10 +1,10 @@
 <script setup lang="ts">
 /** Choices that are not always wanted, under a line that opens them. */
-defineProps<{ title: string }>();
+defineProps<{ title: string; open?: boolean }>();
 </script>
 
 <template>
-    <details>
+    <details :open="open">
         <summary>{{ title }}</summary>
         <slot />
     </details>

@@ -9,9 +9,11 @@ const props = defineProps<{
     value: number | null | undefined;
     path: readonly string[];
     placeholder?: string;
+    /** Keeps it in some other way than under its path. */
+    keepAs?: (mm: number) => Promise<unknown>;
 }>();
 const project = useProject();
-const keep = (mm: number): Promise<void> => project.set(props.path, mm);
+const keep = (mm: number): Promise<unknown> => (props.keepAs ? props.keepAs(mm) : project.set(props.path, mm));
 </script>
 
 <template>

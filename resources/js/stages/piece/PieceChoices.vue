@@ -2,124 +2,149 @@
 import Select from 'primevue/select';
 import { computed } from 'vue';
 import type { Methods } from '../../api/document';
+import { word } from '../../measure/words';
 import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
+import Fold from '../../ui/Fold.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
-import { bandsOf } from './ops';
+import { methodChoices } from './methods';
+import { mirrored } from './ops';
 
+/** The piece as a whole: its size, where it stands, what it is made of and how. */
 const project = useProject();
 const guarded = useRefusals();
 
 const id = computed(() => project.piece![0]);
 const piece = computed(() => project.piece![1]);
-const methods = computed<Methods>(() => ({ ...project.document!.methods, ...piece.value.methods }));
-const plinth = computed(() => bandsOf(...project.piece!).plinth);
+const usual: Partial<Methods> = { bottom: 'between', joint: 'screws', slope_top: 'raking', glue: true };
+const methods = computed<Partial<Methods>>(() => ({ ...usual, ...project.document!.methods, ...piece.value.methods }));
 const stock = computed(() => Object.entries(project.document!.stock).map(([value, m]) => ({ value, label: m.name })));
-const plinthWord = computed(() => (project.unit === 'in' ? 'Toe kick' : 'Plinth'));
+const space = computed(() => project.document!.spaces[piece.value.space]);
+const keys = computed(
+    () => ['front', 'top', 'bottom', 'joint', 'shelves', 'back', ...(space.value?.slope ? ['slope_top' as const] : [])] as const,
+);
+const places = computed(() => [
+    { value: 'fit', label: 'Side to side' },
+    { value: 'left', label: 'From the left' },
+    { value: 'middle', label: 'In the middle' },
+    { value: 'right', label: 'From the right' },
+    ...(space.value?.kind === 'fireside'
+        ? [
+              { value: 'left_flank', label: 'Left flank' },
+              { value: 'right_flank', label: 'Right flank' },
+              { value: 'breast', label: 'Before the breast' },
+          ]
+        : []),
+]);
+const place = computed(() => piece.value.stand?.from ?? (piece.value.width === undefined ? 'fit' : 'left'));
+const isChosen = computed(() => ['left', 'middle', 'right'].includes(place.value));
 
 const own = (key: string): string[] => ['pieces', id.value, key];
 const method = (key: keyof Methods, value: unknown): Promise<boolean> => guarded(project.set(['pieces', id.value, 'methods', key], value));
+const mirror = (): Promise<boolean> => guarded(project.change({ op: 'set', path: ['pieces', id.value], value: mirrored(piece.value) }));
+
+/** A piece that stands somewhere has a width of its own; one that fills its place takes it from the fit. */
+function stands(from: string): Promise<boolean> {
+    const stand =
+        from === 'fit' ? (piece.value.stand?.up === undefined ? null : { up: piece.value.stand.up }) : { ...piece.value.stand, from };
+    const needs = ['left', 'middle', 'right'].includes(from);
+    return guarded(
+        project.change(
+            { op: 'set', path: own('stand'), value: stand },
+            { op: 'set', path: own('width'), value: needs ? (piece.value.width ?? project.fitted?.width.mm ?? 1000) : null },
+        ),
+    );
+}
 </script>
 
 <template>
     <section class="bears">
-        <h4>Size</h4>
-        <LengthRow title="Height" label="height" :value="piece.height" :path="own('height')" />
-        <LengthRow title="Depth" label="depth" :value="piece.depth" :path="own('depth')" />
-        <LengthRow title="Width" label="width" :value="piece.width" :path="own('width')" placeholder="from the fit">
-            <button v-if="piece.width !== undefined" class="linkish" @click="guarded(project.set(own('width'), null))">from the fit</button>
-        </LengthRow>
-        <template v-if="plinth">
-            <LengthRow :title="`${plinthWord} height`" label="plinth height" :value="plinth[1].height" :path="[...plinth[0], 'height']" />
+        <Fold title="Size and place" open>
+            <LengthRow title="Height" label="height" :value="piece.height" :path="own('height')" />
+            <LengthRow title="Depth" label="depth" :value="piece.depth" :path="own('depth')" />
+            <LengthRow title="Width" label="width" :value="piece.width" :path="own('width')" placeholder="from the fit">
+                <button v-if="piece.width !== undefined" class="linkish" @click="stands('fit')">from the fit</button>
+            </LengthRow>
+            <div class="ch">
+                <span>Stands</span>
+                <Select
+                    :model-value="place"
+                    :options="places"
+                    option-label="label"
+                    option-value="value"
+                    size="small"
+                    aria-label="where the piece stands"
+                    @update:model-value="stands"
+                />
+            </div>
             <LengthRow
-                :title="`${plinthWord} set back`"
-                label="plinth set back"
-                :value="plinth[1].set_back"
-                :path="[...plinth[0], 'set_back']"
+                v-if="isChosen"
+                :title="place === 'middle' ? 'Off the middle' : 'Away from it'"
+                label="distance it stands at"
+                :value="piece.stand?.at ?? 0"
+                :path="[...own('stand'), 'at']"
+                :keep-as="(mm) => project.set(own('stand'), { ...piece.stand, at: mm })"
             />
-        </template>
-
-        <h4>Material</h4>
-        <div class="ch">
-            <span>Boards</span>
-            <Select
-                :model-value="piece.material"
-                :options="stock"
-                option-label="label"
-                option-value="value"
-                size="small"
-                aria-label="board material"
-                @update:model-value="(v) => guarded(project.set(own('material'), v))"
+            <LengthRow
+                title="Above the floor"
+                label="height above the floor"
+                :value="piece.stand?.up ?? 0"
+                :path="[...own('stand'), 'up']"
+                :keep-as="(mm) => project.set(own('stand'), { ...piece.stand, up: mm })"
             />
-        </div>
-        <LengthRow
-            title="Measured at"
-            label="measured thickness"
-            :value="project.document!.stock[piece.material]?.thickness"
-            :path="['stock', piece.material, 'thickness']"
-        />
-        <div class="ch">
-            <span>Back</span>
-            <Choice
-                label="back"
-                :value="methods.back"
-                :options="[
-                    { value: true, label: 'Applied' },
-                    { value: false, label: 'None' },
-                ]"
-                @choose="(v) => method('back', v)"
+            <LengthRow
+                v-if="space?.slope"
+                title="Off the slope"
+                label="clearance under the slope"
+                :value="piece.slope_clear"
+                :path="own('slope_clear')"
+                placeholder="8"
             />
-        </div>
-        <div v-if="methods.back" class="ch">
-            <span>of</span>
-            <Select
-                :model-value="piece.back_material"
-                :options="stock"
-                option-label="label"
-                option-value="value"
-                size="small"
-                aria-label="back material"
-                @update:model-value="(v) => guarded(project.set(own('back_material'), v))"
+            <button class="linkish" @click="mirror">Mirror the piece</button>
+        </Fold>
+        <Fold title="Material">
+            <div class="ch">
+                <span>Boards</span>
+                <Select
+                    :model-value="piece.material"
+                    :options="stock"
+                    option-label="label"
+                    option-value="value"
+                    size="small"
+                    aria-label="board material"
+                    @update:model-value="(v) => guarded(project.set(own('material'), v))"
+                />
+            </div>
+            <LengthRow
+                title="Measured at"
+                label="measured thickness"
+                :value="project.document!.stock[piece.material]?.thickness"
+                :path="['stock', piece.material, 'thickness']"
             />
-        </div>
-
-        <h4>Built how</h4>
-        <div class="ch">
-            <span>Front</span>
-            <Choice
-                label="front"
-                :value="methods.front"
-                :options="[
-                    { value: 'banded', label: 'Banded edge' },
-                    { value: 'face_frame', label: 'Face frame' },
-                ]"
-                @choose="(v) => method('front', v)"
-            />
-        </div>
-        <div class="ch">
-            <span>Top</span>
-            <Choice
-                label="top"
-                :value="methods.top"
-                :options="[
-                    { value: 'between', label: 'Between sides' },
-                    { value: 'capping', label: 'Caps them' },
-                ]"
-                @choose="(v) => method('top', v)"
-            />
-        </div>
-        <div class="ch">
-            <span>Shelves on</span>
-            <Choice
-                label="shelves rest on"
-                :value="methods.shelves"
-                :options="[
-                    { value: 'pins', label: 'Pins' },
-                    { value: 'fixed', label: 'Fixed' },
-                ]"
-                @choose="(v) => method('shelves', v)"
-            />
-        </div>
+            <div class="ch">
+                <span>Backs</span>
+                <Select
+                    :model-value="piece.back_material"
+                    :options="stock"
+                    option-label="label"
+                    option-value="value"
+                    size="small"
+                    aria-label="back material"
+                    @update:model-value="(v) => guarded(project.set(own('back_material'), v))"
+                />
+            </div>
+        </Fold>
+        <Fold title="Built how" open>
+            <div v-for="key in keys" :key="key" class="ch">
+                <span>{{ word(`method.${key}`, project.unit) }}</span>
+                <Choice
+                    :label="word(`method.${key}`).toLowerCase()"
+                    :value="methods[key] as string"
+                    :options="methodChoices(key)"
+                    @choose="(v) => method(key, v)"
+                />
+            </div>
+        </Fold>
     </section>
 </template>
