@@ -41,7 +41,7 @@ function rooms(): array
         'chart-room-fireside' => [
             'kind' => 'fireside', 'unit' => 'mm', 'ids' => '01J8R2', 'id' => '01JCHARTR00M000000000F1RE1', 'name' => 'Chart room, chimney wall', 'space' => 'Chimney wall',
             'things' => [
-                thing('fireplace', 'back', 1420, 0, 620, 720, 0, 'keep_away'), thing('hearth', 'floor', 1300, 400, 860, 380, 28, 'keep_clear'),
+                thing('vent', 'back', 1640, 160, 230, 150, 8, 'bring_forward', ['free_area_cm2' => 190, 'flow' => 'out', 'name' => 'vent of the blocked fireplace']),
                 thing('socket', 'back', 240, 310, 86, 86, 9, 'cut_through'), thing('baseboard', 'left', 0, 0, 420, 145, 18, 'notch'),
             ],
             'true' => $box(3406, 420, 2388, [
@@ -54,7 +54,7 @@ function rooms(): array
         ],
         'stair-store' => [
             'kind' => 'under_stair', 'unit' => 'mm', 'ids' => '01J8R3', 'id' => '01JSTA1RST0RE0000000000001', 'name' => 'Stair store', 'space' => 'Under the stair',
-            'things' => [thing('light', 'back', 900, 1150, 120, 160, 90, 'keep_clear'), thing('meter', 'left', 420, 1150, 260, 380, 150, 'keep_clear')],
+            'things' => [thing('light', 'back', 900, 1150, 120, 160, 90, 'keep_clear'), thing('meter', 'left', 600, 1150, 260, 380, 150, 'keep_clear')],
             'true' => $box(2380, 870, 2300, [
                 'slope' => fn (float $x, float $y): float => 2012 - 0.742 * $x, 'left' => $lean(0, 3.1, -2.0), 'right' => fn (): float => 2380.0,
                 'back' => fn (float $x, float $z): float => -1.1 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => -6 * $x / 2380 + 3 * (870 - $y) / 870,

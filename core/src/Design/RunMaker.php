@@ -119,9 +119,19 @@ final class RunMaker
 
             return;
         }
+        $this->behind($group[0], $rear);
         $toe = $base?->kind === BandKind::ToeKick ? $base : null;
         $this->below = new CaseSpec($rows, $this->frame->x, $z, $rear, $depth, $base === null ? $z->from : $this->frame->floor, $board, $back, $this->letters->of($group[0]), $toe);
         $this->fronts[] = (new CaseMaker($this->bench, $this->stuff, $this->frame))->make($this->below);
+    }
+
+    /** What a band that stands at the front leaves behind it is named: storage, access, or leave it. */
+    private function behind(Band $band, Length $rear): void
+    {
+        $deep = $rear->minus($this->frame->rear);
+        if ($band->against === Against::Front && $deep->isGreaterThan(Length::fromMillimetres(60))) {
+            $this->bench->find('piece.space_behind', Severity::Note, $band->id, Text::of('piece.space_behind', d: $deep, w: $this->frame->x->value()));
+        }
     }
 
     /** @return array{Length, Figure} y of the sides' rear edges, and front to back of a side: the depth chosen, less face frame and applied back */

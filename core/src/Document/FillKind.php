@@ -58,7 +58,7 @@ enum FillKind: string
             self::Appliance => ['width' => Field::length(100, 1500, 600), 'height' => Field::length(100, 2200, 850), 'depth' => Field::length(100, 900, 560), 'air' => Field::length(0, 150, 10)],
             self::Screen => ['width' => Field::length(200, 2500, 970), 'height' => Field::length(150, 1500, 560), 'cable_hole' => Field::length(20, 120, 60)],
             self::BoughtBox => ['catalogue_width' => Field::length(100, 1500, 400), 'catalogue_height' => Field::length(100, 2400, 800), 'catalogue_depth' => Field::length(80, 900, 280),
-                'width' => Field::length(100, 1500), 'height' => Field::length(100, 2400), 'depth' => Field::length(80, 900), 'back_set_in' => Field::length(0, 60, 0), 'count' => Field::count(1, 6, 1)],
+                'width' => Field::length(100, 1500), 'height' => Field::length(100, 2400), 'depth' => Field::length(80, 900), 'back_set_in' => Field::length(0, 60, 0), 'base' => Field::length(0, 200, 0), 'count' => Field::count(1, 6, 1)],
             self::Panelling => ['cover' => Field::length(30, 400, 86), 'laid' => Field::choice('level', 'upright'), 'pack' => Field::count(1, 50, 6), 'thickness' => Field::length(5, 30, 12)],
             self::Chase => ['side' => Field::choice('left', 'right'), 'width' => Field::length(60, 600, 180), 'depth' => Field::length(60, 600, 160), 'access_at' => Field::length(50, 2000, 300), 'access_height' => Field::length(150, 1200, 400)],
             self::Surround => ['fire_width' => Field::length(200, 2000, 760), 'fire_height' => Field::length(150, 1200, 460), 'fire_at' => Field::length(0, 1200, 300), 'fire_depth' => Field::length(50, 500, 130), 'mantel_at' => Field::length(400, 2000, 1150), 'mantel_out' => Field::length(50, 400, 180)],

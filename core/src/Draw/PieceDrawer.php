@@ -37,8 +37,9 @@ final readonly class PieceDrawer
         $outline = new Outline($this->room, $this->fit->box->top());
         $drawing = new Drawing(View::Front);
         SiteDrawer::walls($drawing, $outline);
+        SiteDrawer::breast($drawing, $outline);
         $panels = $this->backToFront();
-        $isBehind = fn (Panel $p): bool => $p->role === Role::Back || $p->role === Role::Nailer;
+        $isBehind = fn (Panel $p): bool => $p->role === Role::Back || $p->role === Role::Nailer || ($p->role === Role::RakingTop && $p->solid->axis === Axis::X);
         $this->lay($drawing, array_filter($panels, $isBehind));
         foreach ($this->design->cells as $bay => $cell) {
             $drawing->shape('cell', $this->cellBlock($bay, $cell)->outlineIn(View::Front), (string) $bay);

@@ -111,23 +111,29 @@ final readonly class SiteDrawer
         return $drawing;
     }
 
-    /** The mouth that the inside is reached through, and a breast that stands in it. */
+    /** The breast, and the mouth that the inside is reached through. */
     private function opening(Drawing $drawing, Outline $o): void
     {
         $kind = $o->room->space->kind;
         $front = $o->room->sizes->depth;
         $low = $o->room->sizes->lowest();
         $x = fn (Surface $s): Length => $o->at($s, $front, $low);
-        if ($kind->hasBreast()) {
-            $drawing->shape('breast', [
-                new Point($x(Surface::BreastLeft), Length::zero()), new Point($x(Surface::BreastRight), Length::zero()),
-                new Point($x(Surface::BreastRight), $o->height), new Point($x(Surface::BreastLeft), $o->height),
-            ]);
-        }
+        self::breast($drawing, $o);
         if ($kind->hasMouth()) {
             [$l, $r, $head] = [$x(Surface::MouthLeft), $x(Surface::MouthRight), $o->at(Surface::MouthHead, Length::zero(), $front)];
             $drawing->line('mouth', [new Point($l, Length::zero()), new Point($l, $head), new Point($r, $head), new Point($r, Length::zero())]);
         }
+    }
+
+    /** The breast as it stands before the wall, where there is one. */
+    public static function breast(Drawing $drawing, Outline $o): void
+    {
+        if (! $o->room->space->kind->hasBreast()) {
+            return;
+        }
+        $x = fn (Surface $s): Length => $o->at($s, $o->room->sizes->depth, $o->room->sizes->lowest());
+        [$left, $right] = [$x(Surface::BreastLeft), $x(Surface::BreastRight)];
+        $drawing->shape('breast', [new Point($left, Length::zero()), new Point($right, Length::zero()), new Point($right, $o->height), new Point($left, $o->height)]);
     }
 
     private function tapes(Drawing $drawing, Outline $o): void

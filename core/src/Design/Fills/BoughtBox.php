@@ -27,7 +27,7 @@ final class BoughtBox implements FillMaker
             $at->bench->find('piece.box_unmeasured', Severity::Look, $cell->bay->id, Text::of('piece.box_unmeasured', bay: $cell->label));
         }
         $play = BoughtSize::play();
-        $needs = ['wide' => [$cell->mouth->x->value(), $size->width->plus($play)], 'high' => [Length::least($cell->least, $cell->mouth->z->value()), $size->height->plus($play)], 'deep' => [$cell->y->value(), $size->depth]];
+        $needs = ['wide' => [$cell->mouth->x->value(), $size->width->plus($play)], 'high' => [Length::least($cell->least, $cell->mouth->z->value()), $size->height->plus($play)->plus($cell->bay->fill->is->length('base'))], 'deep' => [$cell->y->value(), $size->depth]];
         foreach ($needs as $axis => [$has, $need]) {
             if ($has->isLessThan($need)) {
                 $at->cannot($cell, "piece.box_$axis", $has, $need);
@@ -39,7 +39,9 @@ final class BoughtBox implements FillMaker
         $x = Span::of($cell->x->from->plus($spare[0]), $size->width, Text::of('piece.box_width'));
         $back = $cell->bay->fill->is->length('back_set_in');
         $y = Span::of($cell->y->from, $size->depth, Text::of('piece.box_depth'));
-        $z = Span::of($cell->z->from, $size->height, Text::of('piece.box_height'));
+        $base = $cell->bay->fill->is->length('base');
+        $z = Span::of($cell->z->from->plus($base), $size->height, Text::of('piece.box_height'));
+        $this->base($cell, $at, $x, $y, $base);
         $this->boxes($cell, $at, $x, $y, $z);
         $this->around($cell, $at, $x, $y, $z, $spare);
         if ($back->isPositive()) {
@@ -59,6 +61,19 @@ final class BoughtBox implements FillMaker
         }
     }
 
+    /** Two boards on edge that lift the box off the floor. */
+    private function base(Cell $cell, Workplace $at, Span $x, Span $y, Length $height): void
+    {
+        $t = $cell->board->thickness;
+        if ($height->isLessThan(Length::fromMillimetres(self::FILLER_MM)) || $y->value()->isLessThan($t->times(2))) {
+            return;
+        }
+        $z = Span::of($cell->z->from, $height, Text::of('piece.box_base'));
+        foreach (['front' => $y->to()->minus($t), 'rear' => $y->from] as $where => $from) {
+            $at->maker($cell)->strip("{$cell->bay->id}:box_base_$where", Role::PlinthRail, Text::of("part.box_base_$where", bay: $cell->label), $x, $from, $z);
+        }
+    }
+
     /** @param  list<Length>  $spare  left and right */
     private function around(Cell $cell, Workplace $at, Span $x, Span $y, Span $z, array $spare): void
     {
@@ -72,6 +87,8 @@ final class BoughtBox implements FillMaker
         }
         $over = $cell->z->to()->minus($z->to());
         if (! $over->isLessThan($least)) {
+            // Behind the strip a rail for whatever lies over the box to rest on.
+            $at->maker($cell)->strip("{$cell->bay->id}:box_support", Role::TopRail, Text::of('part.box_support', bay: $cell->label), $cell->x, $y->from, Span::of($z->to(), $over, Text::of('piece.over_box')));
             $at->maker($cell)->strip("{$cell->bay->id}:box_filler_top", Role::Board, Text::of('part.box_filler_top', bay: $cell->label), $cell->x, $front, Span::of($z->to(), $over, Text::of('piece.over_box')));
         }
     }

@@ -27,6 +27,7 @@ const rows = computed(() =>
         said: props.values[key] !== undefined,
     })),
 );
+const lengthOf = (value: unknown): number | null => (typeof value === 'number' ? value : null);
 const set = (key: string, value: unknown): Promise<boolean> => guarded(project.set([...props.path, key], value));
 const usual = (field: Setting): string => (field.usual === null ? 'not said' : 'usual');
 </script>
@@ -37,7 +38,7 @@ const usual = (field: Setting): string => (field.usual === null ? 'not said' : '
             v-if="field.type === 'length'"
             :title="title"
             :label="`${title} of ${of}`"
-            :value="value as number | null"
+            :value="lengthOf(value)"
             :path="[...path, key]"
             :placeholder="usual(field)"
         >

@@ -76,8 +76,11 @@ export class SolidScene {
         const size = box.getSize(new THREE.Vector3());
         this.depth = size.z;
         if (afresh) {
-            const far = Math.max(size.y * 1.75, size.x * 1.5, 900);
-            this.camera.position.set(this.middle.x - far * 0.55, this.middle.y + far * 0.32, this.middle.z + far);
+            const far = Math.max(size.y * 2, size.x * 1.75, 900);
+            // From the side that is open, so that no wall stands between.
+            const walls = new Set(solids.room.map((f) => f.surface));
+            const side = walls.has('left') && !walls.has('right') ? 1 : -1;
+            this.camera.position.set(this.middle.x + side * far * 0.55, this.middle.y + far * 0.32, this.middle.z + far);
             this.controls.target.copy(this.middle);
             this.controls.update();
         }
