@@ -197,7 +197,7 @@ final readonly class PlanWriter
             'hand' => $panel->hand?->value,
             'material' => $panel->material,
             'material_name' => $material->name,
-            'thickness' => $material->thickness,
+            'thickness' => $panel->bought ? $panel->block->size->{$panel->inHouse($panel->thin)->value} : $material->thickness,
             'finished' => ['length' => $panel->length, 'width' => $panel->width],
             'cut' => ['length' => $part->length, 'width' => $part->width],
             'grain' => $part->grainFixed ? 'length' : 'free',

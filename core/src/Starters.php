@@ -94,10 +94,27 @@ final class Starters
             $depth = Length::least($depth, $room->leastDepth());
         }
         $piece['depth'] = self::round($depth, $project->unit)->millimetres();
+        $piece = self::narrowed($piece, $space, $room);
         $over = $space->slope === null ? $room->lowestOverhead(Length::zero(), $room->sizes->width, $depth) : $room->highestAtFront(Length::zero(), $room->sizes->width, $depth);
         if ($over !== null) {
             $most = $over->minus($room->floorHighPoint())->minus(Length::fromMillimetres(self::BELOW_CEILING_MM));
             $piece['height'] = self::round(Length::least(self::length($piece['height'] ?? 0), $most), $project->unit)->millimetres();
+        }
+
+        return $piece;
+    }
+
+    /**
+     * A chosen width that the walls do not give is left to the fit.
+     *
+     * @param  array<array-key, mixed>  $piece
+     * @return array<array-key, mixed>
+     */
+    private static function narrowed(array $piece, Space $space, Room $room): array
+    {
+        $between = $space->left !== SideKind::Open && $space->right !== SideKind::Open;
+        if (isset($piece['width']) && $between && ! self::length($piece['width'])->plus(Length::fromMillimetres(self::BELOW_CEILING_MM))->isLessThan($room->sizes->width)) {
+            unset($piece['width'], $piece['stand']);
         }
 
         return $piece;

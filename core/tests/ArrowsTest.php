@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests;
 
+use Incastro\Core\Starters;
 use PHPUnit\Framework\TestCase;
 
 /** Dependencies inside the core point one way (docs/architecture.md). Document's types are inputs to all. */
@@ -48,6 +49,20 @@ final class ArrowsTest extends TestCase
             self::assertDoesNotMatchRegularExpression('/\bIlluminate\\\\|\bSymfony\\\\/', $code, $file);
             if (! str_contains($file, '/Console/')) {
                 self::assertDoesNotMatchRegularExpression('/\b(time|microtime|date|rand|mt_rand|random_int|shuffle|array_rand)\(/', $code, $file);
+            }
+        }
+    }
+
+    public function test_nothing_in_design_names_a_starter(): void
+    {
+        $names = [];
+        foreach (Starters::all() as $key => $starter) {
+            array_push($names, $key, str_replace('-', '_', $key), $starter['name']);
+        }
+        self::assertGreaterThan(40, count($names));
+        foreach (array_filter(self::sources(), fn (string $f): bool => str_contains($f, '/Design/')) as $file) {
+            foreach ($names as $name) {
+                self::assertStringNotContainsStringIgnoringCase($name, (string) file_get_contents($file), $file);
             }
         }
     }

@@ -17,6 +17,9 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class PartShape
 {
+    /** Nearer to square than this, in degrees, is square. */
+    private const SQUARE = 0.1;
+
     private Axis $long;
 
     private Axis $wide;
@@ -54,22 +57,28 @@ final readonly class PartShape
         if ($solid->isBlock() || $solid->axis === $this->thin) {
             return [];
         }
-        $bevels = [];
+        $edges = [];
         foreach ($solid->outline as $i => $p) {
             $q = $solid->outline[($i + 1) % count($solid->outline)];
-            [$a, $b] = [$this->inSpace($p), $this->inSpace($q)];
-            $through = $b[$this->thin->value]->minus($a[$this->thin->value])->units;
-            $rest = 0;
-            foreach ([$this->long, $this->wide] as $axis) {
-                $rest += ($b[$axis->value]->minus($a[$axis->value])->units) ** 2;
-            }
-            // An edge that runs through the board and aside as well is bevelled.
-            if (abs($through) > 40 && sqrt($rest) > 40 && abs($through) <= $this->panel->block->size->{$this->thin->value}->units) {
-                $bevels[] = round(rad2deg(atan(sqrt($rest) / abs($through))), 2);
+            $edges[] = [$q->across->minus($p->across)->units, $q->up->minus($p->up)->units];
+        }
+        usort($edges, fn (array $a, array $b): int => hypot(...$b) <=> hypot(...$a));
+        // The longest edge lies along the board's face; whatever is not square to it and not along it is bevelled.
+        $face = atan2($edges[0][1], $edges[0][0]);
+        $bevels = [];
+        foreach ($edges as [$du, $dv]) {
+            $off = rad2deg(abs(atan(1 / self::safe(tan(atan2($dv, $du) - $face)))));
+            if ($off > self::SQUARE && $off < 90 - self::SQUARE && hypot($du, $dv) > 400) {
+                $bevels[] = round($off, 2);
             }
         }
 
         return $bevels;
+    }
+
+    private static function safe(float $tangent): float
+    {
+        return abs($tangent) < 1e-9 ? 1e-9 : $tangent;
     }
 
     /** @return list<array{kind: string, along: Length, across: Length, length: Length, width: Length, depth: Length}> */

@@ -160,24 +160,25 @@ final class ProjectReader
             if (! isset($project->stock[$piece->material])) {
                 $node->at('material')->wrong(Text::of('document.material_unknown'));
             }
+            // Without one its own boards serve for backs.
+            if ($piece->backMaterial !== null && ! isset($project->stock[$piece->backMaterial])) {
+                $node->at('back_material')->wrong(Text::of('document.material_unknown'));
+            }
             foreach ($piece->runs as $runId => $run) {
-                self::checkBands($project, $piece, $run->bands, $node, $node->at('runs')->at($runId)->at('bands'));
+                self::checkBands($project, $run->bands, $node->at('runs')->at($runId)->at('bands'));
             }
         }
     }
 
     /** @param  array<string, Band>  $bands */
-    private static function checkBands(Project $project, Piece $piece, array $bands, Node $node, Node $at): void
+    private static function checkBands(Project $project, array $bands, Node $at): void
     {
         foreach ($bands as $id => $band) {
-            if ($band->methods->back !== BackKind::None && ! isset($project->stock[$piece->backMaterial ?? ''])) {
-                $node->at('back_material')->wrong(Text::of('document.material_unknown'));
-            }
             if ($band->material !== null && ! isset($project->stock[$band->material])) {
                 $at->at($id)->at('material')->wrong(Text::of('document.material_unknown'));
             }
             foreach ($band->bays as $bayId => $bay) {
-                self::checkBands($project, $piece, $bay->bands, $node, $at->at($id)->at('bays')->at($bayId)->at('bands'));
+                self::checkBands($project, $bay->bands, $at->at($id)->at('bays')->at($bayId)->at('bands'));
             }
         }
     }

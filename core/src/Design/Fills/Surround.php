@@ -59,7 +59,7 @@ final class Surround implements FillMaker
         $half = Length::fromMillimetres(self::STUD_MM)->splitInto(2)[0];
         $cuts = [$fire->from->minus($half), $fire->to()->plus($half)];
         foreach (Lengths::of($cell->x, $cuts, $cell->board->widest($cell->z->value())) as $i => $x) {
-            $face = $at->maker($cell)->face("{$cell->bay->id}:surround_face".($i === 0 ? '' : '_'.($i + 1)), Role::Board, Text::of('part.surround_face', bay: $cell->label), $x, $y, $cell->z);
+            $face = $at->maker($cell)->face("{$cell->bay->id}:surround_face".($i === 0 ? '' : '_'.($i + 1)), Role::Board, $i === 0 ? Text::of('part.surround_face', bay: $cell->label) : Text::of('part.length', part: Text::of('part.surround_face', bay: $cell->label), n: $i + 1), $x, $y, $cell->z);
             $from = Length::greatest($x->from, $fire->from);
             $to = Length::least($x->to(), $fire->to());
             if ($to->isGreaterThan($from)) {
