@@ -9,6 +9,7 @@ use Incastro\Core\Design\Design;
 use Incastro\Core\Document\Band;
 use Incastro\Core\Document\Bay;
 use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\WidthBy;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -46,7 +47,7 @@ final readonly class CellWriter
         foreach ($bays as $i => $bay) {
             $cell = $this->design->cells[$bay->id] ?? null;
             if ($cell !== null) {
-                $cells[$bay->id] = $this->cell($cell, $path, $parent, $this->drag($bay, $bays[$i + 1] ?? null, $cell));
+                $cells[$bay->id] = $this->cell($cell, $path, $parent, $this->drag($bays, $i, $cell));
             }
             foreach ($bay->bands as $inner) {
                 $cells += $this->band($inner, [...$path, $bay->id, $inner->id], $bay->id);
@@ -74,9 +75,13 @@ final readonly class CellWriter
         ];
     }
 
-    /** @return array<string, mixed>|null widths of the bay that dragging its right divider may give; null where there is none, or its run stands along a side wall */
-    private function drag(Bay $bay, ?Bay $next, Cell $cell): ?array
+    /**
+     * @param  list<Bay>  $bays  of its row
+     * @return array<string, mixed>|null widths of the bay that dragging its right divider may give; null where there is none, or its run stands along a side wall
+     */
+    private function drag(array $bays, int $at, Cell $cell): ?array
     {
+        [$bay, $next] = [$bays[$at], $bays[$at + 1] ?? null];
         $after = $next === null ? null : ($this->design->cells[$next->id] ?? null);
         if ($after === null || ! ($this->design->turns[$bay->id] ?? null)?->isNone()) {
             return null;
@@ -87,7 +92,7 @@ final readonly class CellWriter
         if ($most->isLessThan($least)) {
             return null;
         }
-        $snaps = [['width' => $both->splitInto(2)[0], 'why' => Text::of('snap.equal'), 'by' => ['by' => 'share']]];
+        $snaps = [['width' => $this->shared($bays, $at), 'why' => Text::of('snap.equal'), 'by' => ['by' => 'share']]];
         $t = $cell->board->thickness;
         foreach ($this->box->studs as $ref => $x) {
             $snaps[] = ['width' => $x->minus($t->splitInto(2)[0])->minus($cell->x->from), 'why' => Text::of('snap.stud'), 'by' => ['by' => 'stud', 'ref' => (string) $ref]];
@@ -97,6 +102,27 @@ final readonly class CellWriter
         }
 
         return ['least' => $least, 'most' => $most, 'snaps' => array_values(array_filter($snaps, fn (array $s): bool => ! $s['width']->isLessThan($least) && ! $s['width']->isGreaterThan($most)))];
+    }
+
+    /**
+     * What the bay comes to when it and the next share like the others up to the marks on either side.
+     *
+     * @param  list<Bay>  $bays
+     */
+    private function shared(array $bays, int $at): Length
+    {
+        $isMarked = fn (int $i): bool => in_array($bays[$i]->width->by, [WidthBy::Below, WidthBy::Stud], true);
+        for ($from = $at; $from > 0 && ! $isMarked($from - 1); $from--);
+        for ($to = $at + 1; $to < count($bays) - 1 && ! $isMarked($to); $to++);
+        [$whole, $weights] = [0, 0];
+        foreach (range($from, $to) as $i) {
+            if ($i === $at || $i === $at + 1 || $bays[$i]->width->by === WidthBy::Share) {
+                $whole += ($this->design->cells[$bays[$i]->id] ?? null)?->x->value()->units ?? 0;
+                $weights += $bays[$i]->width->weight;
+            }
+        }
+
+        return Length::ofUnits(intdiv($whole * $bays[$at]->width->weight, max(1, $weights)));
     }
 
     /** @return array<string, Length> right edges of the bays in bands of the same case below */

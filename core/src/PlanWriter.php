@@ -219,7 +219,7 @@ final readonly class PlanWriter
         foreach ($this->fitted as $id => $fit) {
             $piece = $this->project->pieces[$id];
             $drawer = new PieceDrawer($piece, $this->rooms[$piece->space], $this->designs[$id], $fit);
-            $drawings[$id] = ['front' => $drawer->front(), 'section' => $drawer->section(), 'top' => $drawer->top()];
+            $drawings[$id] = ['front' => $drawer->front(), 'section' => $drawer->section(), 'top' => $drawer->top()] + $drawer->sections();
         }
 
         return $drawings;

@@ -136,7 +136,7 @@ function rooms(): array
             'piece' => ['name' => 'Wall cupboards', 'height' => 750, 'depth' => 300, 'width' => 2300, 'stand' => ['from' => 'left', 'at' => 0, 'up' => 1350], 'methods' => ['back' => 'none']],
         ],
         'wash-house-linen' => [
-            'kind' => 'niche', 'unit' => 'mm', 'ids' => '01J8RC', 'id' => '01JWASHL1NEN00000000000001', 'name' => 'Wash-house, linen niche', 'space' => 'Linen niche',
+            'kind' => 'niche', 'unit' => 'mm', 'ids' => '01J8RC', 'id' => '01JWASHY1NEN00000000000001', 'name' => 'Wash-house, linen niche', 'space' => 'Linen niche',
             'things' => [thing('baseboard', 'back', 0, 0, 790, 95, 14, 'take_off')],
             'true' => $box(792, 540, 2304, ['left' => $lean(0, 1.1, 3.0), 'right' => $lean(792, -0.9, 2.0), 'back' => fn (float $x, float $z): float => 1.0 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 3 * $x / 792]),
             'starter' => 'linen-cupboard',

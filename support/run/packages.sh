@@ -7,7 +7,7 @@ missing_packages() {
     compgen -G '/usr/sbin/php-fpm*' >/dev/null || echo php-fpm
     local module have=''
     have=$(php -m 2>/dev/null || true)
-    for module in pdo_pgsql:php-pgsql mbstring:php-mbstring dom:php-xml curl:php-curl zip:php-zip; do
+    for module in pdo_pgsql:php-pgsql mbstring:php-mbstring dom:php-xml curl:php-curl zip:php-zip gd:php-gd; do
         grep -qix "${module%%:*}" <<<"$have" || echo "${module##*:}"
     done
     compgen -G '/usr/lib/postgresql/*/bin/initdb' >/dev/null || echo postgresql

@@ -41,6 +41,8 @@ test_core() {
 
 test_feature() {
     say '— features, against PostgreSQL'
+    # Printed pages are read back with the same tools the browser tests need.
+    ensure_packages browser
     serve_for_tests
     local db
     db=incastro_feature

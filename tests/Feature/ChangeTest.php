@@ -87,7 +87,7 @@ final class ChangeTest extends TestCase
         $before = $project->document;
         $answer = $this->postJson("/api/projects/$project->id/changes", $this->change(1, [$this->set(-20, 'pieces', $piece, 'depth')]))->assertStatus(422);
         $answer->assertJsonPath('problems.0.pointer', "/pieces/$piece/depth");
-        self::assertStringContainsString('too little here; expected at least 80', $answer->json('message'));
+        self::assertStringContainsString('too little here; expected at least 40', $answer->json('message'));
         $this->postJson("/api/projects/$project->id/changes", ['ops' => 'none'])->assertStatus(422)->assertJsonStructure(['message']);
         self::assertSame([$before, 1], [$project->refresh()->document, $project->revision]);
     }

@@ -61,13 +61,13 @@ final class TakeAwayTest extends TestCase
         $cases = [
             'not whole JSON' => substr($json, 0, 400),
             'not an Incastro project' => '{"format":"something else"}',
-            'saved by a newer Incastro (format 99' => str_replace('"version":1', '"version":99', $json),
+            'saved by a newer Incastro (format 99' => str_replace('"version":2', '"version":99', $json),
             'Expected a length in millimetres' => str_replace('"depth":380', '"depth":"deep"', $json),
         ];
         foreach ($cases as $says => $body) {
             self::assertStringContainsString($says, (string) $this->bringIn($body)->assertStatus(422)->json('message'));
         }
-        self::assertSame(12, Project::query()->count());
+        self::assertSame(19, Project::query()->count());
         self::assertSame(0, Revision::query()->count());
     }
 

@@ -107,7 +107,7 @@ final class Bench
 
     public function find(string $code, Severity $severity, string $ref, Text $says, ?Length $measured = null, ?Length $limit = null, string $source = 'source.geometry'): void
     {
-        $this->findings[] = new Finding($code, $severity, new Place('piece', $ref), $says, Text::of("$code.remedy"), Text::of($source), $measured, $limit);
+        $this->findings[] = new Finding($code, $severity, new Place('piece', $ref), $says, Text::of("$code.remedy", ...$says->args), Text::of($source), $measured, $limit);
     }
 
     private static function common(Block $a, Block $b): ?Block

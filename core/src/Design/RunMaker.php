@@ -177,7 +177,7 @@ final class RunMaker
             return null;
         }
         if ($sharing === [] && $rest->value->isPositive()) {
-            $this->bench->find('piece.bands_leave', Severity::Note, $this->frame->run->id, Text::of('piece.bands_leave_height', by: $rest->value), $rest->value, Length::zero());
+            $this->bench->find('piece.bands_leave_height', Severity::Note, $this->frame->run->id, Text::of('piece.bands_leave_height', by: $rest->value), $rest->value, Length::zero());
         }
         $shares = match (count($sharing)) {
             0 => [],

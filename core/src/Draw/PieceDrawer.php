@@ -84,8 +84,21 @@ final readonly class PieceDrawer
         return isset($this->design->turns[$bay]) ? $this->design->turns[$bay]->block($block) : $block;
     }
 
-    /** Cut through the first bay, seen from the left: shelves one above the other. */
-    public function section(): Drawing
+    /** @return array<string, Drawing> a section through each bay along the back wall, by `section/` and the bay */
+    public function sections(): array
+    {
+        $sections = [];
+        foreach (array_keys($this->design->cells) as $bay) {
+            if (($this->design->turns[$bay] ?? null)?->isNone() !== false) {
+                $sections["section/$bay"] = $this->section((string) $bay);
+            }
+        }
+
+        return $sections;
+    }
+
+    /** Cut through a bay, the first one where none is named, seen from the left: shelves one above the other. */
+    public function section(?string $bay = null): Drawing
     {
         $outline = new Outline($this->room, $this->fit->box->top());
         $drawing = new Drawing(View::Side);
@@ -93,7 +106,8 @@ final readonly class PieceDrawer
         $front = Length::greatest($outline->depth, $this->piece->depth);
         $corner = fn (Length $y, Length $z): Point => new Point($y, $z);
         $zero = Length::zero();
-        $middle = $this->cutAt();
+        $bay ??= $this->firstBay();
+        $middle = $this->cutAt($bay);
         $head = fn (Length $y): Point => new Point($y, $outline->overhead->at($middle, $y));
         $top = Length::greatest($outline->height, $head($front)->up);
         $drawing->shape('wall', [$corner($wall->negated(), $wall->negated()), $corner($front, $wall->negated()),
@@ -105,7 +119,7 @@ final readonly class PieceDrawer
                 $drawing->shape($beyond ? 'beyond' : 'cut', $panel->solid->outlineIn(View::Side), $panel->id);
             }
         }
-        $this->tapes->heights($drawing);
+        $this->tapes->heights($drawing, $bay);
 
         return $drawing;
     }
@@ -165,13 +179,23 @@ final readonly class PieceDrawer
         return [new Point($inner, $foot), ...$wall, new Point($inner, $head)];
     }
 
-    /** x that the section is cut at: the middle of the first bay. */
-    private function cutAt(): Length
+    private function firstBay(): ?string
     {
-        foreach ($this->design->cells as $bay => $cell) {
-            if (! isset($this->design->turns[$bay]) || $this->design->turns[$bay]->isNone()) {
-                return $cell->x->from->plus($cell->x->value()->splitInto(2)[0]);
+        foreach (array_keys($this->design->cells) as $bay) {
+            if (($this->design->turns[$bay] ?? null)?->isNone() !== false) {
+                return (string) $bay;
             }
+        }
+
+        return null;
+    }
+
+    /** x that the section is cut at: the middle of the bay. */
+    private function cutAt(?string $bay): Length
+    {
+        $cell = $this->design->cells[$bay ?? ''] ?? null;
+        if ($cell !== null) {
+            return $cell->x->from->plus($cell->x->value()->splitInto(2)[0]);
         }
 
         return $this->fit->box->left->plus($this->fit->box->width->value->splitInto(2)[0]);

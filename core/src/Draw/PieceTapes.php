@@ -47,20 +47,21 @@ final readonly class PieceTapes
         return [];
     }
 
-    public function heights(Drawing $drawing): void
+    /** @param  string|null  $bay  that is cut through */
+    public function heights(Drawing $drawing, ?string $bay): void
     {
         $box = $this->fit->box;
         $y = $this->piece->depth;
-        $bay = array_key_first($this->design->spacings);
         if ($this->fit->panels === []) {
             return;
         }
-        if ($bay !== null && $this->design->spacings[$bay]->fits()) {
-            $z = $this->design->spacings[$bay]->from;
-            foreach ($this->design->spacings[$bay]->openings as $i => $opening) {
+        $spacing = $this->design->spacings[$bay ?? ''] ?? null;
+        if ($spacing?->fits()) {
+            $z = $spacing->from;
+            foreach ($spacing->openings as $i => $opening) {
                 $next = $z->plus($opening->value);
                 $drawing->dimension('right', 1, new Point($y, $z), new Point($y, $next), $opening->value, $opening->exact, "$bay/spacing/$i");
-                $z = $next->plus($this->design->spacings[$bay]->board);
+                $z = $next->plus($spacing->board);
             }
         }
         $drawing->dimension('right', 2, new Point($y, $box->bottom), new Point($y, $box->top()),

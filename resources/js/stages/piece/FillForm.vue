@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { word } from '../../measure/words';
 import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
+import CountField from '../../ui/CountField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import Stepper from '../../ui/Stepper.vue';
@@ -46,8 +47,16 @@ const usual = (field: Setting): string => (field.usual === null ? 'not said' : '
         </LengthRow>
         <div v-else class="ch">
             <span>{{ title }}</span>
+            <CountField
+                v-if="field.type === 'count' && (field.most ?? 0) > 24"
+                :label="`${title} of ${of}`"
+                :value="value as number"
+                :least="field.least ?? 0"
+                :most="field.most ?? 0"
+                @keep="(v) => set(key, v)"
+            />
             <Stepper
-                v-if="field.type === 'count'"
+                v-else-if="field.type === 'count'"
                 :label="`${title} of ${of}`"
                 :value="value as number"
                 :least="field.least ?? 0"

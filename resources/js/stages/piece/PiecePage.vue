@@ -35,7 +35,10 @@ const drawings = computed(() => {
     if (view.value === 'top') return [{ drawing: own.value.top!, label: 'piece from above' }];
     return [
         { drawing: own.value.front!, label: 'piece from the front' },
-        { drawing: own.value.section!, label: 'section through the first bay' },
+        {
+            drawing: cut.value ?? own.value.section!,
+            label: cut.value ? `section through bay ${label.value}` : 'section through the first bay',
+        },
     ];
 });
 const bays = computed(() => (project.piece ? baysOf(...project.piece) : []));
@@ -46,6 +49,8 @@ const bay = computed(() => {
     return bays.value.find((b) => b.id === owner) ?? null;
 });
 const label = computed(() => (bay.value ? (project.fitted?.cells[bay.value.id]?.label ?? '–') : ''));
+/** The section goes through the picked bay. */
+const cut = computed(() => (bay.value ? own.value?.[`section/${bay.value.id}`] : undefined));
 const grips = computed(() => Object.entries(project.fitted?.cells ?? {}).filter(([, c]) => c.drag !== null));
 
 /** Dragged to a named place the bay follows it from now on; elsewhere its width is chosen. The neighbour takes up the difference. */

@@ -1,0 +1,50 @@
+<script setup lang="ts">
+import InputText from 'primevue/inputtext';
+import { ref, watch } from 'vue';
+
+/** A whole number typed; what is no number between the bounds is said and put back. */
+const props = defineProps<{ value: number; least: number; most: number; label: string }>();
+const emit = defineEmits<{ keep: [value: number] }>();
+const typed = ref(String(props.value));
+const refusal = ref('');
+watch(
+    () => props.value,
+    (now) => (typed.value = String(now)),
+);
+
+function commit(): void {
+    const number = Number(typed.value.trim());
+    if (typed.value.trim() === '' || !Number.isInteger(number) || number < props.least || number > props.most) {
+        refusal.value = `“${typed.value}” was not kept; expected a whole number from ${props.least} to ${props.most}.`;
+        typed.value = String(props.value);
+        return;
+    }
+    refusal.value = '';
+    if (number !== props.value) emit('keep', number);
+}
+</script>
+
+<template>
+    <span>
+        <InputText
+            v-model="typed"
+            class="count"
+            inputmode="numeric"
+            size="small"
+            :aria-label="label"
+            @change="commit"
+            @keydown.enter="commit"
+        />
+        <small v-if="refusal" role="alert">{{ refusal }}</small>
+    </span>
+</template>
+
+<style scoped>
+.count {
+    width: 104px;
+}
+small {
+    display: block;
+    color: var(--brick);
+}
+</style>
