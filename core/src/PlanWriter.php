@@ -9,6 +9,7 @@ use Incastro\Core\Cut\Labels;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Document\Instrument;
+use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Reading;
@@ -207,6 +208,12 @@ final readonly class PlanWriter
         ] + PieceWriter::shape($panel);
     }
 
+    /** @return list<Design> what else stands in its space */
+    private function beside(Piece $piece): array
+    {
+        return array_values(array_filter($this->designs, fn (Design $d, string $id): bool => $id !== $piece->id && $this->project->pieces[$id]->space === $piece->space, ARRAY_FILTER_USE_BOTH));
+    }
+
     /** @return array<string, mixed> */
     private function drawings(): array
     {
@@ -218,7 +225,7 @@ final readonly class PlanWriter
         }
         foreach ($this->fitted as $id => $fit) {
             $piece = $this->project->pieces[$id];
-            $drawer = new PieceDrawer($piece, $this->rooms[$piece->space], $this->designs[$id], $fit);
+            $drawer = new PieceDrawer($piece, $this->rooms[$piece->space], $this->designs[$id], $fit, $this->beside($piece));
             $drawings[$id] = ['front' => $drawer->front(), 'section' => $drawer->section(), 'top' => $drawer->top()] + $drawer->sections();
         }
 

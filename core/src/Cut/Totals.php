@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut;
 
 use Incastro\Core\Design\Design;
+use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
@@ -22,6 +23,9 @@ final readonly class Totals
     public int $grams;
 
     public int $joints;
+
+    /** Screws and dowels in them. */
+    public int $fixings;
 
     /** Banded, or faced with a frame. */
     public Length $banded;
@@ -48,12 +52,13 @@ final readonly class Totals
         $this->grams = (int) (round($grams / 100) * 100);
         $this->joints = count(array_filter($design->joints, fn ($j): bool => ! in_array($j->kind, [JointKind::Clears, JointKind::Rests, JointKind::Pins], true)));
         [$this->banded, $this->framed] = [$banded, $framed];
+        $this->fixings = array_sum(array_map(fn (Hardware $h): int => in_array($h->name->key, ['hardware.screw', 'hardware.pocket_screw', 'hardware.dowel'], true) ? $h->count : 0, $design->hardware));
     }
 
     /** @return array<string, mixed> */
     public function written(): array
     {
-        return ['parts' => $this->parts, 'grams' => $this->grams, 'joints' => $this->joints, 'banded' => $this->banded, 'framed' => $this->framed];
+        return ['parts' => $this->parts, 'grams' => $this->grams, 'joints' => $this->joints, 'fixings' => $this->fixings, 'banded' => $this->banded, 'framed' => $this->framed];
     }
 
     /** The edge's own length: along the grain, or across it. */

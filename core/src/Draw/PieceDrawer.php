@@ -11,6 +11,7 @@ use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\SideKind;
+use Incastro\Core\Envelope\Bounds;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\GapAt;
@@ -27,9 +28,13 @@ final readonly class PieceDrawer
 {
     private PieceTapes $tapes;
 
-    public function __construct(private Piece $piece, private Room $room, private Design $design, private Fit $fit)
+    private Bounds $bounds;
+
+    /** @param  list<Design>  $others  the other pieces of its space */
+    public function __construct(private Piece $piece, private Room $room, private Design $design, private Fit $fit, private array $others = [])
     {
         $this->tapes = new PieceTapes($piece, $design, $fit);
+        $this->bounds = new Bounds($piece, $room);
     }
 
     public function front(): Drawing
@@ -38,6 +43,11 @@ final readonly class PieceDrawer
         $drawing = new Drawing(View::Front);
         SiteDrawer::walls($drawing, $outline);
         SiteDrawer::breast($drawing, $outline);
+        foreach ($this->others as $other) {
+            foreach ($other->fronts as $front) {
+                $drawing->shape('other', Block::of($front->x->from, Length::zero(), $front->z->from, $front->x->value(), $front->y, $front->z->value())->outlineIn(View::Front));
+            }
+        }
         $panels = $this->backToFront();
         $isBehind = fn (Panel $p): bool => $p->role === Role::Back || $p->role === Role::Nailer || ($p->role === Role::RakingTop && $p->solid->axis === Axis::X);
         $this->lay($drawing, array_filter($panels, $isBehind));
@@ -211,10 +221,18 @@ final readonly class PieceDrawer
     private function gapRibbon(Drawing $drawing, Outline $o, EdgeFit $edge): void
     {
         $stations = array_map(fn (GapAt $g): array => ['at' => $g->z, 'value' => $g->gap], $edge->gaps);
-        $base = Length::fromMillimetres(Outline::WALL_MM + 60);
+        $out = Length::fromMillimetres(Outline::WALL_MM + 60);
+        $box = $this->fit->box;
+        $base = match (true) {
+            // Beside or before a breast the ribbon lies on what bounds the piece there.
+            $edge->side === Side::Right && $this->bounds->isWall(Side::Right) => $o->width->plus($out),
+            $edge->side === Side::Right => $box->leastRight->x->plus(Length::fromMillimetres(60)),
+            $this->bounds->isWall(Side::Left) => $out->negated(),
+            default => $box->greatestLeft->x->minus(Length::fromMillimetres(60)),
+        };
         $drawing->ribbon($edge->side->value, Text::of('draw.gap_to_wall'),
             Magnify::times(array_map(fn (GapAt $g): Length => $g->gap, $edge->gaps)),
-            $edge->side === Side::Left ? $base->negated() : $o->width->plus($base),
+            $base,
             $stations, "{$this->piece->id}/{$edge->side->value}");
     }
 }

@@ -629,6 +629,7 @@ export interface Totals {
    * a length in mm, at most 6 decimals
    */
   framed: number;
+  fixings: number;
 }
 export interface Part {
   id: string;

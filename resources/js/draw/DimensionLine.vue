@@ -20,7 +20,9 @@ const place = computed(() => {
         const y = props.floor + 22 + 25 * (rank - 1);
         const [x1, x2] = [frame.x(u1), frame.x(u2)];
         const narrow = x2 - x1 < width.value;
-        const outside = narrow ? (x1 < props.edge / 2 ? x1 - width.value / 2 - 3 : x2 + width.value / 2 + 3) : (x1 + x2) / 2;
+        // A gap's figure stands outside the piece; others on the side with more room.
+        const toLeft = stroke.ref?.endsWith('/left') || (!stroke.ref?.endsWith('/right') && x1 < props.edge / 2);
+        const outside = narrow ? (toLeft ? x1 - width.value / 2 - 3 : x2 + width.value / 2 + 3) : (x1 + x2) / 2;
         return {
             x1,
             y1: y,

@@ -5,6 +5,7 @@ import { render } from '../measure/words';
 import { pickedOf } from '../project/figures';
 import { useProject } from '../project/store';
 import { usePicked } from './picked';
+import PartWork from './PartWork.vue';
 import TallyFigure from './TallyFigure.vue';
 import Trail from './Trail.vue';
 
@@ -52,6 +53,7 @@ const shown = computed(() => {
                 {{ shown.part.hand ? `A ${shown.part.hand}-hand part.` : '' }}
                 {{ shown.part.fit_on_site ? 'A blank: fitted on site.' : '' }}
             </p>
+            <PartWork :part="shown.part" :unit="project.unit" />
         </TallyFigure>
     </template>
 

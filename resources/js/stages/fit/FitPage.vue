@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useProject } from '../../project/store';
 import BoardDrawings from '../../ui/BoardDrawings.vue';
 import EmptyBoard from '../../ui/EmptyBoard.vue';
+import PieceTabs from '../../ui/PieceTabs.vue';
 import TallyPicked from '../../ui/TallyPicked.vue';
 import ClearanceBudget from './ClearanceBudget.vue';
 import EdgeChoices from './EdgeChoices.vue';
@@ -17,8 +18,10 @@ const own = computed(() => (project.piece ? project.plan?.drawings[project.piece
         :drawings="[{ drawing: own.front!, label: 'piece in its niche from the front' }]"
         :views="[]"
         view="front"
-        title="Front, in the niche"
-    />
+        title="Front, in its place"
+    >
+        <template #strip><PieceTabs /></template>
+    </BoardDrawings>
     <EmptyBoard v-else says="Read one width on Site first: the fit follows from the readings." />
     <aside class="tally" aria-label="tally">
         <TallyPicked :fallback="project.piece ? `${project.piece[0]}/clear` : null" />

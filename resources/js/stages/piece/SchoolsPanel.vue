@@ -40,7 +40,8 @@ const edges = (banded: number, framed: number): string =>
 <template>
     <section class="bears schools" aria-label="schools compared">
         <p class="soft">
-            Each line is planned anew on this piece: sheets for the whole project, weight, joints and seen edges of the piece.
+            Each line is planned anew on this piece: sheets for the whole project; weight, joints, screws or dowels in them, and seen edges
+            of the piece.
         </p>
         <button class="linkish" :disabled="busy" @click="work">
             {{ busy ? 'planning each…' : schools.length === 0 ? 'Compare them' : 'Compare again' }}
@@ -53,6 +54,7 @@ const edges = (banded: number, framed: number): string =>
                     <th>sheets</th>
                     <th>weight</th>
                     <th>joints</th>
+                    <th>fixings</th>
                     <th>edges</th>
                 </tr>
             </thead>
@@ -69,6 +71,7 @@ const edges = (banded: number, framed: number): string =>
                         <td>{{ c.sheets }}</td>
                         <td>{{ kilos(c.totals.grams) }}</td>
                         <td>{{ c.totals.joints }}</td>
+                        <td>{{ c.totals.fixings }}</td>
                         <td>{{ edges(c.totals.banded, c.totals.framed) }}</td>
                     </template>
                 </tr>
