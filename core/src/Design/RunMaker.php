@@ -9,6 +9,7 @@ use Incastro\Core\Document\BackKind;
 use Incastro\Core\Document\Band;
 use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\Front;
+use Incastro\Core\Document\TopJoint;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -48,6 +49,7 @@ final class RunMaker
             $span = new Span($z, $height);
             if ($this->isBoxed($group)) {
                 $this->case($group, $tall, $span, $base);
+                $this->cover($group[0], $span->to(), $bands[$i + 1] ?? null);
                 if ($base?->kind === BandKind::Plinth && $this->below !== null) {
                     (new Plinth($this->bench, $base, $this->below))->make();
                 }
@@ -60,6 +62,15 @@ final class RunMaker
         }
 
         return $this->fronts;
+    }
+
+    /** Two rails hold sides apart but keep nothing out: something has to lie on them. */
+    private function cover(Band $box, Length $top, ?Band $above): void
+    {
+        $isCovered = $above !== null && ($above->kind->isSlab() || $above->kind === BandKind::Box);
+        if ($box->methods->top === TopJoint::Rails && ! $isCovered) {
+            $this->bench->find('piece.open_topped', Severity::Note, $box->id, Text::of('piece.open_topped', z: $top));
+        }
     }
 
     /** @param  non-empty-list<Band>  $group */

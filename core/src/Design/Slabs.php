@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\Band;
-use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\Front;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -132,10 +131,5 @@ final readonly class Slabs
                 $n === 0 ? Text::of('part.crown') : Text::of('part.length', part: Text::of('part.crown'), n: $n + 1), $x, $front->minus($board->thickness), $z);
             $this->bench->panels[$panel->id] = $panel->with(fitOnSite: true);
         }
-    }
-
-    public static function isSlab(Band $band): bool
-    {
-        return in_array($band->kind, [BandKind::Top, BandKind::Seat, BandKind::Deck], true);
     }
 }

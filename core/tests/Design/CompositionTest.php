@@ -90,6 +90,20 @@ final class CompositionTest extends TestCase
         self::assertSame(370, self::named($plan, 'layer')[0]['finished']['width']['mm']);
     }
 
+    public function test_two_rails_that_nothing_covers_are_named(): void
+    {
+        $document = self::bays([[]]);
+        $document['pieces'][Sample::PIECE]['methods']['top'] = 'rails';
+        $bands = &$document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'];
+        $bands[Sample::BOX]['height'] = 700;
+        $bare = Planned::of($document);
+        self::assertSame(Sample::BOX, $bare->finding('piece.open_topped')['place']['ref']);
+        $bands[Sample::id('TOP', 1)] = ['order' => 'c', 'kind' => 'top', 'layers' => 2];
+        self::assertNotContains('piece.open_topped', array_column(Planned::of($document)->plan['findings'], 'code'));
+        $bands[Sample::id('BOX', 2)] = ['order' => 'd', 'kind' => 'box', 'bays' => [Sample::id('BAY', 9) => ['order' => 'a']]];
+        self::assertSame(Sample::id('BOX', 2), Planned::of($document)->finding('piece.open_topped')['place']['ref']);
+    }
+
     public function test_a_knee_space_stands_on_the_floor(): void
     {
         $plan = Planned::of(self::bays([[], ['open_floor' => true, 'width' => ['by' => 'fixed', 'value' => 700]], []]));

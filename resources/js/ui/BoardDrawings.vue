@@ -8,6 +8,7 @@ import { render } from '../measure/words';
 import { useProject } from '../project/store';
 import { usePicked } from './picked';
 import { useSize } from './size';
+import ViewTabs from './ViewTabs.vue';
 
 /** The board: drawings side by side at one scale, with the title block in the corner. */
 const props = defineProps<{
@@ -68,18 +69,7 @@ const names = computed(() => {
             </div>
             <div><small>sizes in</small>{{ project.unit }}</div>
             <div><small>revision</small>{{ project.revision }}</div>
-            <div v-if="views.length > 1" class="views" role="tablist">
-                <button
-                    v-for="v in views"
-                    :key="v.key"
-                    role="tab"
-                    :aria-selected="v.key === view"
-                    :class="{ on: v.key === view }"
-                    @click="emit('view', v.key)"
-                >
-                    {{ v.label }}
-                </button>
-            </div>
+            <ViewTabs v-if="views.length > 1" :views="views" :view="view" @view="(v: string) => emit('view', v)" />
         </div>
     </main>
 </template>
@@ -96,44 +86,15 @@ const names = computed(() => {
     padding-top: 38px;
 }
 .title-block {
-    position: absolute;
-    right: 0;
-    bottom: 0;
     display: grid;
     grid-template-columns: repeat(4, auto);
-    background: var(--sheet);
-    border: 1px solid var(--ink);
-    border-width: 1px 0 0 1px;
-    font-size: 12px;
 }
 .title-block > div {
-    padding: 4px 12px;
     border-right: 1px solid var(--rule);
-}
-.title-block small {
-    display: block;
-    color: var(--soft);
-    font-size: 10.5px;
 }
 .title-block .views {
     grid-column: 1 / 5;
-    border-top: 1px solid var(--rule);
     border-right: 0;
-    display: flex;
-    gap: 16px;
-}
-.views button {
-    background: none;
-    border: 0;
-    border-bottom: 2px solid transparent;
-    color: var(--chalk);
-    padding: 2px 0;
-    cursor: pointer;
-}
-.views .on {
-    color: var(--ink);
-    font-weight: 650;
-    border-color: var(--chalk);
 }
 .bar {
     stroke: var(--ink);

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import { api, type School } from '../../api/client';
-import { show } from '../../measure/show';
 import { word } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
@@ -30,18 +29,16 @@ async function work(): Promise<void> {
     );
     busy.value = false;
 }
-const metres = (mm: number): string => (project.unit === 'in' ? `${(mm / 304.8).toFixed(1)} ft` : `${(mm / 1000).toFixed(1)} m`);
-const kilos = (grams: number): string => (project.unit === 'in' ? `${(grams / 453.592).toFixed(0)} lb` : `${(grams / 1000).toFixed(1)} kg`);
-const edges = (banded: number, framed: number): string =>
-    [banded > 0 ? `${metres(banded)} band` : '', framed > 0 ? `${metres(framed)} frame` : ''].filter(Boolean).join(', ') ||
-    show(0, project.unit);
+const isInch = computed(() => project.unit === 'in');
+const run = (mm: number): string => (mm === 0 ? '–' : (mm / (isInch.value ? 304.8 : 1000)).toFixed(1));
+const weight = (grams: number): string => (isInch.value ? (grams / 453.592).toFixed(0) : (grams / 1000).toFixed(1));
 </script>
 
 <template>
     <section class="bears schools" aria-label="schools compared">
         <p class="soft">
-            Each line is planned anew on this piece: sheets for the whole project; weight, joints, screws or dowels in them, and seen edges
-            of the piece.
+            Each line is planned anew on this piece: sheets for the whole project; weight in {{ isInch ? 'pounds' : 'kilograms' }}, joints,
+            the screws or dowels in them, and {{ isInch ? 'feet' : 'metres' }} of edge band and of face frame for this piece.
         </p>
         <button class="linkish" :disabled="busy" @click="work">
             {{ busy ? 'planning each…' : schools.length === 0 ? 'Compare them' : 'Compare again' }}
@@ -52,10 +49,11 @@ const edges = (banded: number, framed: number): string =>
                 <tr>
                     <th>{{ word(`school.${s.school}`, project.unit) }}</th>
                     <th>sheets</th>
-                    <th>weight</th>
+                    <th>{{ isInch ? 'lb' : 'kg' }}</th>
                     <th>joints</th>
                     <th>fixings</th>
-                    <th>edges</th>
+                    <th>band</th>
+                    <th>frame</th>
                 </tr>
             </thead>
             <tbody>
@@ -69,10 +67,11 @@ const edges = (banded: number, framed: number): string =>
                     </td>
                     <template v-if="c.totals">
                         <td>{{ c.sheets }}</td>
-                        <td>{{ kilos(c.totals.grams) }}</td>
+                        <td>{{ weight(c.totals.grams) }}</td>
                         <td>{{ c.totals.joints }}</td>
                         <td>{{ c.totals.fixings }}</td>
-                        <td>{{ edges(c.totals.banded, c.totals.framed) }}</td>
+                        <td>{{ run(c.totals.banded) }}</td>
+                        <td>{{ run(c.totals.framed) }}</td>
                     </template>
                 </tr>
             </tbody>
@@ -87,6 +86,7 @@ const edges = (banded: number, framed: number): string =>
 }
 table {
     width: 100%;
+    table-layout: fixed;
     border-collapse: collapse;
     font-size: 12px;
     margin-top: 10px;
@@ -101,6 +101,7 @@ th {
     border-bottom: 1px solid var(--ink);
 }
 th:first-child {
+    width: 27%;
     color: var(--ink);
     font-weight: 650;
 }

@@ -4,6 +4,7 @@ import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { useSize } from '../../ui/size';
 import { type Colours, SolidScene } from './solid';
+import ViewTabs from '../../ui/ViewTabs.vue';
 
 /** The piece in its room as a solid: turned with the pointer, opened, drawn apart, cut away to look inside. */
 defineProps<{ views: { key: string; label: string }[] }>();
@@ -90,18 +91,7 @@ function up(e: PointerEvent): void {
         </div>
         <div class="title-block">
             <div><small>view</small>Solid, turned by dragging</div>
-            <div class="views" role="tablist">
-                <button
-                    v-for="v in views"
-                    :key="v.key"
-                    role="tab"
-                    :aria-selected="v.key === 'solid'"
-                    :class="{ on: v.key === 'solid' }"
-                    @click="emit('view', v.key)"
-                >
-                    {{ v.label }}
-                </button>
-            </div>
+            <ViewTabs :views="views" view="solid" @view="(v: string) => emit('view', v)" />
         </div>
     </main>
 </template>
@@ -134,40 +124,5 @@ canvas {
 .sliders input {
     width: 150px;
     accent-color: var(--chalk);
-}
-.title-block {
-    position: absolute;
-    right: 0;
-    bottom: 0;
-    background: var(--sheet);
-    border: 1px solid var(--ink);
-    border-width: 1px 0 0 1px;
-    font-size: 12px;
-}
-.title-block > div {
-    padding: 4px 12px;
-}
-.title-block small {
-    display: block;
-    color: var(--soft);
-    font-size: 10.5px;
-}
-.views {
-    border-top: 1px solid var(--rule);
-    display: flex;
-    gap: 16px;
-}
-.views button {
-    background: none;
-    border: 0;
-    border-bottom: 2px solid transparent;
-    color: var(--chalk);
-    padding: 2px 0;
-    cursor: pointer;
-}
-.views .on {
-    color: var(--ink);
-    font-weight: 650;
-    border-color: var(--chalk);
 }
 </style>

@@ -67,29 +67,6 @@ async function add(): Promise<void> {
 </template>
 
 <style scoped>
-.strip {
-    position: absolute;
-    left: 12px;
-    top: 8px;
-    z-index: 4;
-    display: flex;
-    flex-wrap: wrap;
-    gap: 14px;
-    font-size: 13px;
-}
-.strip button {
-    background: var(--sheet);
-    border: 0;
-    border-bottom: 2px solid transparent;
-    padding: 2px 1px;
-    color: var(--chalk);
-    cursor: pointer;
-}
-.strip .on {
-    color: var(--ink);
-    font-weight: 650;
-    border-color: var(--chalk);
-}
 .new {
     display: grid;
     gap: 12px;
