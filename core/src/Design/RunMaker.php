@@ -8,6 +8,8 @@ use Incastro\Core\Document\Against;
 use Incastro\Core\Document\BackKind;
 use Incastro\Core\Document\Band;
 use Incastro\Core\Document\BandKind;
+use Incastro\Core\Document\Bay;
+use Incastro\Core\Document\FillKind;
 use Incastro\Core\Document\Front;
 use Incastro\Core\Document\TopJoint;
 use Incastro\Core\Findings\Severity;
@@ -67,7 +69,8 @@ final class RunMaker
     /** Two rails hold sides apart but keep nothing out: something has to lie on them. */
     private function cover(Band $box, Length $top, ?Band $above): void
     {
-        $isCovered = $above !== null && ($above->kind->isSlab() || $above->kind === BandKind::Box);
+        $beds = array_filter($above->bays ?? [], fn (Bay $b): bool => $b->fill->kind === FillKind::Bed);
+        $isCovered = $above !== null && ($above->kind->isSlab() || $above->kind === BandKind::Box || $beds !== []);
         if ($box->methods->top === TopJoint::Rails && ! $isCovered) {
             $this->bench->find('piece.open_topped', Severity::Note, $box->id, Text::of('piece.open_topped', z: $top));
         }

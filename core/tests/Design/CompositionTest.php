@@ -102,6 +102,8 @@ final class CompositionTest extends TestCase
         self::assertNotContains('piece.open_topped', array_column(Planned::of($document)->plan['findings'], 'code'));
         $bands[Sample::id('BOX', 2)] = ['order' => 'd', 'kind' => 'box', 'bays' => [Sample::id('BAY', 9) => ['order' => 'a']]];
         self::assertSame(Sample::id('BOX', 2), Planned::of($document)->finding('piece.open_topped')['place']['ref']);
+        $bands[Sample::id('BOX', 3)] = ['order' => 'e', 'kind' => 'gap', 'height' => 400, 'bays' => [Sample::id('BAY', 8) => ['order' => 'a', 'fill' => ['kind' => 'bed']]]];
+        self::assertNotContains('piece.open_topped', array_column(Planned::of($document)->plan['findings'], 'code'));
     }
 
     public function test_a_knee_space_stands_on_the_floor(): void
