@@ -163,8 +163,17 @@ test('schools are compared on this piece, and one is taken', async ({ page }) =>
     await page.getByText('Schools compared on this piece').click();
     await page.getByRole('button', { name: 'Compare them' }).click();
     const schools = page.getByRole('region', { name: 'schools compared' });
-    await expect(schools.getByRole('row', { name: /Face frame/ })).toContainText('frame');
-    await expect(schools.getByRole('row', { name: /Dado/ })).toContainText('kg');
+    // Sheets, kilograms, joints, fixings, metres of band and of frame.
+    await expect(schools.getByRole('row', { name: /Face frame/ }).getByRole('cell')).toHaveText([
+        /Face frame/,
+        /^\d+$/,
+        /^\d+\.\d$/,
+        /^\d+$/,
+        /^\d+$/,
+        /^(\d+\.\d|–)$/,
+        /^\d+\.\d$/,
+    ]);
+    await expect(schools.getByRole('row', { name: /Dado/ }).getByRole('cell').nth(2)).toHaveText(/^\d+\.\d$/);
     await schools.getByRole('button', { name: 'Inset' }).click();
     await saved(page, 2);
     await expect(schools.getByText('The piece has changed since.')).toBeVisible();

@@ -110,7 +110,7 @@ final class Bench
         $this->findings[] = new Finding($code, $severity, new Place('piece', $ref), $says, Text::of("$code.remedy", ...$says->args), Text::of($source), $measured, $limit);
     }
 
-    private static function common(Block $a, Block $b): ?Block
+    public static function common(Block $a, Block $b): ?Block
     {
         $from = $size = [];
         foreach (['x', 'y', 'z'] as $axis) {

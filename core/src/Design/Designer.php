@@ -6,13 +6,16 @@ namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\Band;
 use Incastro\Core\Document\BandKind;
+use Incastro\Core\Document\CornerRule;
 use Incastro\Core\Document\Material;
 use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Side;
 use Incastro\Core\Document\StoredThing;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Geometry\Turn;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -37,25 +40,18 @@ final readonly class Designer
         if ($tooNarrow !== null) {
             return new Design([], [], [], [], [], [], [], [$tooNarrow]);
         }
-        $fronts = [];
         $letters = new Letters($piece);
-        $turns = [];
+        [$turns, $runs] = [[], []];
         foreach ((new Frames($piece, $box))->all() as $frame) {
-            $before = array_keys($bench->panels);
-            [$joints, $cells] = [count($bench->joints), $bench->cells];
-            $made = (new RunMaker($bench, $stuff, $frame, $letters))->make();
-            foreach (array_diff(array_keys($bench->panels), $before) as $id) {
-                $panel = $bench->panels[$id];
-                if (! $frame->turn->isNone()) {
-                    $bench->panels[$id] = $panel->with($frame->turn->prism($panel->solid), taken: array_map(fn (Taken $t): Taken => new Taken($t->kind, $frame->turn->block($t->block)), $panel->taken), turned: true);
-                }
-            }
-            for ($j = $joints; $j < count($bench->joints); $j++) {
-                $bench->joints[$j] = $bench->joints[$j]->turned($frame->turn);
-            }
+            $cells = $bench->cells;
+            $runs[$frame->run->id] = $this->turned($bench, $frame->turn, fn (): MadeRun => new MadeRun($frame,
+                (new RunMaker($bench, $stuff, $frame, $letters))->make()));
             $turns += array_fill_keys(array_keys(array_diff_key($bench->cells, $cells)), $frame->turn);
-            $fronts = $frame->turn->isNone() ? [...$fronts, ...$made] : $fronts;
         }
+        foreach (Side::cases() as $side) {
+            $this->corner($bench, $piece, $side, $runs);
+        }
+        $fronts = $runs[$piece->main()->id]->fronts;
         $panels = array_values($bench->panels);
         $vanished = array_filter($panels, self::vanishes(...));
         Fasteners::of($bench);
@@ -64,6 +60,53 @@ final readonly class Designer
             array_values(array_diff_key($panels, $vanished)), $bench->joints, $bench->hardware, $bench->openings, $bench->spacings, $bench->cells, $fronts,
             [...$bench->findings, ...array_map(self::vanished(...), array_values($vanished))], $turns,
         );
+    }
+
+    /**
+     * What is made in the frame of a run stands in the room after.
+     *
+     * @param  \Closure(): MadeRun  $make
+     */
+    private function turned(Bench $bench, Turn $turn, \Closure $make): MadeRun
+    {
+        $before = $bench->panels;
+        $joints = count($bench->joints);
+        $made = $make();
+        $made = $made->with(array_keys(array_diff_key($bench->panels, $before)));
+        foreach ($turn->isNone() ? [] : $made->panels as $id) {
+            $panel = $bench->panels[$id];
+            $bench->panels[$id] = $panel->with($turn->prism($panel->solid), taken: array_map(fn (Taken $t): Taken => new Taken($t->kind, $turn->block($t->block)), $panel->taken), turned: true);
+        }
+        for ($j = $joints; $j < count($bench->joints); $j++) {
+            $bench->joints[$j] = $bench->joints[$j]->turned($turn);
+        }
+
+        return $made;
+    }
+
+    /**
+     * The slot between the runs that meet in a corner is closed.
+     *
+     * @param  array<string, MadeRun>  $runs
+     */
+    private function corner(Bench $bench, Piece $piece, Side $side, array $runs): void
+    {
+        $other = $piece->along($side);
+        if ($other === null) {
+            return;
+        }
+        [$main, $along] = [$runs[$piece->main()->id], $runs[$other->id]];
+        $isThrough = $other->corner === CornerRule::Through;
+        [$stops, $through] = $isThrough ? [$main, $along] : [$along, $main];
+        $end = $isThrough ? $side : $side->other();
+        $this->turned($bench, $stops->frame->turn, function () use ($bench, $stops, $through, $end, $other): MadeRun {
+            $strips = (new CornerStrips($bench, $stops->frame, $end, $other->cornerRoom))->make($stops->fronts, $through->fronts, $through->panels);
+            if ($stops->frame->limit !== null) {
+                SlopeCut::plain($bench, $stops->frame->limit, $strips);
+            }
+
+            return $stops;
+        });
     }
 
     /** Too little is left of a board to saw or to hold. */

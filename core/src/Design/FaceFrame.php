@@ -33,9 +33,7 @@ final readonly class FaceFrame
         $id = $case->id();
         $stile = $this->widths->stile;
         $least = $this->widths->topRail->plus($this->widths->rail)->plus($this->widths->stile);
-        $highest = $case->heads[count($case->rows) - 2] ?? null;
-        $isLow = $highest !== null && $highest->plus($case->board->thickness)->plus($this->widths->rail)->isGreaterThan($case->z->to()->minus($this->widths->topRail));
-        if ($isLow || $case->z->value()->isLessThan($least) || $case->x->value()->isLessThan($stile->times(3))) {
+        if (! $this->hasRoomForRails() || $case->z->value()->isLessThan($least) || $case->x->value()->isLessThan($stile->times(3))) {
             $this->bench->find('piece.frame_small', Severity::Stop, $id, Text::of('piece.frame_small'), $case->z->value(), $least);
 
             return;
@@ -57,6 +55,21 @@ final readonly class FaceFrame
             $this->mullions($row, Span::of($z, $above->block->corner->z->minus($z), Text::of('piece.between_rails')), [$below, $above]);
             [$z, $below] = [$above->block->corner->z->plus($above->block->size->z), $above];
         }
+    }
+
+    /** Each rail between two bands lies over the one below it, and the last one under the top rail. */
+    private function hasRoomForRails(): bool
+    {
+        $top = $this->case->z->from->plus($this->widths->rail);
+        foreach (array_slice($this->case->heads, 0, -1) as $head) {
+            $next = $head->plus($this->case->board->thickness);
+            if ($next->minus($this->widths->rail)->isLessThan($top)) {
+                return false;
+            }
+            $top = $next;
+        }
+
+        return ! $top->plus($this->widths->rail)->isGreaterThan($this->case->z->to()->minus($this->widths->topRail));
     }
 
     private function stile(Side $side, Span $x): Panel
@@ -84,15 +97,23 @@ final readonly class FaceFrame
     {
         $overhang = $this->widths->stile->minus($this->case->board->thickness)->splitInto(2)[0];
         $n = 0;
+        $taken = $this->case->x->from->plus($this->widths->stile);
+        $end = $this->case->x->to()->minus($this->widths->stile);
         foreach (array_slice(array_keys($row->band->bays), 0, -1) as $bay) {
             $n++;
             $opening = $this->bench->cells[$bay] ?? null;
             if ($opening === null) {
                 continue;
             }
+            $from = $opening->x->to()->minus($overhang);
+            // No room beside the member before it: that its bay has no mouth is said where the bay is made.
+            if ($from->isLessThan($taken) || $from->plus($this->widths->stile)->isGreaterThan($end)) {
+                continue;
+            }
+            $taken = $from->plus($this->widths->stile);
             $height = count($this->case->rows) === 1 ? $this->single($z) : $z;
             $panel = $this->maker->face("$bay:mullion", Role::Mullion, $this->case->name(Text::of('part.mullion', n: $n), $row->label),
-                Span::of($opening->x->to()->minus($overhang), $this->widths->stile, Text::of('piece.stile_face')), $this->case->front(), $height);
+                Span::of($from, $this->widths->stile, Text::of('piece.stile_face')), $this->case->front(), $height);
             foreach ($rails as $rail) {
                 $this->bench->join($panel->id, $rail->id, JointKind::PocketScrews, Axis::Z);
             }

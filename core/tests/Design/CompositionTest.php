@@ -134,6 +134,24 @@ final class CompositionTest extends TestCase
         self::assertSame(1240 - 36, self::inBox($through, 'bottom', 'A')['finished']['length']['mm']);
     }
 
+    public function test_the_slot_between_two_runs_is_closed_as_far_as_the_doors_let_it(): void
+    {
+        $document = self::bays([['width' => ['by' => 'corner'], 'fill' => ['kind' => 'dead_corner']], []]);
+        $runs = &$document['pieces'][Sample::PIECE]['runs'];
+        $runs[Sample::id('RVN', 2)] = ['order' => 'b', 'wall' => 'left', 'length' => 1500, 'depth' => 500, 'corner' => 'stops', 'corner_room' => 60,
+            'bands' => [Sample::id('BOX', 7) => ['order' => 'a', 'kind' => 'box', 'height' => 900, 'bays' => [Sample::id('BAY', 7) => ['order' => 'a']]]]];
+        // 60 wide; both runs have boxes from 100 to 900 up.
+        $strip = self::named(Planned::of($document), 'corner_strip')[0]['finished'];
+        self::assertSame([800, 60], [$strip['length']['mm'], $strip['width']['mm']]);
+        $bays = &$document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'];
+        // Hung over the edges the door of the first bay stands out 18: 60 − 18.
+        $bays[Sample::id('BAY', 1)]['fill'] = ['kind' => 'open'];
+        $bays[Sample::id('BAY', 1)]['door'] = ['kind' => 'hinged', 'leaves' => 1, 'hang' => 'overlay'];
+        $strip = self::named(Planned::of($document), 'corner_strip')[0]['finished'];
+        self::assertSame(42, $strip['width']['mm']);
+        self::assertSame('− 18 piece.stands_out_there', Planned::trail($strip['width'])[1]);
+    }
+
     /** @param  array<string, mixed>  $methods */
     #[DataProvider('schools')]
     public function test_schools_of_building(array $methods, string $part, int|float $length, int|float $width): void

@@ -36,6 +36,16 @@ final class SolidsTest extends TestCase
         self::assertGreaterThan(2_000, $joints, 'the pieces have joints to look at');
     }
 
+    /** Frames whose members met: a bay narrower than its stile, a band lower than its rail. */
+    public function test_a_frame_with_no_room_for_a_member_leaves_it_out(): void
+    {
+        foreach ([1435, 5622] as $seed) {
+            $design = self::design((new AnyPiece($seed))->document());
+            $this->assertApart($design, $seed);
+            self::assertContains('piece.mouth_small', array_column($design->findings, 'code'));
+        }
+    }
+
     private function assertJointsHold(Design $design, int $seed): int
     {
         $panels = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $design->panels), 1, 0);
