@@ -98,14 +98,28 @@ final readonly class Designer
         [$main, $along] = [$runs[$piece->main()->id], $runs[$other->id]];
         $isThrough = $other->corner === CornerRule::Through;
         [$stops, $through] = $isThrough ? [$main, $along] : [$along, $main];
-        $end = $isThrough ? $side : $side->other();
-        $this->turned($bench, $stops->frame->turn, function () use ($bench, $stops, $through, $end, $other): MadeRun {
-            $strips = (new CornerStrips($bench, $stops->frame, $end, $other->cornerRoom))->make($stops->fronts, $through->fronts, $through->panels);
-            if ($stops->frame->limit !== null) {
-                SlopeCut::plain($bench, $stops->frame->limit, $strips);
+        // Seen along its own wall, the corner is at the end where the other wall begins.
+        $end = fn (MadeRun $run): Side => $run === $main ? $side : $side->other();
+        $strips = new CornerStrips($bench, $stops->frame, $end($stops), $other->cornerRoom);
+        $blinds = new BlindPanels($bench, $through->frame, $end($through), $other->cornerRoom);
+        $this->added($bench, $stops, fn (): array => $strips->make($stops->fronts, $through->fronts, $through->panels));
+        $this->added($bench, $through, $blinds->make(...));
+    }
+
+    /**
+     * More boards of a run that is made.
+     *
+     * @param  \Closure(): list<string>  $make
+     */
+    private function added(Bench $bench, MadeRun $run, \Closure $make): void
+    {
+        $this->turned($bench, $run->frame->turn, function () use ($bench, $run, $make): MadeRun {
+            $made = $make();
+            if ($run->frame->limit !== null) {
+                SlopeCut::plain($bench, $run->frame->limit, $made);
             }
 
-            return $stops;
+            return $run;
         });
     }
 

@@ -38,8 +38,28 @@ final class AnyPiece
             $piece[$side] = ['kind' => $this->one(['filler', 'extended_stile', 'scribed_side', 'trim', 'play']), 'set_off' => mt_rand(12, 60)];
         }
         $document['stock'][Sample::PLY]['thickness'] = $this->one([18, 17.6, 12.3, 19.05]);
+        foreach ($piece['runs'] as &$run) {
+            $run = count($piece['runs']) > 1 && mt_rand(0, 1) === 0 ? $this->withDeadCorner($run, mt_rand(0, 1) === 0) : $run;
+        }
 
         return $document;
+    }
+
+    /**
+     * @param  array<string, mixed>  $run
+     * @return array<string, mixed>
+     */
+    private function withDeadCorner(array $run, bool $atLeft): array
+    {
+        foreach ($run['bands'] as &$band) {
+            $ids = array_keys($band['bays'] ?? []);
+            if (count($ids) > 1) {
+                $id = $ids[$atLeft ? 0 : count($ids) - 1];
+                $band['bays'][$id] = array_intersect_key($band['bays'][$id], ['order' => 1]) + ['width' => ['by' => 'corner'], 'fill' => ['kind' => 'dead_corner']];
+            }
+        }
+
+        return $run;
     }
 
     /** @return array<string, mixed> */

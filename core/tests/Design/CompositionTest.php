@@ -143,6 +143,9 @@ final class CompositionTest extends TestCase
         // 60 wide; both runs have boxes from 100 to 900 up.
         $strip = self::named(Planned::of($document), 'corner_strip')[0]['finished'];
         self::assertSame([800, 60], [$strip['length']['mm'], $strip['width']['mm']]);
+        // The dead corner shows 60 of its front, between bottom and top: 2200 − 36.
+        $blind = self::named(Planned::of($document), 'blind')[0]['finished'];
+        self::assertSame([2164, 60], [$blind['length']['mm'], $blind['width']['mm']]);
         $bays = &$document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'];
         // Hung over the edges the door of the first bay stands out 18: 60 − 18.
         $bays[Sample::id('BAY', 1)]['fill'] = ['kind' => 'open'];
@@ -231,7 +234,7 @@ final class CompositionTest extends TestCase
      * @param  list<array<string, mixed>>  $bays
      * @return array<string, mixed>
      */
-    private static function bays(array $bays): array
+    public static function bays(array $bays): array
     {
         $document = Sample::width(Sample::empty('mm'), 1, 100, 1810);
         $made = [];

@@ -53,6 +53,20 @@ final class FillsTest extends TestCase
         self::assertNotContains('piece.drawer_behind_door', Planned::of(self::bay($drawers, ['door' => ['kind' => 'hinged', 'opens' => 95]]))->codes(), 'exactly enough');
     }
 
+    public function test_shelves_of_a_pull_out_that_have_no_room_say_so(): void
+    {
+        // In 1900 six shelves have room; in a stretch of 200 they have not, and the rack is made without them.
+        $rack = ['kind' => 'pull_out', 'shelves' => 6];
+        self::assertCount(6, self::named(Planned::of(self::bay($rack)), 'pull_shelf'));
+        $inner = ['bands' => [Sample::id('BND', 1) => ['order' => 'a', 'kind' => 'box', 'height' => 200, 'bays' => [Sample::id('BAY', 5) => ['order' => 'a', 'fill' => $rack]]],
+            Sample::id('BND', 2) => ['order' => 'b', 'kind' => 'gap']]];
+        $plan = Planned::of(self::bay(['kind' => 'open'], $inner));
+        // 200 − 60 − 18 − 10 = 112 high; 7 · 40 + 6 · 18 = 388 wanted.
+        self::assertSame(276, $plan->finding('piece.shelves_do_not_fit')['says']['args']['by']['mm']);
+        self::assertCount(0, self::named($plan, 'pull_shelf'));
+        self::assertCount(1, self::named($plan, 'pull_post'));
+    }
+
     public function test_a_bin_that_does_not_pass_the_frame_says_by_how_much(): void
     {
         // Between banded edges 964 − 6 = 958 for bin + 2 · 18 + 10: 912 just passes. A frame leaves 924 − 6 = 918: 872 passes.

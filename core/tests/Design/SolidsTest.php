@@ -17,6 +17,7 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Surveyor;
 use Incastro\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Over random pieces of the whole vocabulary: panels meet where their joints say, by as much, and are nowhere in the same place. */
@@ -36,14 +37,32 @@ final class SolidsTest extends TestCase
         self::assertGreaterThan(2_000, $joints, 'the pieces have joints to look at');
     }
 
-    /** Frames whose members met: a bay narrower than its stile, a band lower than its rail. */
-    public function test_a_frame_with_no_room_for_a_member_leaves_it_out(): void
+    /**
+     * A bay narrower than its stile, a band lower than its rail: 38 wide members have no room there.
+     *
+     * @param  list<array<string, mixed>>  $bays
+     */
+    #[DataProvider('tight')]
+    public function test_a_frame_with_no_room_for_a_member_leaves_it_out(array $bays, ?int $band): void
     {
-        foreach ([1435, 5622] as $seed) {
-            $design = self::design((new AnyPiece($seed))->document());
-            $this->assertApart($design, $seed);
-            self::assertContains('piece.mouth_small', array_column($design->findings, 'code'));
+        $document = CompositionTest::bays($bays);
+        $piece = &$document['pieces'][Sample::PIECE];
+        $piece['methods']['front'] = 'face_frame';
+        if ($band !== null) {
+            $bands = &$piece['runs'][Sample::RUN]['bands'];
+            $bands[Sample::BOX]['height'] = $band;
+            $bands[Sample::id('BOX', 2)] = ['order' => 'd', 'kind' => 'box', 'joined' => true, 'bays' => [Sample::id('BAY', 9) => ['order' => 'a']]];
         }
+        $design = self::design($document);
+        $this->assertApart($design, 0);
+        self::assertContains('piece.mouth_small', array_column($design->findings, 'code'));
+    }
+
+    /** @return iterable<string, array{list<array<string, mixed>>, int|null}> */
+    public static function tight(): iterable
+    {
+        yield 'bay' => [[['width' => ['by' => 'fixed', 'value' => 24]], [], []], null];
+        yield 'band' => [[[]], 58];
     }
 
     private function assertJointsHold(Design $design, int $seed): int

@@ -9,6 +9,7 @@ use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
+use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -19,6 +20,9 @@ final class PullOut implements FillMaker
     private const SLIDE_MM = 12.7;
 
     private const LEAST_WIDTH_MM = 120;
+
+    /** Between two shelves of a rack. */
+    private const LEAST_ROOM_MM = 40;
 
     public function make(Cell $cell, Workplace $at): void
     {
@@ -64,6 +68,12 @@ final class PullOut implements FillMaker
             return;
         }
         $between = $y->afterFirst($t, Text::of('piece.rear_post'));
+        $short = Length::fromMillimetres(self::LEAST_ROOM_MM)->times($n + 1)->plus($t->times($n))->minus($height);
+        if ($short->isPositive()) {
+            $at->bench->find('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id, Text::of('piece.shelves_do_not_fit', bay: $cell->label, by: $short), $short, Length::zero());
+
+            return;
+        }
         $rooms = $height->minus($t->times($n))->splitInto($n + 1);
         foreach (range(1, $n) as $i) {
             $z = $z->plus($rooms[$i - 1]);
