@@ -79,7 +79,7 @@ enum FillKind: string
     /** Brings a front of its own, so that no door goes before it. */
     public function hasFront(): bool
     {
-        return $this === self::PullOut || $this === self::TiltBin;
+        return in_array($this, [self::PullOut, self::TiltBin, self::Surround], true);
     }
 
     /** Has shelves that are placed one by one. */

@@ -53,6 +53,19 @@ final class FillsTest extends TestCase
         self::assertNotContains('piece.drawer_behind_door', Planned::of(self::bay($drawers, ['door' => ['kind' => 'hinged', 'opens' => 95]]))->codes(), 'exactly enough');
     }
 
+    public function test_a_fire_below_its_bay_and_a_door_before_it_say_why(): void
+    {
+        // The bay begins 118 up.
+        $fire = ['kind' => 'surround', 'fire_width' => 600, 'fire_height' => 400, 'fire_depth' => 100, 'fire_at' => 100];
+        $plan = Planned::of(self::bay($fire));
+        self::assertSame(18, $plan->finding('piece.surround_low')['says']['args']['by']['mm']);
+        self::assertCount(0, self::named($plan, 'surround_face'));
+        $closed = Planned::of(self::bay(['fire_at' => 300] + $fire, ['door' => ['kind' => 'picture']]));
+        self::assertContains('piece.two_fronts', $closed->codes());
+        self::assertCount(0, self::named($closed, 'picture_front'));
+        self::assertNotContains('piece.surround_low', $closed->codes());
+    }
+
     public function test_shelves_of_a_pull_out_that_have_no_room_say_so(): void
     {
         // In 1900 six shelves have room; in a stretch of 200 they have not, and the rack is made without them.

@@ -33,7 +33,8 @@ final class Surround implements FillMaker
         $inside = $cell->by->left !== null || $cell->by->right !== null;
         $out = $inside ? $is->length('mantel_out') : Length::zero();
         $needs = ['wide' => [$cell->x->value(), $fire->value()->plus($stud->times(4))], 'deep' => [$cell->y->value(), $deep->plus($t)->plus($out)],
-            'high' => [$cell->z->to()->minus($cell->floor), $high->to()->plus($stud)->minus($cell->floor)]];
+            'high' => [$cell->z->to()->minus($cell->floor), $high->to()->plus($stud)->minus($cell->floor)],
+            'low' => [$is->length('fire_at'), $cell->z->from->minus($cell->floor)]];
         foreach ($needs as $axis => [$has, $need]) {
             if ($has->isLessThan($need)) {
                 $at->cannot($cell, "piece.surround_$axis", $has, $need);
