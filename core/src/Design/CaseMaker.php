@@ -208,7 +208,7 @@ final readonly class CaseMaker
         if (! $this->openFloor($case)) {
             return [$this->id($case, 'bottom') => [$this->innerX($case), ...$sides]];
         }
-        $marks = new Marks($this->frame->marks->studs, [], $this->frame->marks->corner->minus($case->board->thickness));
+        $marks = $this->frame->marks->inside([], $case->board->thickness);
         $division = new Division($case->first()->bays, $case->x, 2, $case->board->thickness, $marks);
         if (! $division->fits()) {
             return [$this->id($case, 'bottom') => [$this->innerX($case), ...$sides]];

@@ -19,7 +19,7 @@ final readonly class CornerStrips
 {
     private const LEAST_MM = 12;
 
-    public function __construct(private Bench $bench, private RunFrame $frame, private Side $end, private Length $room)
+    public function __construct(private Bench $bench, private RunFrame $frame, private Side $end, private Figure $room)
     {
     }
 
@@ -42,19 +42,14 @@ final readonly class CornerStrips
             if ($width->isLessThan(Length::fromMillimetres(self::LEAST_MM))) {
                 continue;
             }
-            $x = $width->isLessThan($this->room)
-                ? new Span($this->from($box, $width), $this->whole()->minus($this->room->minus($width), Text::of('piece.stands_out_there'))->named(Text::of('piece.corner_strip')))
-                : new Span($this->from($box, $width), $this->whole());
+            $x = $width->isLessThan($this->room->value)
+                ? new Span($this->from($box, $width), $this->room->minus($this->room->value->minus($width), Text::of('piece.stands_out_there'))->named(Text::of('piece.corner_strip')))
+                : new Span($this->from($box, $width), $this->room);
             $this->bench->join($this->strip($box, $x, $z)->id, $side, JointKind::PocketScrews, Axis::X);
             $made[] = "$box->id:corner_strip_{$this->end->value}";
         }
 
         return $made;
-    }
-
-    private function whole(): Figure
-    {
-        return Figure::of($this->room, Text::of('piece.corner_room'), "{$this->frame->run->id}/corner_room");
     }
 
     private function from(CaseFront $box, Length $width): Length
@@ -93,14 +88,19 @@ final readonly class CornerStrips
     private function width(CaseFront $box, Span $z, array $inTheWay): Length
     {
         $t = $box->board->thickness;
-        $whole = $this->frame->turn->block(Block::of($this->from($box, $this->room), $box->y->minus($t), $z->from, $this->room, $t, $z->value()));
+        $whole = $this->frame->turn->block(Block::of($this->from($box, $this->room->value), $box->y->minus($t), $z->from, $this->room->value, $t, $z->value()));
         $along = $this->frame->turn->isNone() ? 'x' : 'y';
-        $taken = Length::zero();
+        // Along a side wall the corner is always at the low end of y.
+        $isLow = $along === 'y' || $this->end === Side::Left;
+        $width = $this->room->value;
         foreach ($inTheWay as $id) {
             $common = Bench::common($whole, $this->bench->panels[$id]->block);
-            $taken = $common === null ? $taken : Length::greatest($taken, $common->size->$along);
+            if ($common !== null) {
+                $before = $common->corner->$along->minus($whole->corner->$along);
+                $width = Length::least($width, $isLow ? $this->room->value->minus($before)->minus($common->size->$along) : $before);
+            }
         }
 
-        return $this->room->minus($taken);
+        return $width;
     }
 }

@@ -16,6 +16,7 @@ use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Turn;
+use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -100,8 +101,9 @@ final readonly class Designer
         [$stops, $through] = $isThrough ? [$main, $along] : [$along, $main];
         // Seen along its own wall, the corner is at the end where the other wall begins.
         $end = fn (MadeRun $run): Side => $run === $main ? $side : $side->other();
-        $strips = new CornerStrips($bench, $stops->frame, $end($stops), $other->cornerRoom);
-        $blinds = new BlindPanels($bench, $through->frame, $end($through), $other->cornerRoom);
+        $room = Figure::of($other->cornerRoom, Text::of('piece.corner_room'), "$other->id/corner_room");
+        $strips = new CornerStrips($bench, $stops->frame, $end($stops), $room);
+        $blinds = new BlindPanels($bench, $through->frame, $end($through), $room);
         $this->added($bench, $stops, fn (): array => $strips->make($stops->fronts, $through->fronts, $through->panels));
         $this->added($bench, $through, $blinds->make(...));
     }

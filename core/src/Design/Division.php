@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\Bay;
+use Incastro\Core\Document\Side;
 use Incastro\Core\Document\WidthBy;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -84,7 +85,7 @@ final class Division
         $n = count($bays);
         $rest = $isWhole ? $this->wholeRest($n) : Figure::of($to->minus($from), Text::of('piece.to_mark'))
             ->minus($this->t->times($n - 1), Text::of('piece.dividers', n: $n - 1, t: $this->t));
-        $widths = array_map($this->chosen(...), $bays);
+        $widths = array_map(fn (Bay $b): ?Figure => $this->chosen($b, $b->id === array_key_last($bays) ? Side::Right : Side::Left), $bays);
         $number = 0;
         foreach ($widths as $id => $width) {
             $number++;
@@ -121,14 +122,14 @@ final class Division
         return $this->whole->size->minus($this->t->times($n + 1), $boards);
     }
 
-    private function chosen(Bay $bay): ?Figure
+    private function chosen(Bay $bay, Side $end): ?Figure
     {
         $width = $bay->width;
         if ($width->by === WidthBy::Fixed && $width->value !== null) {
             return Figure::of($width->value, Text::of('piece.bay_width_chosen'), "$bay->id/width");
         }
         if ($width->by === WidthBy::Corner) {
-            return Figure::of($this->marks->corner, Text::of('piece.bay_behind_run'));
+            return Figure::of($this->marks->corner($end), Text::of('piece.bay_behind_run'));
         }
         $box = $width->by === WidthBy::Box ? BoughtSize::of($bay->fill) : null;
 

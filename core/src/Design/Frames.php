@@ -70,7 +70,7 @@ final readonly class Frames
         $turn = $left ? Turn::left($this->box->left, $length) : Turn::right($this->box->right());
 
         return new RunFrame($run, $turn, new Span($left ? Length::zero() : $start, $size), Length::zero(), $this->depth($run), $this->box->floor, $this->height(),
-            new Marks([], [], $this->hidden($this->piece->main(), $run)), $this->box->limit === null ? null : $turn->slantFromHouse($this->box->limit), false, false);
+            new Marks([], [], [($left ? Side::Right : Side::Left)->value => $this->hidden($this->piece->main(), $run)]), $this->box->limit === null ? null : $turn->slantFromHouse($this->box->limit), false, false);
     }
 
     /** How far a run reaches from its wall: its deepest band, overhang included. */
@@ -97,13 +97,13 @@ final readonly class Frames
 
     private function marks(): Marks
     {
-        $corner = Length::zero();
+        $corners = [];
         foreach (Side::cases() as $side) {
             $other = $this->piece->along($side);
-            $corner = $other === null ? $corner : $this->hidden($other, $other);
+            $corners += $other === null ? [] : [$side->value => $this->hidden($other, $other)];
         }
 
-        return new Marks($this->box->studs, [], $corner);
+        return new Marks($this->box->studs, [], $corners);
     }
 
     /** Behind the run that stops: its depth and the room before it. */

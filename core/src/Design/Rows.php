@@ -79,7 +79,7 @@ final class Rows
 
     private function division(Opening $o, Row $row, Board $board): Division
     {
-        $marks = new Marks($this->frame->marks->studs, $this->edges, $this->frame->marks->corner->minus($board->thickness));
+        $marks = $this->frame->marks->inside($this->edges, $board->thickness);
         $division = new Division($row->band->bays, $o->x, $o->ends, $board->thickness, $marks);
         foreach ($division->openings as $id => $span) {
             $this->edges[$id] = $span->to();

@@ -58,12 +58,20 @@ final class RunMaker
                 $base = null;
             } else {
                 $this->plain($band, $span);
+                $this->lids($band, $bands[$i + 1] ?? null);
             }
             $base = $band->kind->isBase() ? $band : ($this->isBoxed($group) ? null : $base);
             $z = $span->to();
         }
 
         return $this->fronts;
+    }
+
+    private function lids(Band $band, ?Band $above): void
+    {
+        if ($band->lids && $above !== null && ($above->kind->isSlab() || $above->kind === BandKind::Box)) {
+            $this->bench->find('piece.lid_covered', Severity::Stop, $band->id, Text::of('piece.lid_covered'));
+        }
     }
 
     /** Two rails hold sides apart but keep nothing out: something has to lie on them. */

@@ -84,7 +84,7 @@ final readonly class Slabs
             $isLast = $i === count($cuts) - 1;
             $span = Span::of($from, $to->minus($from), Text::of('piece.over_bay'));
             $span = $isLast ? $span : $span->beforeLast($gap, Text::of('piece.lid_gap'));
-            $id = ($bays[$i] ?? $band->id).':lid';
+            $id = "$band->id:lid_".($bays[$i] ?? $i);
             $maker->level($id, Role::Lid, Text::of('part.lid', n: $i + 1), $span, $at, $z, ['front']);
             $this->bench->join($id, "{$band->id}:hinge_strip", JointKind::Clears, Axis::Y, $gap);
             $this->bench->need($id, Text::of('hardware.lid_hinge'), $span->value()->isGreaterThan(Length::fromMillimetres(900)) ? 3 : 2);

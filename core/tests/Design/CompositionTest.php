@@ -106,6 +106,21 @@ final class CompositionTest extends TestCase
         self::assertNotContains('piece.open_topped', array_column(Planned::of($document)->plan['findings'], 'code'));
     }
 
+    public function test_lids_under_another_slab_are_told_and_stay_apart(): void
+    {
+        $document = self::bays([[], []]);
+        $bands = &$document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'];
+        $bands[Sample::BOX]['height'] = 500;
+        $bands[Sample::id('TOP', 1)] = ['order' => 'c', 'kind' => 'seat', 'lids' => true];
+        $plan = Planned::of($document);
+        self::assertCount(2, self::named($plan, 'lid'));
+        self::assertNotContains('piece.lid_covered', $plan->codes());
+        $bands[Sample::id('TOP', 2)] = ['order' => 'd', 'kind' => 'seat', 'lids' => true];
+        $plan = Planned::of($document);
+        self::assertCount(4, self::named($plan, 'lid'));
+        self::assertSame(Sample::id('TOP', 1), $plan->finding('piece.lid_covered')['place']['ref']);
+    }
+
     public function test_a_knee_space_stands_on_the_floor(): void
     {
         $plan = Planned::of(self::bays([[], ['open_floor' => true, 'width' => ['by' => 'fixed', 'value' => 700]], []]));
@@ -134,6 +149,23 @@ final class CompositionTest extends TestCase
         self::assertSame(1240 - 36, self::inBox($through, 'bottom', 'A')['finished']['length']['mm']);
     }
 
+    public function test_each_corner_has_the_depth_of_its_own_run(): void
+    {
+        $corner = ['width' => ['by' => 'corner'], 'fill' => ['kind' => 'dead_corner']];
+        $document = self::bays([$corner, [], $corner]);
+        $runs = &$document['pieces'][Sample::PIECE]['runs'];
+        foreach (['left' => 500, 'right' => 400] as $wall => $depth) {
+            $n = $wall === 'left' ? 2 : 3;
+            $runs[Sample::id('RVN', $n)] = ['order' => "b$n", 'wall' => $wall, 'length' => 1500, 'depth' => $depth, 'corner' => 'stops', 'corner_room' => 60,
+                'bands' => [Sample::id('BOX', $n) => ['order' => 'a', 'kind' => 'box', 'bays' => [Sample::id('BAY', 10 + $n) => ['order' => 'a']]]]];
+        }
+        $plan = Planned::of($document);
+        // 500 + 60 − 18 and 400 + 60 − 18; a panel of 60 closes each, and a strip of 60 each slot.
+        self::assertSame([542, 442], [$plan->piece()['openings'][Sample::id('BAY', 1)]['mm'], $plan->piece()['openings'][Sample::id('BAY', 3)]['mm']]);
+        self::assertSame([60, 60], array_map(fn (array $p): int => $p['finished']['width']['mm'], self::named($plan, 'blind')));
+        self::assertSame([60, 60], array_map(fn (array $p): int => $p['finished']['width']['mm'], self::named($plan, 'corner_strip')));
+    }
+
     public function test_the_slot_between_two_runs_is_closed_as_far_as_the_doors_let_it(): void
     {
         $document = self::bays([['width' => ['by' => 'corner'], 'fill' => ['kind' => 'dead_corner']], []]);
@@ -147,6 +179,10 @@ final class CompositionTest extends TestCase
         $blind = self::named(Planned::of($document), 'blind')[0]['finished'];
         self::assertSame([2164, 60], [$blind['length']['mm'], $blind['width']['mm']]);
         $bays = &$document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'];
+        // Wider by 58: 600 clear after a side of 18 end 618 in, 118 past the front at 500.
+        $bays[Sample::id('BAY', 1)]['width'] = ['by' => 'fixed', 'value' => 600];
+        self::assertSame(118, self::named(Planned::of($document), 'blind')[0]['finished']['width']['mm']);
+        $bays[Sample::id('BAY', 1)]['width'] = ['by' => 'corner'];
         // Hung over the edges the door of the first bay stands out 18: 60 − 18.
         $bays[Sample::id('BAY', 1)]['fill'] = ['kind' => 'open'];
         $bays[Sample::id('BAY', 1)]['door'] = ['kind' => 'hinged', 'leaves' => 1, 'hang' => 'overlay'];

@@ -66,6 +66,27 @@ final class FillsTest extends TestCase
         self::assertNotContains('piece.surround_low', $closed->codes());
     }
 
+    public function test_a_low_bed_has_a_guard_and_rungs_as_far_as_there_is_room(): void
+    {
+        // The bay begins at 118: rail to 258, a ledger of 70 and slats of 18 to 206, mattress 100 to 306. Guard 90 over that.
+        $bed = ['kind' => 'bed', 'mattress_width' => 500, 'mattress_length' => 1000, 'lies' => 'across', 'mattress_height' => 100];
+        $plan = function (array $also) use ($bed): Planned {
+            $document = self::bay($also + $bed);
+            $document['pieces'][Sample::PIECE]['depth'] = 1100;
+
+            return Planned::of($document);
+        };
+        $guard = self::named($plan(['guard' => 90]), 'guard');
+        self::assertSame([90], array_map(fn (array $p): int => $p['finished']['width']['mm'], $guard));
+        // 20 over the mattress ends at 326: 68 over the rail.
+        $low = self::named($plan(['guard' => 20]), 'guard');
+        self::assertSame([68], array_map(fn (array $p): int => $p['finished']['width']['mm'], $low));
+        // The deck is 206 up: eight rungs would rise 206/9 each.
+        $rungs = $plan(['rungs' => 8]);
+        self::assertContains('piece.rungs_close', $rungs->codes());
+        self::assertCount(0, self::named($rungs, 'bed_rung'));
+    }
+
     public function test_shelves_of_a_pull_out_that_have_no_room_say_so(): void
     {
         // In 1900 six shelves have room; in a stretch of 200 they have not, and the rack is made without them.

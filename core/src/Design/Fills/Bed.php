@@ -27,6 +27,12 @@ final class Bed implements FillMaker
 
     private const PLAY_MM = 10;
 
+    /** Where less is wanted over the rail, the rail guards by itself. */
+    private const LEAST_GUARD_MM = 20;
+
+    /** Rungs closer than a foot is high are no ladder. */
+    private const LEAST_RISE_MM = 100;
+
     public function make(Cell $cell, Workplace $at): void
     {
         $is = $cell->bay->fill->is;
@@ -105,13 +111,19 @@ final class Bed implements FillMaker
 
             return;
         }
-        $n = max(1, (int) ceil($wanted->units / ($board->units + 80 * Length::PER_MM)));
-        $from = $top->minus($board);
-        for ($i = 0; $i < $n; $i++) {
-            $at->maker($cell)->strip("{$cell->bay->id}:guard_".($i + 1), Role::BedRail, Text::of('part.guard', n: $i + 1, bay: $cell->label), $cell->x, $y, Span::of($from, $board, Text::of('piece.guard_board')));
-            $from = $from->minus($board)->minus(Length::fromMillimetres(80));
+        $foot = $cell->z->from->plus(Length::fromMillimetres(self::RAIL_MM));
+        $free = $top->minus($foot);
+        if ($free->isLessThan(Length::fromMillimetres(self::LEAST_GUARD_MM))) {
+            return;
         }
-        $post = Span::of($cell->z->from->plus(Length::fromMillimetres(self::RAIL_MM)), $top->minus($cell->z->from)->minus(Length::fromMillimetres(self::RAIL_MM)), Text::of('piece.guard_post'));
+        $n = max(1, (int) ceil($wanted->units / ($board->units + 80 * Length::PER_MM)));
+        $high = Length::least($board, $free);
+        $from = $top->minus($high);
+        for ($i = 0; $i < $n && ! $from->isLessThan($foot); $i++) {
+            $at->maker($cell)->strip("{$cell->bay->id}:guard_".($i + 1), Role::BedRail, Text::of('part.guard', n: $i + 1, bay: $cell->label), $cell->x, $y, Span::of($from, $high, Text::of('piece.guard_board')));
+            $from = $from->minus($high)->minus(Length::fromMillimetres(80));
+        }
+        $post = Span::of($foot, $free, Text::of('piece.guard_post'));
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($board)] as $side => $x) {
             $at->maker($cell)->face("{$cell->bay->id}:guard_post_$side", Role::BedRail, Text::of("part.guard_post_$side", bay: $cell->label), Span::of($x, $board, Text::of('piece.guard_board')), $y->minus($cell->board->thickness), $post);
         }
@@ -124,6 +136,13 @@ final class Bed implements FillMaker
         if ($n === 0) {
             return;
         }
+        $least = Length::fromMillimetres(self::LEAST_RISE_MM);
+        $rises = $deck->splitInto($n + 1);
+        if ($rises[0]->isLessThan($least)) {
+            $at->cannot($cell, 'piece.rungs_close', $rises[0], $least);
+
+            return;
+        }
         $t = $cell->board->thickness;
         $wide = Length::fromMillimetres(400);
         $deep = Span::of($y, Length::fromMillimetres(90), Text::of('piece.tread_depth'));
@@ -134,7 +153,7 @@ final class Bed implements FillMaker
         }
         $inner = $x->inside($t, Text::of('piece.two_sides', t: $t));
         $z = $cell->floor;
-        foreach (array_slice($deck->splitInto($n + 1), 0, -1) as $i => $rise) {
+        foreach (array_slice($rises, 0, -1) as $i => $rise) {
             $z = $z->plus($rise);
             $tread = $maker->level("{$cell->bay->id}:rung_".($i + 1), Role::BoxPart, Text::of('part.bed_rung', n: $i + 1, bay: $cell->label), $inner, $deep, $z->minus($t));
             foreach (['left', 'right'] as $side) {
