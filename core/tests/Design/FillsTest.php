@@ -81,10 +81,12 @@ final class FillsTest extends TestCase
         // 20 over the mattress ends at 326: 68 over the rail.
         $low = self::named($plan(['guard' => 20]), 'guard');
         self::assertSame([68], array_map(fn (array $p): int => $p['finished']['width']['mm'], $low));
-        // The deck is 206 up: eight rungs would rise 206/9 each.
-        $rungs = $plan(['rungs' => 8]);
-        self::assertContains('piece.rungs_close', $rungs->codes());
-        self::assertCount(0, self::named($rungs, 'bed_rung'));
+        // Of a box 1100 deep the mattress takes 1010 and the rail 18: a ladder of 90 needs 1118.
+        self::assertSame(18, $plan(['rungs' => 1])->finding('piece.rungs_deep')['says']['args']['by']['mm']);
+        // With 1200 it stands on the bottom; the deck is 206 − 118 = 88 over it, too low for rungs.
+        $deeper = fn (int $rungs): Planned => Planned::of(array_replace_recursive(self::bay(['rungs' => $rungs] + $bed), ['pieces' => [Sample::PIECE => ['depth' => 1200]]]));
+        self::assertSame(44, $deeper(1)->finding('piece.rungs_close')['measured']);
+        self::assertCount(0, self::named($deeper(1), 'bed_rung'));
     }
 
     public function test_shelves_of_a_pull_out_that_have_no_room_say_so(): void

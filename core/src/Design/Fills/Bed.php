@@ -27,6 +27,8 @@ final class Bed implements FillMaker
 
     private const PLAY_MM = 10;
 
+    private const TREAD_MM = 90;
+
     /** Where less is wanted over the rail, the rail guards by itself. */
     private const LEAST_GUARD_MM = 20;
 
@@ -57,7 +59,7 @@ final class Bed implements FillMaker
         $this->ledgers($cell, $at, $y, $ledger, $rail->id);
         $this->slats($cell, $at, $y, $ledger->to());
         $this->guard($cell, $at, $frontY, $ledger->to()->plus($t)->plus($is->length('mattress_height')));
-        $this->rungs($cell, $at, $frontY->plus($t), $ledger->to()->plus($t)->minus($cell->floor));
+        $this->rungs($cell, $at, $frontY->plus($t), $ledger->to()->plus($t));
         $at->bench->need($cell->bay->id, Text::of('hardware.mattress', w: $w, l: $l, h: $is->length('mattress_height')), 1);
     }
 
@@ -129,13 +131,22 @@ final class Bed implements FillMaker
         }
     }
 
-    /** Equal rises, the last one to the deck counts (fieldbook §11). */
-    private function rungs(Cell $cell, Workplace $at, Length $y, Length $deck): void
+    /** Equal rises, the last one to the deck counts (fieldbook §11). In a box the ladder stands on its bottom, before the rail. */
+    private function rungs(Cell $cell, Workplace $at, Length $y, Length $top): void
     {
         $n = $cell->bay->fill->is->count('rungs');
         if ($n === 0) {
             return;
         }
+        $boxed = $cell->by->floor !== null;
+        $needs = $y->plus(Length::fromMillimetres(self::TREAD_MM))->minus($cell->y->from);
+        if ($boxed && $cell->y->value()->isLessThan($needs)) {
+            $at->cannot($cell, 'piece.rungs_deep', $cell->y->value(), $needs);
+
+            return;
+        }
+        $foot = $boxed ? $cell->z->from : $cell->floor;
+        $deck = $top->minus($foot);
         $least = Length::fromMillimetres(self::LEAST_RISE_MM);
         $rises = $deck->splitInto($n + 1);
         if ($rises[0]->isLessThan($least)) {
@@ -145,14 +156,14 @@ final class Bed implements FillMaker
         }
         $t = $cell->board->thickness;
         $wide = Length::fromMillimetres(400);
-        $deep = Span::of($y, Length::fromMillimetres(90), Text::of('piece.tread_depth'));
+        $deep = Span::of($y, Length::fromMillimetres(self::TREAD_MM), Text::of('piece.tread_depth'));
         $x = Span::of($cell->x->from, $wide, Text::of('piece.ladder_width'));
         $maker = $at->maker($cell);
         foreach (['left' => $x->from, 'right' => $x->to()->minus($t)] as $side => $at0) {
-            $maker->upright("{$cell->bay->id}:ladder_$side", Role::BoxPart, Text::of("part.ladder_$side", bay: $cell->label), $at0, $deep, Span::of($cell->floor, $deck, Text::of('piece.up_to_deck')));
+            $maker->upright("{$cell->bay->id}:ladder_$side", Role::BoxPart, Text::of("part.ladder_$side", bay: $cell->label), $at0, $deep, Span::of($foot, $deck, Text::of('piece.up_to_deck')));
         }
         $inner = $x->inside($t, Text::of('piece.two_sides', t: $t));
-        $z = $cell->floor;
+        $z = $foot;
         foreach (array_slice($rises, 0, -1) as $i => $rise) {
             $z = $z->plus($rise);
             $tread = $maker->level("{$cell->bay->id}:rung_".($i + 1), Role::BoxPart, Text::of('part.bed_rung', n: $i + 1, bay: $cell->label), $inner, $deep, $z->minus($t));
