@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Design\Fills\FillMakers;
-use Incastro\Core\Document\BackKind;
 use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\Door;
 use Incastro\Core\Document\DoorKind;
@@ -103,10 +102,5 @@ final readonly class Bays
         $rows = array_values(array_filter($rows, fn (Row $r): bool => $r->band->bays !== [] || $r->band->kind === BandKind::Gap));
         (new Rows($this->bench, $this->stuff, $this->frame, $this->under))->make(new Opening($cell->x, 0, $cell->y, $cell->z->from, $cell->by, $cell->floor, null, "{$cell->label}·", [],
             $cell->mouth->framed || $cell->mouth->recessed || $cell->bay->door !== null), $rows);
-    }
-
-    public static function hasBack(Cell $cell): bool
-    {
-        return $cell->methods->back !== BackKind::None && $cell->bay->hasBack();
     }
 }

@@ -74,6 +74,6 @@ final readonly class CaseSpec
     {
         $label ??= $this->label;
 
-        return $label === '' ? $part : Text::of('part.in', part: $part, place: $label);
+        return PartName::in($part, $label);
     }
 }

@@ -59,10 +59,8 @@ final readonly class CornerStrips
 
     private function strip(CaseFront $box, Span $x, Span $z): Panel
     {
-        $part = Text::of('part.corner_strip');
-
         return (new Maker($this->bench, $box->board))->face("$box->id:corner_strip_{$this->end->value}", Role::CornerFiller,
-            $box->label === '' ? $part : Text::of('part.in', part: $part, place: $box->label), $x, $box->y->minus($box->board->thickness), $z, [], $this->end);
+            PartName::in(Text::of('part.corner_strip'), $box->label), $x, $box->y->minus($box->board->thickness), $z, [], $this->end);
     }
 
     /**

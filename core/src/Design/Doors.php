@@ -228,7 +228,9 @@ final readonly class Doors
     {
         $mouth = $this->cell->mouth;
         $air = Length::fromMillimetres(2);
-        $lap = Length::least($this->door->is->length('overlay'), $mouth->leftFace->minus($mouth->sharesLeft ? $air : Length::zero()), $mouth->rightFace->minus($mouth->sharesRight ? $air : Length::zero()), $mouth->footFace->minus($mouth->sharesFoot ? $air : Length::zero()), $mouth->headFace->minus($mouth->sharesHead ? $air : Length::zero()));
+        $free = fn (Length $face, bool $shared): Length => $shared ? $face->minus($air) : $face;
+        $lap = Length::least($this->door->is->length('overlay'), $free($mouth->leftFace, $mouth->sharesLeft), $free($mouth->rightFace, $mouth->sharesRight),
+            $free($mouth->footFace, $mouth->sharesFoot), $free($mouth->headFace, $mouth->sharesHead));
         $lap = $mouth->recessed ? $air->negated() : $lap;
         $why = Text::of('piece.picture_lap', lap: $lap);
         $hinge = Side::from($this->door->is->choice('hinge'));

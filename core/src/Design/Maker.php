@@ -23,11 +23,6 @@ final readonly class Maker
         return new self($this->bench, $board, $this->bay);
     }
 
-    public function inBay(string $bay): self
-    {
-        return new self($this->bench, $this->board, $bay);
-    }
-
     /** @param  list<string>  $banded */
     public function upright(string $id, Role $role, Text $name, Length $x, Span $y, Span $z, array $banded = [], ?Side $hand = null): Panel
     {

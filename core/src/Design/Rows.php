@@ -317,7 +317,7 @@ final class Rows
 
     private function name(Text $part, string $label): Text
     {
-        return $label === '' ? $part : Text::of('part.in', part: $part, place: $label);
+        return PartName::in($part, $label);
     }
 
     /** @return list<string> */

@@ -39,7 +39,6 @@ final class RunMaker
         $z = $this->frame->floor;
         $bands = array_values($this->frame->run->bands);
         $base = null;
-        $bases = [];
         for ($i = 0; $i < count($bands); $i++) {
             $band = $bands[$i];
             $group = [$band];
@@ -69,7 +68,7 @@ final class RunMaker
 
     private function lids(Band $band, ?Band $above): void
     {
-        if ($band->lids && $above !== null && ($above->kind->isSlab() || $above->kind === BandKind::Box)) {
+        if ($band->lids && $above?->kind->covers() === true) {
             $this->bench->find('piece.lid_covered', Severity::Stop, $band->id, Text::of('piece.lid_covered'));
         }
     }
@@ -78,7 +77,7 @@ final class RunMaker
     private function cover(Band $box, Length $top, ?Band $above): void
     {
         $beds = array_filter($above->bays ?? [], fn (Bay $b): bool => $b->fill->kind === FillKind::Bed);
-        $isCovered = $above !== null && ($above->kind->isSlab() || $above->kind === BandKind::Box || $beds !== []);
+        $isCovered = $above?->kind->covers() === true || $beds !== [];
         if ($box->methods->top === TopJoint::Rails && ! $isCovered) {
             $this->bench->find('piece.open_topped', Severity::Note, $box->id, Text::of('piece.open_topped', z: $top));
         }

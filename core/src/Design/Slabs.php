@@ -99,11 +99,10 @@ final readonly class Slabs
         $thick = $band->cushion ?? Length::zero();
         $cuts = $band->lids && $below !== null ? [...$this->cuts($below), $this->frame->x->to()] : [$this->frame->x->to()];
         $from = $this->frame->x->from;
-        $mm = fn (Length $l): Length => $l;
         foreach ($cuts as $i => $to) {
             $width = $to->minus($from);
             $seam = Length::fromMillimetres(20)->times(2);
-            $this->bench->need($band->id, Text::of('hardware.foam', n: $i + 1, w: $mm($width), d: $y->value(), h: $thick), 1);
+            $this->bench->need($band->id, Text::of('hardware.foam', n: $i + 1, w: $width, d: $y->value(), h: $thick), 1);
             $this->bench->need($band->id, Text::of('hardware.cloth', n: $i + 1, w: $width->plus($thick->times(2))->plus($seam), d: $y->value()->plus($thick->times(2))->plus($seam)), 1);
             $from = $to;
         }

@@ -34,6 +34,12 @@ enum BandKind: string
         return in_array($this, [self::Top, self::Seat, self::Deck], true);
     }
 
+    /** Lies or stands on what is below it, and closes it. */
+    public function covers(): bool
+    {
+        return $this->isSlab() || $this === self::Box;
+    }
+
     public function isBase(): bool
     {
         return in_array($this, [self::Plinth, self::ToeKick], true);

@@ -6,6 +6,7 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\PartName;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\SlopeCut;
 use Incastro\Core\Document\EdgeKind;
@@ -142,7 +143,7 @@ final readonly class EdgeParts
         $named = Text::of("part.{$name}_{$side->value}");
 
         return new Panel("$front->id:{$name}_{$side->value}", $this->piece->id, $role,
-            $front->label === '' ? $named : Text::of('part.in', part: $named, place: $front->label), $front->board->material, $front->z->size, $width,
+            PartName::in($named, $front->label), $front->board->material, $front->z->size, $width,
             Prism::of($block, Axis::Y), Axis::Z, Axis::Y, [], $side, $edge->kind->isScribed(), $bought);
     }
 
