@@ -16,6 +16,7 @@ use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StartController;
 use App\Http\Controllers\TakeAwayController;
+use App\Http\Controllers\TemplateController;
 use Illuminate\Support\Facades\Route;
 
 Route::get('/up', HealthController::class);
@@ -41,6 +42,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf']);
     Route::get('/{project}/measuring-list.pdf', [TakeAwayController::class, 'measuringList']);
     Route::get('/{project}/survey.pdf', [TakeAwayController::class, 'surveySheet']);
+    Route::get('/{project}/template.{form}', TemplateController::class)->where('form', 'pdf|svg|dxf')->middleware('throttle:60,1');
     Route::get('/{project}/project.json', [TakeAwayController::class, 'json']);
     Route::get('/{project}/space-starts/{kind}', [StartController::class, 'space']);
     Route::get('/{project}/thing-starts/{kind}', [StartController::class, 'thing']);

@@ -20,6 +20,8 @@ namespace App\Print;
  * @phpstan-type Site array{name: string, kind: string, walk: list<Walked>, things: list<array{name: Text, treatment: ?string}>}
  * @phpstan-type Item array{kind: string, layer: string, ref?: ?string, deg?: int|float, text?: Text, points?: list<array{int|float, int|float}>, value?: int|float|null, exact?: bool, side?: string, rank?: int, title?: Text, times?: int, base?: int|float, stations?: list<array{at: int|float, value: int|float}>, name?: Text}
  * @phpstan-type Drawing array{view: string, bounds: array{int|float, int|float, int|float, int|float}, items: list<Item>}
+ * @phpstan-type TemplateLine array{layer: string, points: list<array{int|float, int|float}>, closed: bool}
+ * @phpstan-type Template array{piece: string, name: Text, seen: Text, left: ?Text, right: ?Text, bounds: array{int|float, int|float, int|float, int|float}, lines: list<TemplateLine>, marks: list<array{at: array{int|float, int|float}, text: Text}>}
  */
 final class PlanReader
 {
@@ -51,6 +53,18 @@ final class PlanReader
     {
         /** @var array<string, Site> */
         return $plan['site'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return Template|null
+     */
+    public static function template(array $plan, string $key): ?array
+    {
+        /** @var array<string, Template> $templates */
+        $templates = $plan['templates'];
+
+        return $templates[$key] ?? null;
     }
 
     /**

@@ -47,7 +47,7 @@ final readonly class PieceWriter
             'budget' => $this->fit->budget,
             'spare' => $this->fit->spare,
             'tilt_up' => $this->fit->tiltUp,
-            'shims' => $this->fit->shims,
+            'supports' => $this->fit->supports,
             'openings' => (object) $this->design->openings,
             'spacings' => (object) array_map(fn (Spacing $s): array => ['openings' => $s->openings, 'free' => $s->free], $this->design->spacings),
             'cells' => (object) (new CellWriter($this->piece, $this->fit->box, $this->design))->cells(),

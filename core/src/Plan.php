@@ -16,6 +16,7 @@ final readonly class Plan implements \JsonSerializable
      * @param  array<string, mixed>  $drawings
      * @param  array<string, mixed>  $wayIn
      * @param  array<string, mixed>  $solids  by piece
+     * @param  array<string, mixed>  $templates  by edge or part
      */
     public function __construct(
         public string $unit,
@@ -27,6 +28,7 @@ final readonly class Plan implements \JsonSerializable
         public array $drawings,
         public array $wayIn,
         public array $solids,
+        public array $templates,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class Plan implements \JsonSerializable
             'way_in' => $this->wayIn,
             'drawings' => (object) $this->drawings,
             'solids' => (object) $this->solids,
+            'templates' => (object) $this->templates,
         ];
     }
 

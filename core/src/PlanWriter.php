@@ -23,6 +23,8 @@ use Incastro\Core\Draw\PieceDrawer;
 use Incastro\Core\Draw\Shell;
 use Incastro\Core\Draw\SiteDrawer;
 use Incastro\Core\Draw\Tapes;
+use Incastro\Core\Draw\Template;
+use Incastro\Core\Draw\Templates;
 use Incastro\Core\Draw\WayDrawer;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\Fit;
@@ -72,6 +74,7 @@ final readonly class PlanWriter
             $this->drawings(),
             $this->wayIn(),
             $this->solids(),
+            $this->templates(),
         );
     }
 
@@ -181,6 +184,12 @@ final readonly class PlanWriter
     private function solids(): array
     {
         return array_map(fn (string $id): array => ['parts' => $this->writer($id)->solids(), 'room' => (new Shell($this->rooms[$this->project->pieces[$id]->space]))->faces()], array_combine(array_keys($this->fitted), array_keys($this->fitted)));
+    }
+
+    /** @return array<string, Template> */
+    private function templates(): array
+    {
+        return array_merge(...array_map(fn (string $id): array => (new Templates($this->project->pieces[$id], $this->fitted[$id]))->of(), array_keys($this->fitted)), ...[[]]);
     }
 
     /** @return array<string, mixed> */

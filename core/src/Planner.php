@@ -73,7 +73,7 @@ final class Planner
         foreach ($pieces as $id => $piece) {
             $box = (new Boxer)->box($piece, $rooms[$piece->space]);
             $designs[$id] = (new Designer($project->stock, $project->stored, $project->workshop->trim))->design($piece, $box);
-            $fitted[$id] = (new Fitter($project->workshop))->fit($piece, $rooms[$piece->space], $box, $designs[$id]);
+            $fitted[$id] = (new Fitter($project->workshop, $project->stock))->fit($piece, $rooms[$piece->space], $box, $designs[$id]);
         }
 
         return [$designs, $fitted];

@@ -170,7 +170,7 @@ final class PlannerTest extends TestCase
 
     public function test_each_edge_comes_with_its_usual_set_off(): void
     {
-        self::assertSame(['filler' => 30, 'extended_stile' => 12, 'scribed_side' => 5, 'trim' => 5, 'play' => 5], Planned::of(Sample::e1())->piece()['usual_set_off']);
+        self::assertSame(['filler' => 30, 'extended_stile' => 12, 'scribed_side' => 5, 'scribed' => 0, 'trim' => 5, 'play' => 5], Planned::of(Sample::e1())->piece()['usual_set_off']);
     }
 
     public function test_a_search_that_is_called_off_stops_at_once(): void

@@ -171,9 +171,10 @@ final class WorkedTest extends TestCase
     {
         $document = Sample::reading(Sample::e1(), Sample::id('F', 1), ['kind' => 'level'], 6);
         $piece = Planned::of($document)->piece();
-        $shims = array_column($piece['shims'], 'shim');
-        self::assertGreaterThan($shims[count($shims) - 1], $shims[0], 'the right is the high side');
-        // The left rung stands 21 + 9 = 30 from the left of 1212: 6 − 6·30/1212 = 5.85.
-        self::assertEqualsWithDelta(5.85, $shims[0], 0.02);
+        $shims = array_column($piece['supports'], 'shim_front');
+        // Its right edge at 1187 of 1212 stands on 6·1187/1212 = 5.88; the left rung, at 21 + 9 = 30, on 0.15: 5.7 to pack, under the right one nothing.
+        self::assertEqualsWithDelta(5.73, $shims[0], 0.07);
+        self::assertEqualsWithDelta(0, $shims[count($shims) - 1], 0.25, 'rounded up to whole tenths');
+        self::assertEqualsWithDelta($shims[0], $piece['supports'][0]['shim_rear'], 0.1, 'nothing tells that the floor falls to the rear');
     }
 }

@@ -11,6 +11,8 @@ use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Fit\EdgeFit;
+use Incastro\Core\Fit\Limits;
+use Incastro\Core\Fit\Scribe;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -22,15 +24,33 @@ final class EdgesClose implements Check
         $findings = [];
         foreach ($built->fit->edges as $edge) {
             // A carcass inside the wall is another rule's matter (GoesBetweenWalls).
+            $side = $edge->name->side();
             // Play beside an opening or an appliance is air: nobody caulks it.
-            $airy = $edge->kind === EdgeKind::Play && $built->room->space->side($edge->side) !== SideKind::Wall;
-            if ($edge->least()->isNegative() || $airy) {
-                continue;
+            $airy = $edge->kind === EdgeKind::Play && $side !== null && $built->room->space->side($side) !== SideKind::Wall;
+            if (! $edge->least()->isNegative() && ! $airy) {
+                array_push($findings, ...$this->cutLine($edge, $built), ...($side === null ? [] : $this->edge($edge, $built)));
             }
-            array_push($findings, ...$this->edge($edge, $built));
         }
 
         return $findings;
+    }
+
+    /** @return list<Finding> what keeps a line from being followed, or a blank from reaching */
+    private function cutLine(EdgeFit $edge, Built $built): array
+    {
+        $scribe = $edge->scribe;
+        if ($scribe === null) {
+            return [];
+        }
+        $says = [];
+        if ($scribe->short !== null) {
+            $says[] = $this->say($edge, $built, 'fit.blank_short', Severity::Stop, $scribe->short, $scribe->projects->value);
+        }
+        if ($scribe->steepest > Scribe::STEEP) {
+            $says[] = $this->say($edge, $built, 'fit.line_steep', Severity::Look);
+        }
+
+        return $says;
     }
 
     /** @return list<Finding> */
@@ -39,39 +59,40 @@ final class EdgesClose implements Check
         $frame = $built->piece->methods->front === Front::FaceFrame;
 
         return match ($edge->kind) {
-            EdgeKind::Filler => [...$this->least($edge, $built, 12, 'fit.filler_thin'), ...$this->most($edge, $built, 75, 'fit.filler_wide')],
-            EdgeKind::ExtendedStile => [...$this->least($edge, $built, 12, 'fit.stile_tight'),
+            EdgeKind::Filler => [...$this->least($edge, $built, 'fit.filler_thin'), ...$this->most($edge, $built, 'fit.filler_wide')],
+            EdgeKind::ExtendedStile => [...$this->least($edge, $built, 'fit.stile_tight'),
                 ...($frame ? [] : [$this->say($edge, $built, 'fit.stile_without_frame', Severity::Note)])],
-            EdgeKind::ScribedSide => $this->most($edge, $built, 25, 'fit.lip_wide'),
-            EdgeKind::Trim => $this->most($edge, $built, 40, 'fit.trim_wide'),
-            EdgeKind::Play => $this->most($edge, $built, 6, 'fit.play_wide'),
+            EdgeKind::ScribedSide => $this->most($edge, $built, 'fit.lip_wide'),
+            EdgeKind::Trim => $this->most($edge, $built, 'fit.trim_wide'),
+            EdgeKind::Play => $this->most($edge, $built, 'fit.play_wide'),
+            EdgeKind::Scribed, null => [],
         };
     }
 
     /** @return list<Finding> */
-    private function least(EdgeFit $edge, Built $built, int $limitMm, string $code): array
+    private function least(EdgeFit $edge, Built $built, string $code): array
     {
-        $limit = Length::fromMillimetres($limitMm);
+        $limit = $edge->kind === null ? null : Limits::of($edge->kind)->least;
 
-        return $edge->least()->isLessThan($limit) ? [$this->say($edge, $built, $code, Severity::Look, $edge->least(), $limit)] : [];
+        return $limit !== null && $edge->least()->isLessThan($limit) ? [$this->say($edge, $built, $code, Severity::Look, $edge->least(), $limit)] : [];
     }
 
     /** @return list<Finding> */
-    private function most(EdgeFit $edge, Built $built, int $limitMm, string $code): array
+    private function most(EdgeFit $edge, Built $built, string $code): array
     {
-        $limit = Length::fromMillimetres($limitMm);
+        $limit = $edge->kind === null ? null : Limits::of($edge->kind)->most;
 
-        return $edge->greatest()->isGreaterThan($limit) ? [$this->say($edge, $built, $code, Severity::Look, $edge->greatest(), $limit)] : [];
+        return $limit !== null && $edge->greatest()->isGreaterThan($limit) ? [$this->say($edge, $built, $code, Severity::Look, $edge->greatest(), $limit)] : [];
     }
 
     private function say(EdgeFit $edge, Built $built, string $code, Severity $severity, ?Length $measured = null, ?Length $limit = null): Finding
     {
-        $side = Text::of("side.{$edge->side->value}");
+        $side = Text::of("side.{$edge->name->value}");
         $text = $measured === null || $limit === null
             ? Text::of($code, side: $side)
             : Text::of($code, side: $side, gap: $measured, limit: $limit);
 
-        return new Finding($code, $severity, new Place('fit', "{$built->piece->id}/{$edge->side->value}"),
+        return new Finding($code, $severity, new Place('fit', "{$built->piece->id}/{$edge->name->value}"),
             $text, Text::of("$code.remedy"), Text::of('source.closing_gaps'), $measured, $limit);
     }
 }

@@ -9,7 +9,7 @@ use Incastro\Core\Measure\Length;
 /**
  * A horizontal band of a run, or of a bay. `height` is its whole height and null where it shares what is left; a slab's
  * follows from its board. `joined`: it shares the uprights of the band below instead of being a box of its own.
- * `lids`: a seat that opens over each bay; `cushion`: the thickness of what lies on it.
+ * `toWalls`: a slab whose ends run past the boxes to the walls. `lids`: a seat that opens over each bay; `cushion`: the thickness of what lies on it.
  */
 final readonly class Band
 {
@@ -29,6 +29,7 @@ final readonly class Band
         public ?Length $cushion,
         public Methods $methods,
         public array $bays,
+        public bool $toWalls = false,
     ) {
     }
 }

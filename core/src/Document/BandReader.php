@@ -66,6 +66,7 @@ final readonly class BandReader
             $node->at('cushion')->optionalLength($mm(10), $mm(200)),
             $methods,
             $bays,
+            self::says($node->at('to_walls')),
         );
     }
 

@@ -6,12 +6,14 @@ namespace Incastro\Core\Document;
 
 use Incastro\Core\Measure\Length;
 
-/** The five ways of meeting a wall (docs/glossary.md). */
+/** The ways of meeting a wall, a floor or a ceiling (docs/glossary.md). */
 enum EdgeKind: string
 {
     case Filler = 'filler';
     case ExtendedStile = 'extended_stile';
     case ScribedSide = 'scribed_side';
+    /** The board itself is cut to the floor or to the wall behind it. */
+    case Scribed = 'scribed';
     case Trim = 'trim';
     case Play = 'play';
 
@@ -22,11 +24,12 @@ enum EdgeKind: string
             self::Filler => 30,
             self::ExtendedStile => 12,
             self::ScribedSide, self::Trim, self::Play => 5,
+            self::Scribed => 0,
         });
     }
 
     public function isScribed(): bool
     {
-        return in_array($this, [self::Filler, self::ExtendedStile, self::ScribedSide], true);
+        return in_array($this, [self::Filler, self::ExtendedStile, self::ScribedSide, self::Scribed], true);
     }
 }

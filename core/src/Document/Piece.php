@@ -12,7 +12,11 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class Piece
 {
-    /** @param  array<string, Run>  $runs */
+    /**
+     * @param  array<string, Run>  $runs
+     * @param  array<string, Edge>  $others  how it meets what is overhead, below and behind, where somebody has decided
+     * @param  array<string, Offsets>  $offsets  taken by hand, by the edge of the plan they are for
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -28,6 +32,8 @@ final readonly class Piece
         public array $runs,
         public ?Stand $stand,
         public Length $slopeClear,
+        public array $others = [],
+        public array $offsets = [],
     ) {
     }
 
@@ -56,6 +62,16 @@ final readonly class Piece
     public function edge(Side $side): Edge
     {
         return $side === Side::Left ? $this->left : $this->right;
+    }
+
+    /** Null where nobody has decided. */
+    public function meeting(EdgeName $edge): ?Edge
+    {
+        return match ($edge) {
+            EdgeName::Left => $this->left,
+            EdgeName::Right => $this->right,
+            default => $this->others[$edge->value] ?? null,
+        };
     }
 
     public function plinthHeight(): Length

@@ -37,22 +37,16 @@ final readonly class PieceReader
             $node->at('height')->length($mm(20), $mm(4_000)),
             $node->at('depth')->length($mm(40), $mm(2_500)),
             $node->at('width')->optionalLength($mm(100), $mm(10_000)),
-            self::edge($node->at('left')),
-            self::edge($node->at('right')),
+            EdgeReader::edge($node->at('left'), EdgeName::Left),
+            EdgeReader::edge($node->at('right'), EdgeName::Right),
             $node->at('material')->text(26),
             $node->at('back_material')->isMissing() ? null : $node->at('back_material')->text(26),
             $methods,
             $runs,
             self::stand($node->at('stand')),
             $node->at('slope_clear')->optionalLength($mm(0), $mm(200)) ?? $mm(8),
-        );
-    }
-
-    private static function edge(Node $node): Edge
-    {
-        return new Edge(
-            $node->at('kind')->oneOf(EdgeKind::class),
-            $node->at('set_off')->length(Length::zero(), Length::fromMillimetres(200)),
+            EdgeReader::others($node),
+            EdgeReader::offsets($node->at('offsets')),
         );
     }
 

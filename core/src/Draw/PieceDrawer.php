@@ -184,7 +184,7 @@ final readonly class PieceDrawer
         [$foot, $head] = [$block->corner->z, $block->corner->z->plus($block->size->z)];
         $inner = $panel->hand === Side::Left ? $block->corner->x->plus($block->size->x) : $block->corner->x;
         $sign = $panel->hand === Side::Left ? -1 : 1;
-        $wall = array_map(fn (GapAt $g): Point => new Point($this->fit->box->edge($edge->side)->plus($g->gap->times($sign)), $g->z), $edge->between($foot, $head));
+        $wall = array_map(fn (GapAt $g): Point => new Point($this->fit->box->edge($edge->side())->plus($g->gap->times($sign)), $g->at), $edge->line()->between($foot, $head));
 
         return [new Point($inner, $foot), ...$wall, new Point($inner, $head)];
     }
@@ -220,19 +220,19 @@ final readonly class PieceDrawer
 
     private function gapRibbon(Drawing $drawing, Outline $o, EdgeFit $edge): void
     {
-        $stations = array_map(fn (GapAt $g): array => ['at' => $g->z, 'value' => $g->gap], $edge->gaps);
+        $stations = array_map(fn (GapAt $g): array => ['at' => $g->at, 'value' => $g->gap], $edge->line()->gaps);
         $out = Length::fromMillimetres(Outline::WALL_MM + 60);
         $box = $this->fit->box;
         $base = match (true) {
             // Beside or before a breast the ribbon lies on what bounds the piece there.
-            $edge->side === Side::Right && $this->bounds->isWall(Side::Right) => $o->width->plus($out),
-            $edge->side === Side::Right => $box->leastRight->x->plus(Length::fromMillimetres(60)),
+            $edge->side() === Side::Right && $this->bounds->isWall(Side::Right) => $o->width->plus($out),
+            $edge->side() === Side::Right => $box->leastRight->x->plus(Length::fromMillimetres(60)),
             $this->bounds->isWall(Side::Left) => $out->negated(),
             default => $box->greatestLeft->x->minus(Length::fromMillimetres(60)),
         };
-        $drawing->ribbon($edge->side->value, Text::of('draw.gap_to_wall'),
-            Magnify::times(array_map(fn (GapAt $g): Length => $g->gap, $edge->gaps)),
+        $drawing->ribbon($edge->name->value, Text::of('draw.gap_to_wall'),
+            Magnify::times(array_map(fn (GapAt $g): Length => $g->gap, $edge->line()->gaps)),
             $base,
-            $stations, "{$this->piece->id}/{$edge->side->value}");
+            $stations, "{$this->piece->id}/{$edge->name->value}");
     }
 }

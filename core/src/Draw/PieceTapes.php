@@ -24,7 +24,7 @@ final readonly class PieceTapes
     {
         $box = $this->fit->box;
         $at = fn (Length $x): Point => new Point($x, $box->bottom);
-        [$left, $right] = [$this->fit->edge(Side::Left)->gaps[0], $this->fit->edge(Side::Right)->gaps[0]];
+        [$left, $right] = [$this->fit->edge(Side::Left)->line()->gaps[0], $this->fit->edge(Side::Right)->line()->gaps[0]];
         $drawing->dimension('below', 1, $at($box->left->minus($left->gap)), $at($box->left), $left->gap, $left->exact, "{$this->piece->id}/left");
         foreach ($this->lowestRow() as $bay => $cell) {
             $drawing->dimension('below', 1, $at($cell->x->from), $at($cell->x->to()), $cell->x->value(), $cell->x->size->exact, "$bay/opening");

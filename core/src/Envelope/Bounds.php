@@ -41,11 +41,17 @@ final readonly class Bounds
         return new WallPoint($z, $plane, Clip::wall($this->room->shape->at($cheek, $y->units, $z->units) * Length::PER_MM, $side), false, null);
     }
 
-    /** How far the breast stands out where the piece stands before it; nothing elsewhere. */
-    public function rear(Length $bottom, Length $top): Length
+    /** Something was read of the wall behind the piece, which is not a breast. */
+    public function knowsBack(): bool
+    {
+        return $this->from !== StandFrom::Breast && $this->room->shape->knows(Surface::Back);
+    }
+
+    /** How far what is behind a piece stands out at most, from one end of it to the other: the back wall, or a breast it stands before. */
+    public function rear(Length $bottom, Length $top, Length $from, Length $to): Length
     {
         if ($this->from !== StandFrom::Breast) {
-            return Length::zero();
+            return $this->backOut($bottom, $top, $from, $to);
         }
         $out = [];
         foreach ([$bottom, $top] as $z) {
@@ -56,6 +62,19 @@ final readonly class Bounds
         }
 
         return Length::greatest(...$out);
+    }
+
+    private function backOut(Length $bottom, Length $top, Length $from, Length $to): Length
+    {
+        $out = [0.0];
+        $across = Strips::over($from, $to);
+        foreach ($this->knowsBack() ? Strips::over($bottom, $top) : [] as $z) {
+            foreach ($across as $x) {
+                $out[] = $this->room->shape->at(Surface::Back, $x, $z);
+            }
+        }
+
+        return Clip::up(max($out));
     }
 
     /** Which cheek stands in a side's place. Before the breast its left cheek is the left bound, beside it the right one. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Envelope;
 
+use Incastro\Core\Document\EdgeName;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Side;
@@ -11,8 +12,10 @@ use Incastro\Core\Document\StandFrom;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\Clip;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Studs;
+use Incastro\Core\Survey\Surface;
 use Incastro\Core\Survey\WallPoint;
 
 /** Finds the plumb clear box of a piece and takes the set-off of each edge from it. */
@@ -20,7 +23,31 @@ final class Boxer
 {
     public function box(Piece $piece, Room $room): Box
     {
-        $floor = $room->floorHighPoint()->plus($piece->up());
+        $box = $this->standingOn($room->floorHighPoint(), $piece, $room);
+        $floor = self::highestUnder($box, $piece, $room);
+
+        return $floor === null || $floor->equals($room->floorHighPoint()) ? $box : $this->standingOn($floor, $piece, $room);
+    }
+
+    /** The floor's high point under the footprint itself (fieldbook §3); null where nothing was read, or nothing stands on it. */
+    private static function highestUnder(Box $box, Piece $piece, Room $room): ?Length
+    {
+        if (! $room->shape->knows(Surface::Floor) || $piece->up()->isPositive()) {
+            return null;
+        }
+        $high = [];
+        foreach (Strips::over($box->left, $box->right()) as $x) {
+            foreach (Strips::over($box->rear, $box->rear->plus($piece->depth)) as $y) {
+                $high[] = $room->shape->at(Surface::Floor, $x, $y);
+            }
+        }
+
+        return Clip::up(max($high));
+    }
+
+    private function standingOn(Length $high, Piece $piece, Room $room): Box
+    {
+        $floor = $high->plus($piece->up());
         $bounds = new Bounds($piece, $room);
         $plinth = $piece->plinthHeight();
         $bottom = $floor->plus($plinth);
@@ -41,7 +68,7 @@ final class Boxer
             Figure::of($piece->height, Text::of('piece.height_chosen'), "$piece->id/height")
                 ->minus($plinth, Text::of('piece.plinth'))->named(Text::of('fit.carcass_height')),
             Figure::of($piece->depth, Text::of('piece.depth_chosen'), "$piece->id/depth"),
-            $from, $bottom, $floor, $setOff, $bounds->rear($bottom, $top),
+            $from, $bottom, $floor, $setOff, $bounds->rear($bottom, $top, $from, $from->plus($width->value))->plus($piece->meeting(EdgeName::Back)->setOff ?? Length::zero()),
             SlopeLimit::of($piece, $room, $from, $from->plus($width->value)),
             Studs::places($room->space->build, $room->sizes->width),
         );

@@ -42,7 +42,7 @@ final readonly class EdgeParts
         foreach ($fronts as $front) {
             foreach ($this->edges as $edge) {
                 // A carcass that does not go in leaves nothing to close; Checks says so.
-                if (! $edge->least()->isNegative() && $front->meets($edge->side)) {
+                if ($edge->name->side() !== null && ! $edge->least()->isNegative() && $front->meets($edge->side())) {
                     array_push($own, ...$this->closing($edge, $front));
                 }
             }
@@ -59,7 +59,7 @@ final readonly class EdgeParts
             EdgeKind::Trim => $this->trim($edge, $front),
             // Where a frame stands its own stile is widened instead.
             EdgeKind::ScribedSide, EdgeKind::ExtendedStile => $front->framed ? null : $this->lip($edge, $front),
-            EdgeKind::Play => null,
+            EdgeKind::Play, EdgeKind::Scribed, null => null,
         };
 
         return $part === null ? [] : $this->underSlope($part);
@@ -90,7 +90,7 @@ final readonly class EdgeParts
             return $panel;
         }
         foreach ($fronts as $front) {
-            if ($panel->id === "$front->id:stile_{$edge->side->value}" && $front->meets($edge->side)) {
+            if ($panel->id === "$front->id:stile_{$edge->name->value}" && $front->meets($edge->side())) {
                 $width = $panel->width->plus($edge->scribe->projects, Text::of('fit.blank_projects'))->named(Text::of('fit.stile_blank'));
                 $wide = $panel->with($this->reaching($edge, $panel), width: $width, fitOnSite: true);
 
@@ -123,7 +123,7 @@ final readonly class EdgeParts
         $width = Figure::of($edge->greatest(), Text::of('fit.greatest_gap_plain'))
             ->plus(Length::fromMillimetres(self::BEARING_MM), Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
 
-        return $this->strip($edge, $front, Role::Trim, 'trim', $width, Length::fromMillimetres(self::BEARING_MM), Length::zero(), true);
+        return $this->strip($edge, $front, Role::Trim, 'trim', $width, Length::fromMillimetres(self::BEARING_MM), Length::fromMillimetres(self::BEARING_MM), true);
     }
 
     private function projection(EdgeFit $edge): Figure
@@ -134,7 +134,7 @@ final readonly class EdgeParts
     /** @param  Length  $over how far the strip reaches over the carcass */
     private function strip(EdgeFit $edge, CaseFront $front, Role $role, string $name, Figure $width, Length $thickness, Length $over, bool $bought = false): Panel
     {
-        $side = $edge->side;
+        $side = $edge->side();
         $x = $side === Side::Left
             ? $front->x->from->plus($over)->minus($width->value)
             : $front->x->to()->minus($over);
@@ -144,14 +144,14 @@ final readonly class EdgeParts
 
         return new Panel("$front->id:{$name}_{$side->value}", $this->piece->id, $role,
             PartName::in($named, $front->label), $front->board->material, $front->z->size, $width,
-            Prism::of($block, Axis::Y), Axis::Z, Axis::Y, [], $side, $edge->kind->isScribed(), $bought);
+            Prism::of($block, Axis::Y), Axis::Z, Axis::Y, [], $side, $edge->kind?->isScribed() === true, $bought);
     }
 
     private function reaching(EdgeFit $edge, Panel $panel): Prism
     {
         $by = $this->projection($edge)->value;
         $block = $panel->block;
-        $x = $edge->side === Side::Left ? $block->corner->x->minus($by) : $block->corner->x;
+        $x = $edge->side() === Side::Left ? $block->corner->x->minus($by) : $block->corner->x;
 
         return Prism::of(Block::of($x, $block->corner->y, $block->corner->z, $block->size->x->plus($by), $block->size->y, $block->size->z), Axis::Y);
     }

@@ -14,9 +14,9 @@ use Incastro\Core\Measure\Length;
 final readonly class Fit
 {
     /**
-     * @param  array<string, EdgeFit>  $edges  by side
+     * @param  array<string, EdgeFit>  $edges  by name; those of slabs by part and name
      * @param  list<Panel>  $panels  those of the design, with the parts that meet the walls
-     * @param  list<array{under: string, x: Length, shim: Length}>  $shims
+     * @param  list<Support>  $supports
      */
     public function __construct(
         public Box $box,
@@ -25,7 +25,7 @@ final readonly class Fit
         public Figure $budget,
         public Length $spare,
         public Figure $tiltUp,
-        public array $shims,
+        public array $supports,
     ) {
     }
 

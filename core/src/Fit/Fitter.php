@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Design;
-use Incastro\Core\Design\Panel;
-use Incastro\Core\Design\Role;
+use Incastro\Core\Document\Material;
 use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Workshop;
 use Incastro\Core\Envelope\Bounds;
 use Incastro\Core\Envelope\Box;
@@ -21,19 +19,25 @@ use Incastro\Core\Survey\Room;
 /** Puts the straight piece into the crooked space. */
 final readonly class Fitter
 {
-    public function __construct(private Workshop $workshop)
+    /** @param  array<string, Material>  $stock */
+    public function __construct(private Workshop $workshop, private array $stock)
     {
     }
 
     public function fit(Piece $piece, Room $room, Box $box, Design $design): Fit
     {
-        $gaps = new Gaps($room, $box, new Bounds($piece, $room));
-        $edges = ['left' => $gaps->of(Side::Left, $piece->left), 'right' => $gaps->of(Side::Right, $piece->right)];
+        $profiler = new Profiler($piece, $room, $box, new Bounds($piece, $room));
+        $ways = new Ways($piece, $room, $this->stock[$piece->material], Seen::of($design, $box));
+        $edges = (new Edges($piece, $room, $box, $profiler, $ways))->of();
         $panels = (new EdgeParts($piece, $box, $edges))->added($design->panels, $design->fronts);
+        $panels = (new LevelParts($piece, $box, $edges, $profiler))->added($panels, $design->fronts);
+        $slabs = new SlabEdges($piece, $room, $box, $profiler);
+        $panels = $slabs->added($panels);
+        $edges += $slabs->edges;
         $budget = (new Budget($this->workshop))->of($box, $room);
 
         return new Fit($box, $edges, $panels, $budget, $box->clear->value->minus($budget->value),
-            self::tiltUp($piece, $box, $design), self::shims($box, $room, $panels));
+            self::tiltUp($piece, $box, $design), (new Levelling($piece, $room, $box))->supports($panels));
     }
 
     /** A box raised beside its base sweeps √(H² + D²) (fieldbook §8); the one that sweeps most counts. */
@@ -46,29 +50,5 @@ final readonly class Fitter
         }
 
         return Figure::of(Length::ofUnits(Rounding::Up->apply(hypot($h->units, $d->units))), Text::of('fit.tilt_up', h: $h, d: $d), null, false);
-    }
-
-    /**
-     * The base stands level from the floor's high point; every rung is packed by what the floor falls there.
-     *
-     * @param  list<Panel>  $panels
-     * @return list<array{under: string, x: Length, shim: Length}>
-     */
-    private static function shims(Box $box, Room $room, array $panels): array
-    {
-        $rise = $room->floor['right'];
-        $run = $room->wallAt(Side::Right, Length::zero(), $room->planes()[0])->x;
-        $shims = [];
-        foreach ($panels as $panel) {
-            if ($panel->role !== Role::Rung) {
-                continue;
-            }
-            $middle = $panel->block->corner->x->plus($panel->block->size->x->splitInto(2)[0]);
-            $share = $run->isPositive() ? $middle->units / $run->units : 0.0;
-            $floor = Length::ofUnits(Rounding::Nearest->apply($rise->units * $share));
-            $shims[] = ['under' => $panel->id, 'x' => $middle, 'shim' => Length::greatest(Length::zero(), $box->floor->minus($floor))];
-        }
-
-        return $shims;
     }
 }

@@ -76,6 +76,22 @@ final readonly class Prism
         return $kept === null ? null : new self($this->axis, array_map(fn (Point $p): Point => new Point($p->across, $p->up->negated()), $kept->outline), $this->from, $this->to);
     }
 
+    /** Longer by so much at its lower or upper end along an axis: the corners that lie there move. */
+    public function longer(Axis $axis, bool $upper, Length $by): self
+    {
+        if ($axis === $this->axis) {
+            return $upper ? new self($axis, $this->outline, $this->from, $this->to->plus($by)) : new self($axis, $this->outline, $this->from->minus($by), $this->to);
+        }
+        $isAcross = $axis === ($this->axis === Axis::X ? Axis::Y : Axis::X);
+        $of = fn (Point $p): Length => $isAcross ? $p->across : $p->up;
+        $all = array_map($of, $this->outline) ?: throw new \LogicException('A solid without an outline.');
+        $end = $upper ? Length::greatest(...$all) : Length::least(...$all);
+        $to = $upper ? $end->plus($by) : $end->minus($by);
+        $move = fn (Point $p): Point => ! $of($p)->equals($end) ? $p : ($isAcross ? new Point($to, $p->up) : new Point($p->across, $to));
+
+        return new self($this->axis, array_map($move, $this->outline), $this->from, $this->to);
+    }
+
     /** @return list<Point> its outline on paper */
     public function outlineIn(View $view): array
     {

@@ -294,9 +294,15 @@ export interface Piece {
    * a length in mm, at most 6 decimals
    */
   slope_clear?: number;
+  top?: Edge;
+  base?: Edge;
+  back?: Edge;
+  offsets?: {
+    [k: string]: Offsets;
+  };
 }
 export interface Edge {
-  kind: 'filler' | 'extended_stile' | 'scribed_side' | 'trim' | 'play';
+  kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play';
   /**
    * a length in mm, at most 6 decimals
    */
@@ -365,6 +371,7 @@ export interface Band {
   bays?: {
     [k: string]: Bay;
   };
+  to_walls?: boolean;
 }
 export interface Bay {
   order?: string;
@@ -452,6 +459,26 @@ export interface Stand {
    * a length in mm, at most 6 decimals
    */
   up?: number;
+}
+export interface Offsets {
+  edge: string;
+  held: 'straightedge' | 'part';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  off?: number;
+  gaps: {
+    [k: string]: {
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      at: number;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      gap: number;
+    };
+  };
 }
 export interface Methods {
   front: 'banded' | 'face_frame';

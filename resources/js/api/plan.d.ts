@@ -58,6 +58,9 @@ export interface Plan {
   solids: {
     [k: string]: Solids;
   };
+  templates: {
+    [k: string]: Template;
+  };
 }
 export interface Site {
   name: string;
@@ -419,9 +422,13 @@ export interface FittedPiece {
    * a length in mm, at most 6 decimals
    */
   to: number;
+  /**
+   * by name, and by part and name for slabs
+   */
   edges: {
     left: FittedEdge;
     right: FittedEdge;
+    [k: string]: FittedEdge;
   };
   usual_set_off: {
     /**
@@ -444,6 +451,10 @@ export interface FittedPiece {
      * a length in mm, at most 6 decimals
      */
     play: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    scribed: number;
   };
   budget: Figure;
   /**
@@ -451,17 +462,6 @@ export interface FittedPiece {
    */
   spare: number;
   tilt_up: Figure;
-  shims: {
-    under: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    x: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    shim: number;
-  }[];
   openings: {
     [k: string]: Figure;
   };
@@ -479,6 +479,29 @@ export interface FittedPiece {
   };
   hardware: HardwareLine[];
   totals: Totals;
+  supports: {
+    under: string;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    x: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    rear: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    front: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    shim_rear: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    shim_front: number;
+  }[];
 }
 export interface Figure {
   /**
@@ -502,12 +525,12 @@ export interface Line {
   ref?: string;
 }
 export interface FittedEdge {
-  kind: 'filler' | 'extended_stile' | 'scribed_side' | 'trim' | 'play';
-  set_off: Figure;
-  /**
-   * @minItems 1
-   */
-  gaps: [Gap, ...Gap[]];
+  edge: 'left' | 'right' | 'top' | 'base' | 'back';
+  part: string | null;
+  along: 'x' | 'y' | 'z';
+  kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play' | null;
+  set_off: Figure | null;
+  gaps: Gap[];
   /**
    * a length in mm, at most 6 decimals
    */
@@ -517,12 +540,13 @@ export interface FittedEdge {
    */
   least: number;
   scribe: Scribe | null;
+  ways: Way[];
 }
 export interface Gap {
   /**
    * a length in mm, at most 6 decimals
    */
-  z: number;
+  at: number;
   /**
    * a length in mm, at most 6 decimals
    */
@@ -536,11 +560,15 @@ export interface Scribe {
    * a length in mm, at most 6 decimals
    */
   touches_at: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  narrowest: number;
   stations: {
     /**
      * a length in mm, at most 6 decimals
      */
-    z: number;
+    at: number;
     /**
      * a length in mm, at most 6 decimals
      */
@@ -554,6 +582,43 @@ export interface Scribe {
      */
     left: number;
   }[];
+  /**
+   * one in so many, where steeper than can be followed
+   */
+  steep: number | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  short: number | null;
+  bevel_deg: number;
+  held: 'straightedge' | 'part' | null;
+}
+export interface Way {
+  kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play';
+  fits: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  least: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  greatest: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from: number | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  to: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  blank: number | null;
+  minutes: number;
+  cents: number | null;
+  because: Text | null;
 }
 export interface Spacing {
   openings: Figure[];
@@ -920,4 +985,29 @@ export interface Moves {
 export interface RoomFace {
   surface: string;
   corners: [number, number, number][];
+}
+export interface Template {
+  piece: string;
+  name: Text;
+  seen: Text;
+  left: Text | null;
+  right: Text | null;
+  /**
+   * @minItems 4
+   * @maxItems 4
+   */
+  bounds: [number, number, number, number];
+  lines: {
+    layer: 'cut' | 'straight' | 'blank' | 'station' | 'outline';
+    points: [number, number][];
+    closed: boolean;
+  }[];
+  marks: {
+    /**
+     * @minItems 2
+     * @maxItems 2
+     */
+    at: [number, number];
+    text: Text;
+  }[];
 }

@@ -5,7 +5,7 @@ import type { Text } from '../measure/words';
 export type Picked =
     | { kind: 'reading'; reading: Walked }
     | { kind: 'figure'; name: Text; figure: Figure }
-    | { kind: 'edge'; side: 'left' | 'right'; edge: FittedEdge }
+    | { kind: 'edge'; key: string; edge: FittedEdge }
     | { kind: 'part'; part: Part };
 
 const text = (key: string): Text => ({ key, args: {} });
@@ -23,7 +23,8 @@ export function pickedOf(plan: Plan, ref: string): Picked | null {
 function pickedFigure(plan: Plan, ref: string): Picked | null {
     const [owner = '', what = '', index = ''] = ref.split('/');
     for (const [id, piece] of Object.entries(plan.pieces)) {
-        if (id === owner && (what === 'left' || what === 'right')) return { kind: 'edge', side: what, edge: piece.edges[what] };
+        const edge = piece.edges[id === owner ? what : ref];
+        if (edge) return { kind: 'edge', key: id === owner ? what : ref, edge };
         const figures: Record<string, [Text, Figure] | undefined> = {
             clear: [text('fit.plumb_clear'), piece.clear],
             carcass_width: [text('fit.carcass_width'), piece.width],

@@ -5,6 +5,7 @@ import { render } from '../measure/words';
 import { pickedOf } from '../project/figures';
 import { useProject } from '../project/store';
 import { usePicked } from './picked';
+import EdgeTally from './EdgeTally.vue';
 import PartWork from './PartWork.vue';
 import TallyFigure from './TallyFigure.vue';
 import Trail from './Trail.vue';
@@ -57,52 +58,7 @@ const shown = computed(() => {
         </TallyFigure>
     </template>
 
-    <template v-else-if="shown?.kind === 'edge'">
-        <TallyFigure
-            v-if="shown.edge.scribe"
-            :name="`${shown.side} edge: compass setting`"
-            :figure="shown.edge.scribe.setting"
-            :unit="project.unit"
-        >
-            <table class="gaps">
-                <thead>
-                    <tr>
-                        <th>at</th>
-                        <th>gap</th>
-                        <th>presented</th>
-                        <th>cut off</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    <tr v-for="s in [...shown.edge.scribe.stations].reverse()" :key="s.z">
-                        <td>{{ show(s.z, project.unit) }}</td>
-                        <td>{{ show(s.left, project.unit) }}</td>
-                        <td>{{ show(s.presented, project.unit) }}</td>
-                        <td>{{ show(s.removed, project.unit) }}</td>
-                    </tr>
-                </tbody>
-            </table>
-            <p class="facts soft">
-                Pushed in square, the blank touches first at {{ showWithUnit(shown.edge.scribe.touches_at, project.unit) }}.
-            </p>
-        </TallyFigure>
-        <TallyFigure v-else :name="`${shown.side} edge: set-off`" :figure="shown.edge.set_off" :unit="project.unit">
-            <table class="gaps">
-                <thead>
-                    <tr>
-                        <th>at</th>
-                        <th>gap</th>
-                    </tr>
-                </thead>
-                <tbody>
-                    <tr v-for="g in [...shown.edge.gaps].reverse()" :key="g.z">
-                        <td>{{ show(g.z, project.unit) }}</td>
-                        <td>{{ show(g.gap, project.unit) }}</td>
-                    </tr>
-                </tbody>
-            </table>
-        </TallyFigure>
-    </template>
+    <EdgeTally v-else-if="shown?.kind === 'edge'" :edge="shown.edge" />
 </template>
 
 <style scoped>
@@ -136,21 +92,5 @@ const shown = computed(() => {
 .facts {
     font-size: 12.5px;
     margin: 12px 0 0;
-}
-.gaps {
-    width: 100%;
-    border-collapse: collapse;
-    margin-top: 12px;
-    font-size: 12.5px;
-}
-.gaps th {
-    font-weight: 400;
-    color: var(--soft);
-    text-align: right;
-    border-bottom: 1px solid var(--ink);
-}
-.gaps td {
-    text-align: right;
-    padding: 2px 0;
 }
 </style>

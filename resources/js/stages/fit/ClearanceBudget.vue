@@ -8,7 +8,6 @@ const project = useProject();
 const fitted = computed(() => project.fitted!);
 const unit = computed(() => project.unit);
 const stops = computed(() => project.plan?.findings.some((f) => f.place.stage === 'fit' && f.severity === 'stop') ?? false);
-const shims = computed(() => fitted.value.shims.filter((s) => s.shim > 0.05));
 </script>
 
 <template>
@@ -27,9 +26,6 @@ const shims = computed(() => fitted.value.shims.filter((s) => s.shim > 0.05));
             <p class="soft small">
                 Tipped up beside its base it sweeps {{ showWithUnit(fitted.tilt_up.mm, unit) }}. Stands square to the front line,
                 {{ show(fitted.from, unit) }} to {{ show(fitted.to, unit) }} from the left wall’s foot.
-            </p>
-            <p v-if="shims.length" class="soft small">
-                Shims under the base, left to right: {{ fitted.shims.map((s) => show(s.shim, unit)).join(', ') }}.
             </p>
         </div>
     </section>

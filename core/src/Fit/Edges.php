@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit;
+
+use Incastro\Core\Document\EdgeName;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Document\SideKind;
+use Incastro\Core\Envelope\Box;
+use Incastro\Core\Measure\Angle;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Room;
+
+/** Where the whole piece meets the house: gap profile, decision, cut line and ways, edge by edge. */
+final readonly class Edges
+{
+    public function __construct(private Piece $piece, private Room $room, private Box $box, private Profiler $profiler, private Ways $ways)
+    {
+    }
+
+    /** @return array<string, EdgeFit> by name; without those of which nobody has read anything */
+    public function of(): array
+    {
+        $edges = [];
+        foreach (EdgeName::cases() as $name) {
+            $profile = $this->profile($name);
+            if ($profile !== null) {
+                $edges[$name->value] = $this->edge($name, $profile);
+            }
+        }
+
+        return $edges;
+    }
+
+    private function edge(EdgeName $name, Profile $profile): EdgeFit
+    {
+        $chosen = $this->piece->meeting($name);
+        // Nothing is cut to a side that is open, or to what is far away.
+        $scribes = $chosen?->kind->isScribed() === true && ($name->side() === null || $this->room->space->side($name->side()) !== SideKind::Open || $this->piece->width === null);
+        $scribe = $scribes ? Scriber::of($profile, $this->piece->offsets[$name->value] ?? null, $this->opens($name)) : null;
+
+        return new EdgeFit($name, $chosen?->kind, $this->box->setOff[$name->value] ?? null, $profile, $scribe, $this->ways->of($name, $profile));
+    }
+
+    private function profile(EdgeName $name): ?Profile
+    {
+        $front = $this->box->rear->plus($this->piece->depth);
+
+        return match ($name) {
+            EdgeName::Left => $this->profiler->side(Side::Left),
+            EdgeName::Right => $this->profiler->side(Side::Right),
+            EdgeName::Top => $this->profiler->above($front),
+            EdgeName::Base => $this->profiler->below($front->minus($this->setBack())),
+            EdgeName::Back => $this->profiler->behind($this->box->top(), $this->box->left, $this->box->right()),
+        };
+    }
+
+    private function setBack(): Length
+    {
+        foreach ($this->piece->main()->bands as $band) {
+            return $band->setBack ?? Length::zero();
+        }
+
+        return Length::zero();
+    }
+
+    /** A wall that comes in behind the face needs the cut undercut by as much more (fieldbook §2: 90° − φ). */
+    private function opens(EdgeName $name): float
+    {
+        $corner = $name->side() === null ? null : $this->room->corner($name->side());
+
+        return $corner instanceof Angle ? max(0.0, $corner->degrees - 90.0) : 0.0;
+    }
+}

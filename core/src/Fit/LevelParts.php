@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit;
+
+use Incastro\Core\Design\CaseFront;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\PartName;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Envelope\Box;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Prism;
+use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** What closes the gap above the piece and below it: strips over the top, shoes before the base, and base boards left long to be cut to the floor. */
+final readonly class LevelParts
+{
+    /** What trim must bear on (fieldbook §2), and its thickness. */
+    private const BEARING_MM = 6;
+
+    /** @param  array<string, EdgeFit>  $edges */
+    public function __construct(private Piece $piece, private Box $box, private array $edges, private Profiler $profiler)
+    {
+    }
+
+    /**
+     * @param  list<Panel>  $panels
+     * @param  list<CaseFront>  $fronts
+     * @return list<Panel>
+     */
+    public function added(array $panels, array $fronts): array
+    {
+        $base = $this->edges['base'] ?? null;
+        $panels = $base?->kind === EdgeKind::Scribed ? array_map($this->toFloor(...), $panels) : $panels;
+        foreach ($fronts as $front) {
+            array_push($panels, ...$this->over($front));
+        }
+        foreach ($panels as $panel) {
+            if ($base?->kind === EdgeKind::Trim && $this->isFrontOfBase($panel)) {
+                $panels[] = $this->shoe($panel, $base);
+            }
+        }
+
+        return $panels;
+    }
+
+    private function isFrontOfBase(Panel $panel): bool
+    {
+        return ! $panel->turned && ($panel->role === Role::ToeBoard || ($panel->role === Role::PlinthRail && str_contains($panel->id, ':rail_front')));
+    }
+
+    /** Boards of the base that would stand on shims are left long by the gap under them, and 3 mm, and cut to the floor. */
+    private function toFloor(Panel $panel): Panel
+    {
+        $stands = in_array($panel->role, [Role::PlinthRail, Role::ToeBoard, Role::Side], true) && $panel->block->corner->z->equals($this->box->floor);
+        $profile = $stands && ! $panel->turned ? $this->profiler->below($panel->block->corner->y) : null;
+        if ($profile === null) {
+            return $panel;
+        }
+        $scribe = $this->isFrontOfBase($panel) ? ($this->edges['base']->scribe ?? Scriber::of($profile, null)) : Scriber::of($profile, null);
+        $more = fn (Figure $f): Figure => $f->plus($scribe->projects, Text::of('fit.blank_projects'))->named(Text::of('fit.floor_blank'));
+        $isUpright = $panel->long === Axis::Z;
+
+        return $panel->with($panel->solid->longer(Axis::Z, false, $scribe->projects->value),
+            length: $isUpright ? $more($panel->length) : null, width: $isUpright ? null : $more($panel->width), fitOnSite: true);
+    }
+
+    /** @return list<Panel> none or one, over the highest boxes */
+    private function over(CaseFront $front): array
+    {
+        $edge = $this->edges['top'] ?? null;
+        if ($edge === null || ! $front->z->to()->equals($this->box->top()) || $edge->least()->isNegative()) {
+            return [];
+        }
+        if ($edge->kind === EdgeKind::Filler && $edge->scribe !== null) {
+            $width = $edge->scribe->projects->named(Text::of('fit.filler_blank'));
+
+            return [$this->strip($front, Role::Filler, 'filler_top', $width, $front->board->thickness, Length::zero())];
+        }
+        if ($edge->kind === EdgeKind::Trim) {
+            $bearing = Length::fromMillimetres(self::BEARING_MM);
+            $width = Figure::of($edge->greatest(), Text::of('fit.greatest_gap_plain'))->plus($bearing, Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
+
+            return [$this->strip($front, Role::Trim, 'trim_top', $width, $bearing, $bearing)];
+        }
+
+        return [];
+    }
+
+    /** @param  Length  $over how far it reaches down over the carcass */
+    private function strip(CaseFront $front, Role $role, string $name, Figure $width, Length $thickness, Length $over): Panel
+    {
+        $isTrim = $role === Role::Trim;
+        $face = $front->framed ? $front->y->plus($front->board->thickness) : $front->y;
+        $block = Block::of($front->x->from, $isTrim ? $face : $face->minus($thickness), $front->z->to()->minus($over), $front->x->value(), $thickness, $width->value);
+
+        return new Panel("$front->id:$name", $this->piece->id, $role, PartName::in(Text::of("part.$name"), $front->label), $front->board->material,
+            $front->x->size, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, ! $isTrim, $isTrim);
+    }
+
+    /** A moulding before the base that covers the gap under it and bears on it. */
+    private function shoe(Panel $rail, EdgeFit $edge): Panel
+    {
+        $thick = Length::fromMillimetres(self::BEARING_MM);
+        $width = Figure::of($edge->greatest(), Text::of('fit.greatest_gap_plain'))->plus($thick, Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
+        $b = $rail->block;
+        $block = Block::of($b->corner->x, $b->corner->y->plus($b->size->y), $b->corner->z->minus($edge->greatest()), $b->size->x, $thick, $width->value);
+
+        return new Panel("$rail->id:shoe", $this->piece->id, Role::Trim, Text::of('part.shoe'), $rail->material,
+            $rail->length, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, false, true);
+    }
+}

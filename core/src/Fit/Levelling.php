@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit;
+
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\EdgeName;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Envelope\Box;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Clip;
+use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\Surface;
+
+/**
+ * The base stands level from the floor's high point under it; each support is packed by what the floor falls there, at its front
+ * and at its rear (fieldbook §3).
+ */
+final readonly class Levelling
+{
+    public function __construct(private Piece $piece, private Room $room, private Box $box)
+    {
+    }
+
+    /**
+     * @param  list<Panel>  $panels
+     * @return list<Support> from left to right; none where nobody has read the floor, or where the base is cut to it
+     */
+    public function supports(array $panels): array
+    {
+        if (! $this->room->shape->knows(Surface::Floor) || $this->piece->up()->isPositive() || $this->piece->meeting(EdgeName::Base)?->kind === EdgeKind::Scribed) {
+            return [];
+        }
+        $standing = array_filter($panels, fn (Panel $p): bool => in_array($p->role, [Role::Rung, Role::Side, Role::Divider], true) && $p->block->corner->z->equals($this->box->floor));
+        $supports = array_map($this->support(...), array_values($standing));
+        usort($supports, fn (Support $a, Support $b): int => [$a->x->units, $a->under] <=> [$b->x->units, $b->under]);
+
+        return $supports;
+    }
+
+    private function support(Panel $panel): Support
+    {
+        $b = $panel->block;
+        $x = $b->corner->x->plus($b->size->x->splitInto(2)[0]);
+        [$rear, $front] = [$b->corner->y, $b->corner->y->plus($b->size->y)];
+
+        return new Support($panel->id, $x, $rear, $front, $this->shim($x, $rear), $this->shim($x, $front));
+    }
+
+    private function shim(Length $x, Length $y): Length
+    {
+        return Length::greatest(Length::zero(), Clip::nearest((float) $this->box->floor->millimetres() - $this->room->shape->at(Surface::Floor, $x->units, $y->units)));
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit;
+
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Envelope\Bounds;
+use Incastro\Core\Envelope\Box;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Clip;
+use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\Surface;
+
+/** Takes the gap profiles of a piece from the rebuilt room. Gaps between readings are rounded down: the wall into the space. */
+final readonly class Profiler
+{
+    /** How close the points of a line lie. */
+    private const STEP_MM = 100;
+
+    /** How far apart stations lie where no reading says where. */
+    private const STATION_MM = 300;
+
+    public function __construct(private Piece $piece, private Room $room, private Box $box, private Bounds $bounds)
+    {
+    }
+
+    /** A side over the carcass's height, at its front. */
+    public function side(Side $side): Profile
+    {
+        return $this->sideOver($side, $this->box->bottom, $this->box->top());
+    }
+
+    /** The same over other heights. */
+    public function sideOver(Side $side, Length $bottom, Length $top): Profile
+    {
+        $edge = $this->box->edge($side);
+        $gap = function (Length $z) use ($side, $edge): GapAt {
+            $wall = $this->bounds->at($side, $z, Plane::Front);
+
+            return new GapAt($z, $side === Side::Left ? $edge->minus($wall->x) : $wall->x->minus($edge), $wall->exact);
+        };
+
+        return $this->profile(Axis::Z, $bottom, $top, $gap, $this->room->stations());
+    }
+
+    /** The end of a slab that runs to a side wall, over its depth, at the height of the face nearer to the wall. */
+    public function end(Side $side, Length $edge, Length $z, Length $from, Length $to): Profile
+    {
+        $gap = function (Length $y) use ($side, $edge, $z): GapAt {
+            $mm = $this->bounds->isWall($side)
+                ? $this->room->shape->at(Surface::side($side), $y->units, $z->units)
+                : (float) $this->bounds->at($side, $z, Plane::Front)->x->millimetres();
+            $wall = Clip::wall($mm * Length::PER_MM, $side);
+
+            return new GapAt($y, $side === Side::Left ? $edge->minus($wall) : $wall->minus($edge), false);
+        };
+
+        return $this->profile(Axis::Y, $from, $to, $gap);
+    }
+
+    /** Behind the piece at one height; null where nobody has read the back wall. */
+    public function behind(Length $z, Length $from, Length $to): ?Profile
+    {
+        if (! $this->bounds->knowsBack()) {
+            return null;
+        }
+
+        return $this->profile(Axis::X, $from, $to, fn (Length $x): GapAt => new GapAt($x,
+            $this->box->rear->minus(Clip::up($this->room->shape->at(Surface::Back, $x->units, $z->units))), false));
+    }
+
+    /** Above the piece, at its front; null where nobody has read a height. */
+    public function above(Length $y): ?Profile
+    {
+        if (! $this->room->overhead->isKnown()) {
+            return null;
+        }
+        $top = fn (Length $x): Length => $this->box->limit === null ? $this->box->top()
+            : Length::least($this->box->top(), $this->box->limit->at($this->box->limit->along === Axis::X ? $x : $y));
+
+        return $this->profile(Axis::X, $this->box->left, $this->box->right(), fn (Length $x): GapAt => new GapAt($x,
+            Clip::down($this->room->overhead->at($x->units, $y->units))->minus($top($x)), false));
+    }
+
+    /** Under the level base, so far out of the back wall; null where nobody has read the floor. */
+    public function below(Length $y): ?Profile
+    {
+        if (! $this->room->shape->knows(Surface::Floor) || $this->piece->up()->isPositive()) {
+            return null;
+        }
+
+        return $this->profile(Axis::X, $this->box->left, $this->box->right(), fn (Length $x): GapAt => new GapAt($x,
+            $this->box->floor->minus(Clip::up($this->room->shape->at(Surface::Floor, $x->units, $y->units))), false));
+    }
+
+    /**
+     * @param  \Closure(Length): GapAt  $gap
+     * @param  list<Length>|null  $stations  where it was read; null where nothing says
+     */
+    private function profile(Axis $along, Length $from, Length $to, \Closure $gap, ?array $stations = null): Profile
+    {
+        $inside = fn (Length $at): bool => $at->isGreaterThan($from) && $at->isLessThan($to);
+        $read = [$from, ...array_values(array_filter($stations ?? Profile::every($from, $to, self::STATION_MM), $inside)), $to];
+        $gaps = array_map($gap, $read);
+
+        return new Profile($along, $gaps, Profile::filled($gaps, $gap, self::STEP_MM));
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit;
+
+use Incastro\Core\Document\Held;
+use Incastro\Core\Document\Offsets;
+use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Rounding;
+use Incastro\Core\Measure\Text;
+
+/** Makes the true cut line of an edge: from the survey, or from offsets taken by hand (fieldbook §2; worked example E1). */
+final class Scriber
+{
+    /** What a blank projects past the greatest gap, so that there is something to cut everywhere. */
+    private const SPARE_MM = 3;
+
+    /** A hand's line is drawn as close as this. */
+    private const STEP_MM = 25;
+
+    private const LEAST_BEVEL_DEG = 2.0;
+
+    /** @param  float  $opensDeg  how far the wall comes in behind the face, from square */
+    public static function of(Profile $surveyed, ?Offsets $by, float $opensDeg = 0.0): Scribe
+    {
+        $planned = self::blank($surveyed);
+        if ($by === null || ! $by->isEnough()) {
+            return self::scribe($planned, $surveyed, null, $opensDeg);
+        }
+        $travel = $by->off ?? self::greatest($by);
+        $base = $by->held === Held::Straightedge ? $by->off ?? Length::zero() : $planned->value->minus($travel);
+        $line = self::byHand($surveyed, $by, $base);
+
+        return self::scribe($by->held === Held::Straightedge ? self::blank($line) : $planned, $line, $by->held, $opensDeg);
+    }
+
+    /** The blank ends where the greatest gap ends, and 3 mm more. */
+    private static function blank(Profile $profile): Figure
+    {
+        return Figure::of($profile->greatest(), Text::of("fit.greatest_gap_{$profile->along->value}", at: $profile->widest->at), null, $profile->widest->exact)
+            ->plus(Length::fromMillimetres(self::SPARE_MM), Text::of('fit.scribe_spare'))
+            ->named(Text::of('fit.blank_projects'));
+    }
+
+    /** Pushed in square it touches where the gap is least, and must travel what it then still projects: projection − least gap. */
+    private static function scribe(Figure $projects, Profile $line, ?Held $held, float $opensDeg): Scribe
+    {
+        $setting = $projects->minus($line->least(), Text::of("fit.least_gap_{$line->along->value}", at: $line->tightest->at))->named(Text::of('fit.compass_setting'));
+        $stations = array_map(fn (GapAt $g): array => [
+            'at' => $g->at,
+            'presented' => $g->gap->minus($line->least()),
+            'removed' => $projects->value->minus($g->gap),
+            'left' => $g->gap,
+        ], $line->gaps);
+        $over = $line->greatest()->minus($projects->value);
+
+        return new Scribe($projects, $setting, $line, $stations, $line->steepest(), $over->isPositive() ? $over : null,
+            round(self::LEAST_BEVEL_DEG + max(0.0, $opensDeg), 1), $held);
+    }
+
+    private static function greatest(Offsets $by): Length
+    {
+        return Length::greatest(Length::zero(), ...array_map(fn (array $g): Length => $g['gap'], $by->gaps));
+    }
+
+    /** The line through the gaps taken by hand, over the whole edge: beyond the first and the last it goes on as it came. */
+    private static function byHand(Profile $surveyed, Offsets $by, Length $base): Profile
+    {
+        $curve = new Curve(array_map(fn (array $g): array => [(float) $g['at']->millimetres(), (float) $g['gap']->plus($base)->millimetres()], $by->gaps ?: throw new \LogicException('No offsets.')));
+        $between = fn (Length $at): GapAt => new GapAt($at, Length::ofUnits(Rounding::Down->apply(round($curve->at((float) $at->millimetres()) * Length::PER_MM, 3))), false);
+        $gaps = array_map(fn (array $g): GapAt => new GapAt($g['at'], $g['gap']->plus($base), true), $by->gaps);
+        [$first, $last] = [$surveyed->gaps[0]->at, $surveyed->gaps[count($surveyed->gaps) - 1]->at];
+        $within = array_values(array_filter($gaps, fn (GapAt $g): bool => $g->at->isGreaterThan($first) && $g->at->isLessThan($last)));
+        $end = fn (Length $at): GapAt => array_values(array_filter($gaps, fn (GapAt $g): bool => $g->at->equals($at)))[0] ?? $between($at);
+        $all = [$end($first), ...$within, $end($last)];
+
+        return new Profile($surveyed->along, $all, Profile::filled($all, $between, self::STEP_MM));
+    }
+}

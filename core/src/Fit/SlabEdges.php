@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit;
+
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\EdgeName;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Document\SideKind;
+use Incastro\Core\Envelope\Box;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\Room;
+
+/**
+ * Tops, seats, decks and crowns that run to the walls: their ends and rear are left long and cut to what is there, each at its own
+ * height. A carcass stands off the walls; what lies on it may reach them.
+ */
+final class SlabEdges
+{
+    /** @var array<string, EdgeFit> by part and edge */
+    public array $edges = [];
+
+    public function __construct(private readonly Piece $piece, private readonly Room $room, private readonly Box $box, private readonly Profiler $profiler)
+    {
+    }
+
+    /**
+     * @param  list<Panel>  $panels
+     * @return list<Panel>
+     */
+    public function added(array $panels): array
+    {
+        return array_map(function (Panel $panel): Panel {
+            $band = $this->piece->main()->bands[explode(':', $panel->id)[0]] ?? null;
+            if ($band === null || $panel->turned || ! in_array($panel->role, [Role::Slab, Role::Crown], true)) {
+                return $panel;
+            }
+            foreach ($band->toWalls ? Side::cases() : [] as $side) {
+                $panel = $this->end($panel, $side);
+            }
+
+            return $panel->role === Role::Slab ? $this->rear($panel) : $panel;
+        }, $panels);
+    }
+
+    private function end(Panel $panel, Side $side): Panel
+    {
+        $b = $panel->block;
+        $edge = $side === Side::Left ? $b->corner->x : $b->corner->x->plus($b->size->x);
+        if (! $edge->equals($this->box->edge($side)) || $this->room->space->side($side) !== SideKind::Wall) {
+            return $panel;
+        }
+        $profile = $panel->role === Role::Crown
+            ? $this->profiler->sideOver($side, $b->corner->z, $b->corner->z->plus($b->size->z))
+            : $this->profiler->end($side, $edge, $b->corner->z, $b->corner->y, $b->corner->y->plus($b->size->y));
+        $scribe = $this->note($panel, EdgeName::of($side), $profile);
+
+        return $panel->with($panel->solid->longer(Axis::X, $side === Side::Right, $scribe->projects->value),
+            length: $this->more($panel->length, $scribe, $side->value), fitOnSite: true);
+    }
+
+    private function rear(Panel $panel): Panel
+    {
+        $b = $panel->block;
+        if ($this->piece->meeting(EdgeName::Back)?->kind !== EdgeKind::Scribed || ! $b->corner->y->equals($this->box->rear)) {
+            return $panel;
+        }
+        $profile = $this->profiler->behind($b->corner->z, $b->corner->x, $b->corner->x->plus($b->size->x));
+        if ($profile === null) {
+            return $panel;
+        }
+        $scribe = $this->note($panel, EdgeName::Back, $profile);
+
+        return $panel->with($panel->solid->longer(Axis::Y, false, $scribe->projects->value), width: $this->more($panel->width, $scribe, 'back'), fitOnSite: true);
+    }
+
+    private function note(Panel $panel, EdgeName $name, Profile $profile): Scribe
+    {
+        $key = "$panel->id/$name->value";
+        $scribe = Scriber::of($profile, $this->piece->offsets[$key] ?? null);
+        $this->edges[$key] = new EdgeFit($name, EdgeKind::Scribed, null, $profile, $scribe, [], $panel->id);
+
+        return $scribe;
+    }
+
+    private function more(Figure $size, Scribe $scribe, string $edge): Figure
+    {
+        return $size->plus($scribe->projects, Text::of("fit.slab_projects_$edge"))->named(Text::of('fit.slab_blank'));
+    }
+}

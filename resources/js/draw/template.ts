@@ -1,0 +1,25 @@
+import type { Frame } from './frame';
+
+const STEPS = [40, 30, 25, 20, 15, 12, 10, 8, 6, 5, 4, 3, 2];
+
+/** How many times a long, flat template is enlarged across its length: to about a quarter of it. */
+export function times(bounds: readonly number[]): number {
+    const [left, bottom, right, top] = bounds as [number, number, number, number];
+    const [along, across] = [right - left, Math.max(top - bottom, 0.1)];
+    return STEPS.find((n) => across * n <= along / 4) ?? 1;
+}
+
+/** Where a template's mm fall in a view so wide and high; the second axis enlarged. */
+export function templateFrame(bounds: readonly number[], width: number, height: number, magnified: number): Frame {
+    const [left, bottom, right, top] = bounds as [number, number, number, number];
+    const room = { side: 60, end: 60 };
+    const scale = Math.min((width - 2 * room.side) / (right - left), (height - 2 * room.end) / Math.max((top - bottom) * magnified, 1));
+    const [midX, midY] = [(left + right) / 2, (bottom + top) / 2];
+    return {
+        width,
+        height,
+        scale,
+        x: (u) => width / 2 + (u - midX) * scale,
+        y: (v) => height / 2 - (v - midY) * scale * magnified,
+    };
+}

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { ref } from 'vue';
+import { useProject } from '../../project/store';
+import Choice from '../../ui/Choice.vue';
+
+/** The template at full size, to print or to send to a machine. */
+const props = defineProps<{ of: string }>();
+const project = useProject();
+const paper = ref('a4');
+const papers = [
+    { value: 'a4', label: 'A4' },
+    { value: 'a3', label: 'A3' },
+    { value: 'letter', label: 'Letter' },
+];
+const href = (form: string): string =>
+    `/api/projects/${project.line!.id}/template.${form}?of=${encodeURIComponent(props.of)}${form === 'pdf' ? `&paper=${paper.value}` : ''}`;
+</script>
+
+<template>
+    <section class="bears">
+        <h4>Full-size template</h4>
+        <div class="ch">
+            <span>Paper</span>
+            <Choice label="paper" :value="paper" :options="papers" @choose="(v) => (paper = v)" />
+        </div>
+        <p class="take"><a :href="href('pdf')">Pages to print</a> · <a :href="href('svg')">SVG</a> · <a :href="href('dxf')">DXF</a></p>
+        <p class="soft small">The first page has the map of the pages and a 100 mm square to check the printer by.</p>
+    </section>
+</template>
+
+<style scoped>
+.take {
+    margin: 0 0 4px;
+    font-size: 13px;
+}
+.take a {
+    color: var(--chalk);
+}
+.small {
+    font-size: 12.5px;
+    margin: 0;
+}
+</style>
