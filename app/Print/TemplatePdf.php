@@ -114,13 +114,32 @@ final readonly class TemplatePdf
             });
             $this->polyline(array_map($place, $line['points']), $line['closed']);
         }
-        foreach ($this->template['marks'] as $mark) {
-            [$x, $y] = $place($mark['at']);
-            $this->say($x + 0.8, $y + 1.2, $this->words->renderPlain($mark['text']), '', 6.5);
-        }
+        $this->marks($tile, $place);
         $this->crosses($tile, $place);
         $this->pdf->StopTransform();
         $this->foot($tile, $number);
+    }
+
+    /**
+     * Words beside their places, left out where they would lie on one another.
+     *
+     * @param  Tile  $tile
+     * @param  \Closure(array{int|float, int|float}): array{float, float}  $place
+     */
+    private function marks(array $tile, \Closure $place): void
+    {
+        [$w, $h] = $this->paper->shows();
+        $said = [];
+        foreach ($this->template['marks'] as $mark) {
+            [$u, $v] = $mark['at'];
+            $isHere = $u >= $tile['left'] && $u <= $tile['left'] + $w && $v >= $tile['bottom'] && $v <= $tile['bottom'] + $h;
+            $meets = array_filter($said, fn (array $s): bool => abs($s[0] - $u) < 30 && abs($s[1] - $v) < 4);
+            if ($isHere && $meets === []) {
+                [$x, $y] = $place([$u, $v]);
+                $this->say($x + 0.8, $y + 1.2, $this->words->renderPlain($mark['text']), '', 6.5);
+                $said[] = [$u, $v];
+            }
+        }
     }
 
     /**

@@ -48,6 +48,8 @@ final readonly class PieceWriter
             'spare' => $this->fit->spare,
             'tilt_up' => $this->fit->tiltUp,
             'supports' => $this->fit->supports,
+            'crown' => $this->fit->crown,
+            'orders' => (object) $this->fit->orders,
             'openings' => (object) $this->design->openings,
             'spacings' => (object) array_map(fn (Spacing $s): array => ['openings' => $s->openings, 'free' => $s->free], $this->design->spacings),
             'cells' => (object) (new CellWriter($this->piece, $this->fit->box, $this->design))->cells(),

@@ -17,6 +17,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 
 /** One template at full size, as pages to print or as a file for a machine. */
 final class TemplateController
@@ -27,7 +28,9 @@ final class TemplateController
         $asked = $request->validate(['of' => ['required', 'string', 'max:80'], 'paper' => [Rule::enum(Paper::class)]]);
         $planned = $plan->decoded($project);
         $template = PlanReader::template($planned, $request->string('of')->toString());
-        abort_if($template === null, 404, 'There is no template of that edge or part: choose a way that is scribed first.');
+        if ($template === null) {
+            throw ValidationException::withMessages(['of' => 'There is no template of that edge or part: choose a way that is scribed first.']);
+        }
         $paper = isset($asked['paper']) ? Paper::from($request->string('paper')->toString()) : Paper::A4;
         [$type, $body] = match ($form) {
             'pdf' => ['application/pdf', TemplatePdf::of($template, $paper, $project->name, is_string($planned['unit']) ? $planned['unit'] : 'mm')],

@@ -9,7 +9,8 @@ use Incastro\Core\Measure\Length;
 /** How one side of the piece meets its wall, and how far the carcass stands off at the tightest plumb point. */
 final readonly class Edge
 {
-    public function __construct(public EdgeKind $kind, public Length $setOff)
+    /** @param  float|null  $spring  degrees between the back of a moulding and the wall */
+    public function __construct(public EdgeKind $kind, public Length $setOff, public ?float $spring = null)
     {
     }
 }

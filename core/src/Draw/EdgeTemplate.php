@@ -48,15 +48,15 @@ final readonly class EdgeTemplate
         $up = in_array($edge->name, [EdgeName::Right, EdgeName::Base], true) ? -1 : 1;
         $place = fn (GapAt $g): Point => new Point($isTurned ? $last->minus($g->at) : $g->at->minus($first), $g->gap->times($up));
         $span = $last->minus($first);
-        $template->line('straight', [new Point(Length::zero(), Length::zero()), new Point($span, Length::zero())]);
-        $blank = $scribe->projects->value->times($up);
-        $template->line('blank', [new Point(Length::zero(), $blank), new Point($span, $blank)]);
-        $points = array_map($place, $line->line);
-        $template->line('cut', $isTurned ? array_reverse($points) : $points);
         foreach ($line->gaps as $gap) {
             $at = $place($gap);
             $template->line('station', [new Point($at->across, Length::zero()), $at]);
             $template->mark($at, Text::of('template.station', at: $at->across, off: $gap->gap));
         }
+        $template->line('straight', [new Point(Length::zero(), Length::zero()), new Point($span, Length::zero())]);
+        $blank = $scribe->projects->value->times($up);
+        $template->line('blank', [new Point(Length::zero(), $blank), new Point($span, $blank)]);
+        $points = array_map($place, $line->line);
+        $template->line('cut', $isTurned ? array_reverse($points) : $points);
     }
 }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Rounding;
+
 /**
  * A line through points that swings no further than they do: cubic between neighbours, its slope at each point the harmonic
  * mean of the slopes beside it and zero where they turn (Fritsch and Carlson 1980; Fritsch and Butland 1984). mm.
@@ -34,6 +37,19 @@ final readonly class Curve
             $knots[] = [$t, $v, $slope];
         }
         $this->knots = $knots;
+    }
+
+    /**
+     * Through gaps along an edge, rounded down: the wall into the space.
+     *
+     * @param  non-empty-list<GapAt>  $gaps
+     * @return \Closure(Length): GapAt
+     */
+    public static function through(array $gaps): \Closure
+    {
+        $curve = new self(array_map(fn (GapAt $g): array => [(float) $g->at->millimetres(), (float) $g->gap->millimetres()], $gaps));
+
+        return fn (Length $at): GapAt => new GapAt($at, Length::ofUnits(Rounding::Down->apply(round($curve->at((float) $at->millimetres()) * Length::PER_MM, 3))), false);
     }
 
     /** Straight on beyond its ends. */

@@ -37,7 +37,8 @@ final readonly class Fitter
         $budget = (new Budget($this->workshop))->of($box, $room);
 
         return new Fit($box, $edges, $panels, $budget, $box->clear->value->minus($budget->value),
-            self::tiltUp($piece, $box, $design), (new Levelling($piece, $room, $box))->supports($panels));
+            self::tiltUp($piece, $box, $design), (new Levelling($piece, $room, $box))->supports($panels),
+            (new ScribeOrder($piece, $edges))->of($panels), Crown::of($piece, $room));
     }
 
     /** A box raised beside its base sweeps √(H² + D²) (fieldbook §8); the one that sweeps most counts. */

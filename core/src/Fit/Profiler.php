@@ -99,7 +99,7 @@ final readonly class Profiler
 
     /**
      * @param  \Closure(Length): GapAt  $gap
-     * @param  list<Length>|null  $stations  where it was read; null where nothing says
+     * @param  list<Length>|null  $stations  where it was read: between them the line is drawn through what was read; null where nothing says
      */
     private function profile(Axis $along, Length $from, Length $to, \Closure $gap, ?array $stations = null): Profile
     {
@@ -107,6 +107,6 @@ final readonly class Profiler
         $read = [$from, ...array_values(array_filter($stations ?? Profile::every($from, $to, self::STATION_MM), $inside)), $to];
         $gaps = array_map($gap, $read);
 
-        return new Profile($along, $gaps, Profile::filled($gaps, $gap, self::STEP_MM));
+        return new Profile($along, $gaps, Profile::filled($gaps, $stations === null ? $gap : Curve::through($gaps), self::STEP_MM));
     }
 }

@@ -8,7 +8,6 @@ use Incastro\Core\Document\Held;
 use Incastro\Core\Document\Offsets;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
 
 /** Makes the true cut line of an edge: from the survey, or from offsets taken by hand (fieldbook §2; worked example E1). */
@@ -68,9 +67,8 @@ final class Scriber
     /** The line through the gaps taken by hand, over the whole edge: beyond the first and the last it goes on as it came. */
     private static function byHand(Profile $surveyed, Offsets $by, Length $base): Profile
     {
-        $curve = new Curve(array_map(fn (array $g): array => [(float) $g['at']->millimetres(), (float) $g['gap']->plus($base)->millimetres()], $by->gaps ?: throw new \LogicException('No offsets.')));
-        $between = fn (Length $at): GapAt => new GapAt($at, Length::ofUnits(Rounding::Down->apply(round($curve->at((float) $at->millimetres()) * Length::PER_MM, 3))), false);
-        $gaps = array_map(fn (array $g): GapAt => new GapAt($g['at'], $g['gap']->plus($base), true), $by->gaps);
+        $gaps = array_map(fn (array $g): GapAt => new GapAt($g['at'], $g['gap']->plus($base), true), $by->gaps ?: throw new \LogicException('No offsets.'));
+        $between = Curve::through($gaps);
         [$first, $last] = [$surveyed->gaps[0]->at, $surveyed->gaps[count($surveyed->gaps) - 1]->at];
         $within = array_values(array_filter($gaps, fn (GapAt $g): bool => $g->at->isGreaterThan($first) && $g->at->isLessThan($last)));
         $end = fn (Length $at): GapAt => array_values(array_filter($gaps, fn (GapAt $g): bool => $g->at->equals($at)))[0] ?? $between($at);

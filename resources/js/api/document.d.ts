@@ -307,6 +307,10 @@ export interface Edge {
    * a length in mm, at most 6 decimals
    */
   set_off: number;
+  /**
+   * degrees
+   */
+  spring?: number;
 }
 export interface SomeMethods {
   front?: 'banded' | 'face_frame';

@@ -502,6 +502,13 @@ export interface FittedPiece {
      */
     shim_front: number;
   }[];
+  /**
+   * in which order a board is scribed, by part
+   */
+  orders: {
+    [k: string]: Text[];
+  };
+  crown: CrownCuts | null;
 }
 export interface Figure {
   /**
@@ -695,6 +702,36 @@ export interface Totals {
    */
   framed: number;
   fixings: number;
+}
+export interface CrownCuts {
+  /**
+   * degrees
+   */
+  spring: number;
+  corners: {
+    side: string;
+    /**
+     * degrees
+     */
+    angle: number;
+    read: boolean;
+    /**
+     * degrees
+     */
+    swing: number;
+    /**
+     * degrees
+     */
+    tilt: number;
+  }[];
+  /**
+   * degrees
+   */
+  turn: number | null;
+  /**
+   * degrees
+   */
+  mitre: number | null;
 }
 export interface Part {
   id: string;

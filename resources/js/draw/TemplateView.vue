@@ -6,7 +6,7 @@ import { show } from '../measure/show';
 import { render } from '../measure/words';
 import type { Frame } from './frame';
 import { outline, trace } from './path';
-import { templateFrame, times } from './template';
+import { apart, templateFrame, times } from './template';
 
 /** A template as it will be cut. Long lines are drawn magnified across their length, and say by how much. */
 const props = defineProps<{ template: Template; width: number; height: number; unit: Unit; label: string }>();
@@ -14,13 +14,16 @@ const props = defineProps<{ template: Template; width: number; height: number; u
 const magnified = computed(() => times(props.template.bounds));
 const frame = computed<Frame>(() => templateFrame(props.template.bounds, props.width, props.height, magnified.value));
 const marks = computed(() =>
-    props.template.marks.map((m, i) => ({
-        x: frame.value.x(m.at[0]!),
-        y: frame.value.y(m.at[1]!),
-        text: magnified.value > 1 ? show(Math.abs(m.at[1]!), props.unit) : render(m.text, props.unit),
-        under: magnified.value > 1 ? show(m.at[0]!, props.unit) : '',
-        key: i,
-    })),
+    apart(
+        props.template.marks.map((m, i) => ({
+            x: frame.value.x(m.at[0]!),
+            y: frame.value.y(m.at[1]!),
+            text: magnified.value > 1 ? show(Math.abs(m.at[1]!), props.unit) : render(m.text, props.unit),
+            under: magnified.value > 1 ? show(m.at[0]!, props.unit) : '',
+            key: i,
+        })),
+        magnified.value > 1,
+    ),
 );
 const below = computed(() => props.template.bounds[1]! < 0);
 </script>

@@ -2,11 +2,11 @@ import type { Frame } from './frame';
 
 const STEPS = [40, 30, 25, 20, 15, 12, 10, 8, 6, 5, 4, 3, 2];
 
-/** How many times a long, flat template is enlarged across its length: to about a quarter of it. */
+/** How many times a long, flat template is enlarged across its length: to about a third of it. */
 export function times(bounds: readonly number[]): number {
     const [left, bottom, right, top] = bounds as [number, number, number, number];
     const [along, across] = [right - left, Math.max(top - bottom, 0.1)];
-    return STEPS.find((n) => across * n <= along / 4) ?? 1;
+    return STEPS.find((n) => across * n <= along / 3) ?? 1;
 }
 
 /** Where a template's mm fall in a view so wide and high; the second axis enlarged. */
@@ -22,4 +22,18 @@ export function templateFrame(bounds: readonly number[], width: number, height: 
         x: (u) => width / 2 + (u - midX) * scale,
         y: (v) => height / 2 - (v - midY) * scale * magnified,
     };
+}
+
+const NEAR = { along: 40, across: 13 };
+
+/** Marks whose words would lie on one another: of two, the later gives way, but the last stays. */
+export function apart<T extends { readonly x: number; readonly y: number }>(marks: readonly T[], inLine: boolean): T[] {
+    const meets = (a: T, b: T): boolean => Math.abs(a.x - b.x) < NEAR.along && (inLine || Math.abs(a.y - b.y) < NEAR.across);
+    const kept: T[] = [];
+    for (const mark of marks) {
+        if (!kept.some((k) => meets(k, mark))) kept.push(mark);
+    }
+    const last = marks.at(-1);
+    if (!inLine || !last || kept.includes(last)) return kept;
+    return [...kept.filter((k) => !meets(k, last)), last];
 }

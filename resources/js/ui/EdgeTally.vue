@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { FittedEdge } from '../api/plan';
 import { show, showWithUnit } from '../measure/show';
-import { capitalised, word } from '../measure/words';
+import { capitalised, render, word } from '../measure/words';
 import { useProject } from '../project/store';
 import TallyFigure from './TallyFigure.vue';
 
@@ -13,6 +13,7 @@ const project = useProject();
 const scribe = computed(() => props.edge.scribe);
 const name = computed(() => capitalised(word(`edge.${props.edge.edge}`)));
 const along = computed(() => word(`edge.along.${props.edge.along}`));
+const order = computed(() => project.fitted?.orders[props.edge.part ?? ''] ?? []);
 const mm = (value: number): string => show(value, project.unit);
 </script>
 
@@ -42,6 +43,9 @@ const mm = (value: number): string => show(value, project.unit);
             {{ showWithUnit(scribe.narrowest, project.unit) }} is left past the {{ edge.part ? 'boxes' : 'carcass' }}. Undercut the back
             {{ scribe.bevel_deg }} to {{ scribe.bevel_deg + 3 }}°.
         </p>
+        <ol v-if="order.length > 0" class="order">
+            <li v-for="(step, i) in order" :key="i">{{ render(step, project.unit) }}</li>
+        </ol>
         <p v-if="scribe.short !== null" class="warn stop">The blank is {{ showWithUnit(scribe.short, project.unit) }} short of the wall.</p>
         <p v-if="scribe.steep !== null" class="warn">
             The line turns 1 in {{ scribe.steep }}: steeper than 1 in 4 a compass does not follow. Take closer offsets there.
@@ -90,6 +94,11 @@ const mm = (value: number): string => show(value, project.unit);
 }
 .warn.stop {
     color: var(--brick);
+}
+.order {
+    font-size: 12.5px;
+    margin: 10px 0 0;
+    padding-left: 18px;
 }
 .gaps {
     width: 100%;

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import BoardDrawings from '../../ui/BoardDrawings.vue';
 import EmptyBoard from '../../ui/EmptyBoard.vue';
@@ -8,6 +7,7 @@ import { usePicked } from '../../ui/picked';
 import PieceTabs from '../../ui/PieceTabs.vue';
 import TallyPicked from '../../ui/TallyPicked.vue';
 import ClearanceBudget from './ClearanceBudget.vue';
+import CrownAngles from './CrownAngles.vue';
 import EdgeRows from './EdgeRows.vue';
 import { edgeKey, edgeRef } from './edges';
 import EdgeWays from './EdgeWays.vue';
@@ -23,26 +23,18 @@ const own = computed(() => (project.piece ? project.plan?.drawings[project.piece
 const edge = computed(() => (project.piece && project.fitted ? edgeKey(project.piece[0], project.fitted.edges, picked.value) : 'left'));
 const fitted = computed(() => project.fitted?.edges[edge.value] ?? null);
 const isWhole = computed(() => !edge.value.includes('/'));
-const templates = computed(() =>
-    Object.entries(project.plan?.templates ?? {})
-        .filter(([, t]) => t.piece === project.piece?.[0])
-        .map(([key, t]) => ({ key, name: render(t.name, project.unit) })),
-);
-/** What is picked where it has a template, else the edge in hand, else the first there is. */
-const template = computed(() => {
-    const keys = templates.value.map((t) => t.key);
-    const wanted = [picked.value ?? '', project.piece ? edgeRef(project.piece[0], edge.value) : ''];
-    return wanted.find((k) => keys.includes(k)) ?? keys[0] ?? null;
-});
-const views = computed(() => [
+const isTemplate = (key: string | null): boolean => key !== null && key in (project.plan?.templates ?? {});
+/** What is picked where it has a template, else the edge in hand. */
+const shown = computed(() => (isTemplate(picked.value) ? picked.value! : edgeRef(project.piece![0], edge.value)));
+const views = [
     { key: 'place', label: 'In its place' },
-    ...(templates.value.length > 0 ? [{ key: 'template', label: 'Cut lines' }] : []),
-]);
+    { key: 'lines', label: 'Gaps and cut lines' },
+];
 </script>
 
 <template>
     <EmptyBoard v-if="!own" says="Read one width on Site first: the fit follows from the readings." />
-    <TemplateBoard v-else-if="view === 'template' && template" :of="template" :views="views" @view="(v) => (view = v)">
+    <TemplateBoard v-else-if="view === 'lines' && fitted" :of="shown" :views="views" @view="(v) => (view = v)">
         <template #strip><PieceTabs /></template>
     </TemplateBoard>
     <BoardDrawings
@@ -57,11 +49,12 @@ const views = computed(() => [
     </BoardDrawings>
     <aside class="tally" aria-label="tally">
         <template v-if="project.piece && project.fitted">
-            <TallyPicked :fallback="view === 'template' ? edgeRef(project.piece[0], edge) : `${project.piece[0]}/clear`" />
+            <TallyPicked :fallback="view === 'lines' ? edgeRef(project.piece[0], edge) : `${project.piece[0]}/clear`" />
             <EdgeRows :chosen="edge" />
             <EdgeWays v-if="isWhole && fitted" :key="edge" :edge="edge" />
+            <CrownAngles v-if="edge === 'top' && project.fitted.crown" />
             <OffsetsCard v-if="fitted?.scribe" :key="`o${edge}`" :edge="edge" />
-            <TakeTemplate v-if="template && (view === 'template' || fitted?.scribe)" :of="template" />
+            <TakeTemplate v-if="isTemplate(shown)" :of="shown" />
             <ClearanceBudget />
         </template>
     </aside>

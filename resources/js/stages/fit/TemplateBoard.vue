@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import type { Template } from '../../api/plan';
 import TemplateView from '../../draw/TemplateView.vue';
-import { render } from '../../measure/words';
+import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { useSize } from '../../ui/size';
 import ViewTabs from '../../ui/ViewTabs.vue';
+import { edgeRef, profile } from './edges';
 
 /** The board with one template on it, and the list of the others. */
 const props = defineProps<{ of: string; views: { key: string; label: string }[] }>();
@@ -15,8 +17,16 @@ const picked = usePicked();
 const board = ref<HTMLElement | null>(null);
 const size = useSize(board, { width: 800, height: 600 });
 
-const template = computed(() => project.plan!.templates[props.of]!);
-const all = computed(() => Object.entries(project.plan!.templates).filter(([, t]) => t.piece === template.value.piece));
+const piece = computed(() => project.piece![0]);
+/** What has a template, and the edges that have only a gap. */
+const all = computed(() => {
+    const own = Object.entries(project.plan!.templates).filter(([, t]) => t.piece === piece.value);
+    const gaps = Object.entries(project.fitted!.edges)
+        .filter(([, e]) => !e.scribe)
+        .map(([key, e]): [string, Template] => [edgeRef(piece.value, key), profile(piece.value, e)]);
+    return [...own, ...gaps];
+});
+const template = computed(() => all.value.find(([key]) => key === props.of)?.[1] ?? all.value[0]![1]);
 </script>
 
 <template>
@@ -25,7 +35,7 @@ const all = computed(() => Object.entries(project.plan!.templates).filter(([, t]
         <ul class="choose" aria-label="templates">
             <li v-for="[key, t] in all" :key="key">
                 <button class="linkish" :class="{ on: key === of }" :aria-current="key === of" @click="picked = key">
-                    {{ render(t.name, project.unit) }}
+                    {{ capitalised(render(t.name, project.unit)) }}
                 </button>
             </li>
         </ul>
@@ -39,7 +49,7 @@ const all = computed(() => Object.entries(project.plan!.templates).filter(([, t]
         />
         <div class="title-block">
             <div><small>view</small>{{ render(template.name, project.unit) }}</div>
-            <ViewTabs :views="views" view="template" @view="(v) => emit('view', v)" />
+            <ViewTabs :views="views" view="lines" @view="(v) => emit('view', v)" />
         </div>
     </main>
 </template>

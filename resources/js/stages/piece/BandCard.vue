@@ -91,6 +91,15 @@ const method = (key: keyof SomeMethods, value: string): Promise<boolean> =>
                 />
             </div>
             <div class="ch">
+                <span v-tooltip.left="'Its ends run past the boxes and are scribed to the walls'">Runs to the walls</span>
+                <Choice
+                    label="runs to the walls"
+                    :value="band.to_walls === true"
+                    :options="yesNo"
+                    @choose="(v) => set('to_walls', v || null)"
+                />
+            </div>
+            <div class="ch">
                 <span>Lids over bays</span>
                 <Choice label="lids over the bays" :value="band.lids === true" :options="yesNo" @choose="(v) => set('lids', v || null)" />
             </div>
