@@ -17,6 +17,7 @@ use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Fit\Fit;
+use Incastro\Core\Fit\FloorAdvice;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
@@ -48,6 +49,8 @@ final readonly class PieceWriter
             'spare' => $this->fit->spare,
             'tilt_up' => $this->fit->tiltUp,
             'supports' => $this->fit->supports,
+            'stacks' => $this->fit->stacks,
+            'floor_advice' => FloorAdvice::of($this->piece, $this->project->spaces[$this->piece->space]),
             'crown' => $this->fit->crown,
             'orders' => (object) $this->fit->orders,
             'openings' => (object) $this->design->openings,
@@ -113,6 +116,6 @@ final readonly class PieceWriter
     {
         $shape = new PartShape($panel);
 
-        return ['bay' => $panel->bay, 'outline' => $shape->outline(), 'bevels' => $shape->bevels(), 'taken' => $shape->taken()];
+        return ['bay' => $panel->bay, 'outline' => $shape->outline(), 'marked_out' => $shape->markedOut(), 'bevels' => $shape->bevels(), 'long_face' => $shape->longFace(), 'taken' => $shape->taken()];
     }
 }

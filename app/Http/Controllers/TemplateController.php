@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\PlanProject;
 use App\Models\Project;
+use App\Print\Mirrored;
 use App\Print\Paper;
 use App\Print\PlanReader;
 use App\Print\TemplateDxf;
@@ -25,12 +26,13 @@ final class TemplateController
     public function __invoke(Request $request, Project $project, string $form, PlanProject $plan): Response
     {
         Gate::authorize('view', $project);
-        $asked = $request->validate(['of' => ['required', 'string', 'max:80'], 'paper' => [Rule::enum(Paper::class)]]);
+        $asked = $request->validate(['of' => ['required', 'string', 'max:80'], 'paper' => [Rule::enum(Paper::class)], 'behind' => ['boolean']]);
         $planned = $plan->decoded($project);
         $template = PlanReader::template($planned, $request->string('of')->toString());
         if ($template === null) {
             throw ValidationException::withMessages(['of' => 'There is no template of that edge or part: choose a way that is scribed first.']);
         }
+        $template = $request->boolean('behind') ? Mirrored::of($template) : $template;
         $paper = isset($asked['paper']) ? Paper::from($request->string('paper')->toString()) : Paper::A4;
         [$type, $body] = match ($form) {
             'pdf' => ['application/pdf', TemplatePdf::of($template, $paper, $project->name, is_string($planned['unit']) ? $planned['unit'] : 'mm')],

@@ -76,6 +76,55 @@ final readonly class PartShape
         return $bevels;
     }
 
+    /** Where an edge is bevelled: the face that keeps the long point, left or right, rear or front, under or upper; null without a bevel. */
+    public function longFace(): ?string
+    {
+        $solid = $this->panel->solid;
+        if ($this->bevels() === []) {
+            return null;
+        }
+        $isAcross = $this->thin === ($solid->axis === Axis::X ? Axis::Y : Axis::X);
+        $of = fn (Point $p): array => $isAcross ? [$p->across->units, $p->up->units] : [$p->up->units, $p->across->units];
+        $points = array_map($of, $solid->outline);
+        $thins = array_column($points, 0) ?: [0];
+        $extent = function (int $face) use ($points): int {
+            $there = array_column(array_filter($points, fn (array $p): bool => $p[0] === $face), 1);
+
+            return $there === [] ? 0 : max($there) - min($there);
+        };
+        [$low, $high] = [$extent(min($thins)), $extent(max($thins))];
+        [$first, $second] = match ($this->thin) {
+            Axis::X => ['left', 'right'],
+            Axis::Y => ['rear', 'front'],
+            Axis::Z => ['under', 'upper'],
+        };
+
+        return $low >= $high ? $first : $second;
+    }
+
+    /**
+     * For a part that is no rectangle or has openings: corners of its outline and openings, from its left and lower edge as seen.
+     *
+     * @return array{seen: string, width: Length, height: Length, corners: list<array<string, mixed>>, diagonals: list<array<string, mixed>>, openings: list<array<string, mixed>>}|null
+     */
+    public function markedOut(): ?array
+    {
+        $openings = array_filter($this->panel->taken, fn (Taken $t): bool => $t->kind->isSeenThrough());
+        if ($this->outline() === null && $openings === []) {
+            return null;
+        }
+        $outline = new PanelOutline($this->panel);
+        [, $far] = PanelOutline::extremes(array_map($outline->fromOrigin(...), $this->panel->block->outlineIn($outline->view)));
+        $loop = $outline->loops()[0] ?? [];
+
+        return ['seen' => $outline->view->value, 'width' => $far->across, 'height' => $far->up, 'corners' => Corners::of($loop), 'diagonals' => Corners::diagonals($loop),
+            'openings' => array_values(array_map(function (Taken $t) use ($outline): array {
+                [$low, $high] = PanelOutline::extremes(array_map($outline->fromOrigin(...), $t->block->outlineIn($outline->view)));
+
+                return ['kind' => $t->kind->value, 'across' => $low->across, 'up' => $low->up, 'width' => $high->across->minus($low->across), 'height' => $high->up->minus($low->up)];
+            }, $openings))];
+    }
+
     private static function safe(float $tangent): float
     {
         return abs($tangent) < 1e-9 ? 1e-9 : $tangent;

@@ -10,7 +10,7 @@ use Incastro\Core\Measure\Length;
 final readonly class Edge
 {
     /** @param  float|null  $spring  degrees between the back of a moulding and the wall */
-    public function __construct(public EdgeKind $kind, public Length $setOff, public ?float $spring = null)
+    public function __construct(public EdgeKind $kind, public Length $setOff, public ?float $spring = null, public ?FloatingSchool $floating = null)
     {
     }
 }

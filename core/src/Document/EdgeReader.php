@@ -17,7 +17,8 @@ final class EdgeReader
             $node->at('kind')->wrong(Text::of('document.choice_expected', choices: implode(', ', array_column($edge->kinds(), 'value'))));
         }
 
-        return new Edge($kind, $node->at('set_off')->length(Length::zero(), Length::fromMillimetres(200)), $node->at('spring')->isMissing() ? null : $node->at('spring')->number(10.0, 80.0));
+        return new Edge($kind, $node->at('set_off')->length(Length::zero(), Length::fromMillimetres(200)), $node->at('spring')->isMissing() ? null : $node->at('spring')->number(10.0, 80.0),
+            $node->at('floating')->optionalOf(FloatingSchool::class));
     }
 
     /** @return array<string, Edge> */

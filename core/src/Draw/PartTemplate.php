@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
+use Incastro\Core\Cut\PanelOutline;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Taken;
+use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Document\Piece;
-use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Point;
-use Incastro\Core\Geometry\View;
-use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** A part that is no rectangle, or has something cut through it, at full size: every corner by its distances from the left and the lower edge. */
@@ -20,28 +19,23 @@ final class PartTemplate
     {
         $isOdd = ! $panel->solid->isBlock() && $panel->solid->axis === $panel->inHouse($panel->thin);
 
-        return $isOdd || self::throughs($panel) !== [];
+        return ($isOdd || self::throughs($panel) !== []) && (new PanelOutline($panel))->region->loops !== [];
     }
 
     public static function of(Piece $piece, Panel $panel): Template
     {
-        $view = match ($panel->inHouse($panel->thin)) {
-            Axis::X => View::Side,
-            Axis::Y => View::Front,
-            Axis::Z => View::Top,
-        };
-        $template = new Template($piece->id, Text::of('template.part', piece: $piece->name, part: $panel->name), Text::of("template.seen_{$view->value}"), null, null);
-        $corners = $panel->block->outlineIn($view);
-        $origin = new Point(self::least($corners, 'across'), self::least($corners, 'up'));
-        $place = fn (Point $p): Point => new Point($p->across->minus($origin->across), $p->up->minus($origin->up));
-        $outline = array_map($place, $panel->solid->outlineIn($view));
-        $template->line('cut', $outline, true);
-        foreach (self::throughs($panel) as $taken) {
-            $hole = array_map($place, Layer::hole($taken, $view));
-            $template->line('cut', $hole, true);
-            self::corners($template, array_map($place, $taken->block->outlineIn($view)));
+        $outline = new PanelOutline($panel);
+        $template = new Template($piece->id, Text::of('template.part', piece: $piece->name, part: $panel->name), Text::of("template.seen_{$outline->view->value}"), null, null);
+        foreach ($outline->loops() as $loop) {
+            $template->line('cut', $loop, true);
+            self::corners($template, $loop);
         }
-        self::corners($template, $outline);
+        foreach (self::throughs($panel) as $taken) {
+            if ($taken->kind === TakenKind::RoundCutOut) {
+                $template->line('cut', array_map($outline->fromOrigin(...), Layer::hole($taken, $outline->view)), true);
+                self::corners($template, array_map($outline->fromOrigin(...), $taken->block->outlineIn($outline->view)));
+            }
+        }
 
         return $template;
     }
@@ -58,13 +52,5 @@ final class PartTemplate
     private static function throughs(Panel $panel): array
     {
         return array_values(array_filter($panel->taken, fn (Taken $t): bool => $t->kind->isSeenThrough()));
-    }
-
-    /** @param  list<Point>  $points */
-    private static function least(array $points, string $axis): Length
-    {
-        $all = array_map(fn (Point $p): Length => $axis === 'up' ? $p->up : $p->across, $points);
-
-        return Length::least(...($all ?: throw new \LogicException('A solid without an outline.')));
     }
 }

@@ -20,6 +20,8 @@ final readonly class Fit
      * @param  list<Panel>  $panels  those of the design, with the parts that meet the walls
      * @param  list<Support>  $supports
      * @param  array{spring: float, corners: list<array{side: string, angle: Angle, read: bool, swing: Angle, tilt: Angle}>, turn: Angle|null, mitre: Angle|null}|null  $crown  a moulding over the top
+     * @param  array<string, Stack>  $stacks  by axis: depth, height, width
+     * @param  list<Passage>  $passages  openings for things in the way
      * @param  array<string, list<Text>>  $orders  of scribing, by part
      */
     public function __construct(
@@ -32,6 +34,8 @@ final readonly class Fit
         public array $supports,
         public array $orders = [],
         public ?array $crown = null,
+        public array $passages = [],
+        public array $stacks = [],
     ) {
     }
 

@@ -34,11 +34,16 @@ final readonly class Fitter
         $slabs = new SlabEdges($piece, $room, $box, $profiler);
         $panels = $slabs->added($panels);
         $edges += $slabs->edges;
+        $obstacles = new Obstacles($room, $box);
+        $panels = $obstacles->cut($panels);
         $budget = (new Budget($this->workshop))->of($box, $room);
 
+        $supports = (new Levelling($piece, $room, $box))->supports($panels);
+
         return new Fit($box, $edges, $panels, $budget, $box->clear->value->minus($budget->value),
-            self::tiltUp($piece, $box, $design), (new Levelling($piece, $room, $box))->supports($panels),
-            (new ScribeOrder($piece, $edges))->of($panels), Crown::of($piece, $room));
+            self::tiltUp($piece, $box, $design), $supports,
+            (new ScribeOrder($piece, $edges))->of($panels), Crown::of($piece, $room), $obstacles->passages,
+            (new Stacks($piece, $room, $box, $design))->of($edges, $supports));
     }
 
     /** A box raised beside its base sweeps √(H² + D²) (fieldbook §8); the one that sweeps most counts. */

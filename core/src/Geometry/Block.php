@@ -18,6 +18,43 @@ final readonly class Block
         return new self(new Place3($x, $y, $z), new Place3($dx, $dy, $dz));
     }
 
+    /** Larger by so much on all sides; smaller where it is negative. */
+    public function grownBy(Length $by): self
+    {
+        $all = $this;
+        foreach (Axis::cases() as $axis) {
+            $all = $all->stretched($axis, $by, $by);
+        }
+
+        return $all;
+    }
+
+    /** Further by so much at its lower and at its upper end along an axis. */
+    public function stretched(Axis $axis, Length $before, Length $after): self
+    {
+        $k = $axis->value;
+
+        return $this->along($axis, $this->corner->$k->minus($before), $this->size->$k->plus($before)->plus($after));
+    }
+
+    /** The same, but from here and so long along one axis. */
+    public function along(Axis $axis, Length $from, Length $size): self
+    {
+        $c = $this->corner;
+        $s = $this->size;
+
+        return match ($axis) {
+            Axis::X => self::of($from, $c->y, $c->z, $size, $s->y, $s->z),
+            Axis::Y => self::of($c->x, $from, $c->z, $s->x, $size, $s->z),
+            Axis::Z => self::of($c->x, $c->y, $from, $s->x, $s->y, $size),
+        };
+    }
+
+    public function isEmpty(): bool
+    {
+        return ! $this->size->x->isPositive() || ! $this->size->y->isPositive() || ! $this->size->z->isPositive();
+    }
+
     /** @return list<Point> the outline on paper, anticlockwise in the house's view */
     public function outlineIn(View $view): array
     {

@@ -311,6 +311,7 @@ export interface Edge {
    * degrees
    */
   spring?: number;
+  floating?: 'stands_on' | 'cut_away';
 }
 export interface SomeMethods {
   front?: 'banded' | 'face_frame';

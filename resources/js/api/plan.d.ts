@@ -509,6 +509,12 @@ export interface FittedPiece {
     [k: string]: Text[];
   };
   crown: CrownCuts | null;
+  stacks: {
+    depth: Stack;
+    height: Stack;
+    width: Stack;
+  };
+  floor_advice: Text[];
 }
 export interface Figure {
   /**
@@ -733,6 +739,20 @@ export interface CrownCuts {
    */
   mitre: number | null;
 }
+export interface Stack {
+  layers: {
+    name: Text;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    size: number;
+  }[];
+  plane: Text | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  rest: number | null;
+}
 export interface Part {
   id: string;
   label: string;
@@ -778,10 +798,72 @@ export interface Part {
      */
     depth: number;
   }[];
+  marked_out: MarkedOut | null;
+  long_face: string | null;
 }
 export interface Size {
   length: Figure;
   width: Figure;
+}
+export interface MarkedOut {
+  seen: 'front' | 'side' | 'top';
+  corners: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    across: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    up: number;
+    /**
+     * degrees
+     */
+    angle: number;
+    /**
+     * degrees
+     */
+    off_square: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    edge: number;
+  }[];
+  diagonals: {
+    from: number;
+    to: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length: number;
+  }[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  openings: {
+    kind: string;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    across: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    up: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    height: number;
+  }[];
 }
 export interface MaterialPlan {
   material: string;

@@ -4,28 +4,28 @@ import type { Part } from '../api/plan';
 import type { Unit } from '../measure/read';
 import { show } from '../measure/show';
 import { word } from '../measure/words';
+import MarkedOutTable from './MarkedOutTable.vue';
 
-/** What is done to a part besides cutting it to length and width: its corners where it is no rectangle, bevels, what is taken out. */
+/** What is done to a part besides cutting it to length and width: how it is marked out where it is no rectangle, bevels, what is taken out. */
 const props = defineProps<{ part: Part; unit: Unit }>();
 const mm = (value: number): string => show(value, props.unit);
-const taken = computed(() => [...props.part.taken].sort((a, b) => a.along - b.along));
+/** What goes through the board is marked out above, on its face. */
+const taken = computed(() =>
+    props.part.taken.filter((t) => !['notch', 'cut_out', 'round_cut_out'].includes(t.kind)).sort((a, b) => a.along - b.along),
+);
 </script>
 
 <template>
-    <div v-if="part.outline || part.bevels.length || taken.length" class="work">
-        <p v-if="part.outline">
-            No rectangle. Its corners, along and across from the lower rear one as it stands:
-            <b v-for="([along, across], i) in part.outline" :key="i"
-                >{{ mm(along!) }} × {{ mm(across!) }}{{ i < part.outline.length - 1 ? ', ' : '.' }}</b
-            >
-        </p>
+    <div v-if="part.marked_out || part.bevels.length || taken.length" class="work">
+        <MarkedOutTable v-if="part.marked_out" :marked="part.marked_out" :unit="unit" />
         <p v-if="part.bevels.length">
-            Bevelled from square: {{ part.bevels.map((b) => `${b.toFixed(1)}°`).join(' and ') }}. The size is to the long points.
+            Bevelled from square: {{ part.bevels.map((b) => `${b.toFixed(1)}°`).join(' and ') }}. The size is to the long points, which lie
+            in the {{ part.long_face }} face.
         </p>
         <table v-if="taken.length">
             <thead>
                 <tr>
-                    <th>{{ part.taken.length }} taken out</th>
+                    <th>{{ taken.length }} let in</th>
                     <th>along</th>
                     <th>across</th>
                     <th>size</th>

@@ -11,7 +11,9 @@ import CrownAngles from './CrownAngles.vue';
 import EdgeRows from './EdgeRows.vue';
 import { edgeKey, edgeRef } from './edges';
 import EdgeWays from './EdgeWays.vue';
+import LevelTally from './LevelTally.vue';
 import OffsetsCard from './OffsetsCard.vue';
+import ShimTags from './ShimTags.vue';
 import TakeTemplate from './TakeTemplate.vue';
 import TemplateBoard from './TemplateBoard.vue';
 
@@ -29,6 +31,7 @@ const shown = computed(() => (isTemplate(picked.value) ? picked.value! : edgeRef
 const views = [
     { key: 'place', label: 'In its place' },
     { key: 'lines', label: 'Gaps and cut lines' },
+    { key: 'level', label: 'Level and flush' },
 ];
 </script>
 
@@ -37,6 +40,17 @@ const views = [
     <TemplateBoard v-else-if="view === 'lines' && fitted" :of="shown" :views="views" @view="(v) => (view = v)">
         <template #strip><PieceTabs /></template>
     </TemplateBoard>
+    <BoardDrawings
+        v-else-if="view === 'level'"
+        :drawings="[{ drawing: own.top!, label: 'piece from above, with what is packed under it' }]"
+        :views="views"
+        view="level"
+        title="From above: packing under the base"
+        @view="(v) => (view = v)"
+    >
+        <template #strip><PieceTabs /></template>
+        <template #over="{ frame }"><ShimTags :frame="frame" /></template>
+    </BoardDrawings>
     <BoardDrawings
         v-else
         :drawings="[{ drawing: own.front!, label: 'piece in its niche from the front' }]"
@@ -48,7 +62,8 @@ const views = [
         <template #strip><PieceTabs /></template>
     </BoardDrawings>
     <aside class="tally" aria-label="tally">
-        <template v-if="project.piece && project.fitted">
+        <LevelTally v-if="view === 'level' && project.piece && project.fitted" />
+        <template v-else-if="project.piece && project.fitted">
             <TallyPicked :fallback="view === 'lines' ? edgeRef(project.piece[0], edge) : `${project.piece[0]}/clear`" />
             <EdgeRows :chosen="edge" />
             <EdgeWays v-if="isWhole && fitted" :key="edge" :edge="edge" />

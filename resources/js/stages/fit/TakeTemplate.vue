@@ -12,8 +12,13 @@ const papers = [
     { value: 'a3', label: 'A3' },
     { value: 'letter', label: 'Letter' },
 ];
+const behind = ref(false);
+const sides = [
+    { value: false, label: 'The face seen' },
+    { value: true, label: 'From behind', hint: 'Mirrored, for marking the other face' },
+];
 const href = (form: string): string =>
-    `/api/projects/${project.line!.id}/template.${form}?of=${encodeURIComponent(props.of)}${form === 'pdf' ? `&paper=${paper.value}` : ''}`;
+    `/api/projects/${project.line!.id}/template.${form}?of=${encodeURIComponent(props.of)}${form === 'pdf' ? `&paper=${paper.value}` : ''}${behind.value ? '&behind=1' : ''}`;
 </script>
 
 <template>
@@ -22,6 +27,10 @@ const href = (form: string): string =>
         <div class="ch">
             <span>Paper</span>
             <Choice label="paper" :value="paper" :options="papers" @choose="(v) => (paper = v)" />
+        </div>
+        <div class="ch">
+            <span>Marked on</span>
+            <Choice label="marked on" :value="behind" :options="sides" @choose="(v) => (behind = v)" />
         </div>
         <p class="take"><a :href="href('pdf')">Pages to print</a> · <a :href="href('svg')">SVG</a> · <a :href="href('dxf')">DXF</a></p>
         <p class="soft small">The first page has the map of the pages and a 100 mm square to check the printer by.</p>
