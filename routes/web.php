@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\CarryInController;
 use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\HealthController;
@@ -47,6 +48,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/space-starts/{kind}', [StartController::class, 'space']);
     Route::get('/{project}/thing-starts/{kind}', [StartController::class, 'thing']);
     Route::get('/{project}/piece-starts/{starter}', [PieceStartController::class, 'show']);
+    Route::get('/{project}/carry-in/{piece}', CarryInController::class)->middleware('throttle:60,1');
     Route::get('/{project}/schools/{piece}', SchoolController::class)->middleware('throttle:60,1');
     Route::put('/{project}/photos/{photo}', [PhotoController::class, 'update'])->where('photo', '[0-7][0-9A-HJKMNP-TV-Z]{25}');
     Route::get('/{project}/photos/{photo}', [PhotoController::class, 'show'])->where('photo', '[0-7][0-9A-HJKMNP-TV-Z]{25}');

@@ -66,6 +66,12 @@ foreach (rooms() as $file => $room) {
             }
         }
     }
+    // Ids of their own, so that what was there keeps its ids.
+    $count = 6000;
+    foreach (isset($room['way']) ? [] : ($room['reached'] ?? []) as $i => $segment) {
+        $document['way_in'][$newId()] = ['order' => sprintf('m%03d', $i)] + $segment;
+    }
+    $document['pieces'] = array_map($room['decide'] ?? fn (array $piece): array => $piece, $document['pieces']);
     ProjectReader::read($document);
     $json = json_encode($document, JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE);
     file_put_contents(__DIR__."/../../database/demo/$file.json", str_replace('": []', '": {}', $json)."\n");

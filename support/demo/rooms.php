@@ -23,6 +23,7 @@ function rooms(): array
     return [
         'chart-room-left-niche' => [
             'kind' => 'niche', 'unit' => 'mm', 'ids' => '01J8R1', 'id' => '01JCHARTR00M0000000000EFT1', 'name' => 'Chart room, left niche', 'space' => 'Left niche',
+            'decide' => fn (array $piece): array => ['base' => ['kind' => 'trim', 'set_off' => 0]] + $piece,
             'true' => $box(1049, 402, 2389, [
                 'left' => fn (float $y, float $z): float => 2.7 * ($z - 100) / 1000 + 5.0 * (402 - $y) / 1000,
                 'right' => fn (float $y, float $z): float => 1048 - 1.4 * ($z - 100) / 1000 - 7.0 * (402 - $y) / 1000,
@@ -40,6 +41,7 @@ function rooms(): array
         ],
         'chart-room-fireside' => [
             'kind' => 'fireside', 'unit' => 'mm', 'ids' => '01J8R2', 'id' => '01JCHARTR00M000000000F1RE1', 'name' => 'Chart room, chimney wall', 'space' => 'Chimney wall',
+            'reached' => wayIn(),
             'things' => [
                 thing('vent', 'back', 1640, 160, 230, 150, 8, 'bring_forward', ['free_area_cm2' => 190, 'flow' => 'out', 'name' => 'vent of the blocked fireplace']),
                 thing('socket', 'back', 240, 310, 86, 86, 9, 'cut_through'), thing('baseboard', 'left', 0, 0, 420, 145, 18, 'notch'),
@@ -54,6 +56,7 @@ function rooms(): array
         ],
         'stair-store' => [
             'kind' => 'under_stair', 'unit' => 'mm', 'ids' => '01J8R3', 'id' => '01JSTA1RST0RE0000000000001', 'name' => 'Stair store', 'space' => 'Under the stair',
+            'reached' => wayAtGround(),
             'things' => [thing('light', 'back', 900, 1150, 120, 160, 90, 'keep_clear'), thing('meter', 'left', 600, 1150, 260, 380, 150, 'keep_clear')],
             'true' => $box(2380, 870, 2300, [
                 'slope' => fn (float $x, float $y): float => 2012 - 0.742 * $x, 'left' => $lean(0, 3.1, -2.0), 'right' => fn (): float => 2380.0,
@@ -63,6 +66,7 @@ function rooms(): array
         ],
         'bunk-room' => [
             'kind' => 'under_slope', 'unit' => 'mm', 'ids' => '01J8R4', 'id' => '01JBVNKR00M000000000000001', 'name' => 'Bunk room', 'space' => 'Under the roof',
+            'reached' => wayIn(),
             'things' => [thing('socket', 'left', 700, 520, 86, 86, 9, 'keep_clear'), thing('radiator', 'right', 1080, 120, 140, 600, 95, 'keep_away')],
             'true' => $box(2210, 1240, 2300, [
                 'slope' => fn (float $x, float $y): float => 906 + 0.6857 * $y - 5 * $x / 2210, 'left' => $lean(0, -2.0, 4.0), 'right' => $lean(2210, 1.5, -3.0),
@@ -72,6 +76,7 @@ function rooms(): array
         ],
         'galley-sink' => [
             'kind' => 'in_cupboard', 'unit' => 'mm', 'ids' => '01J8R5', 'id' => '01JGA11EY00000000000000001', 'name' => 'Galley, sink cupboard', 'space' => 'Sink base',
+            'reached' => wayAtGround(),
             'things' => [
                 thing('trap', 'back', 370, 300, 130, 260, 210, 'notch', ['reach' => 150]), thing('shut_off', 'back', 210, 420, 60, 90, 75, 'keep_clear', ['name' => 'cold valve']),
                 thing('shut_off', 'back', 600, 420, 60, 90, 75, 'keep_clear', ['name' => 'hot valve']), thing('hose', 'right', 60, 180, 40, 300, 60, 'notch', ['name' => 'dishwasher hose']),
@@ -84,6 +89,7 @@ function rooms(): array
         ],
         'gear-locker' => [
             'kind' => 'closet', 'unit' => 'mm', 'ids' => '01J8R6', 'id' => '01JGEAR10CKER0000000000001', 'name' => 'Gear locker', 'space' => 'Closet',
+            'reached' => wayAtGround(),
             'things' => [
                 thing('vent', 'back', 900, 180, 300, 150, 8, 'bring_forward', ['free_area_cm2' => 280, 'flow' => 'out']), thing('meter', 'right', 60, 1350, 250, 350, 160, null, ['name' => 'water meter']),
                 thing('door', 'opening', 212, 0, 972, 2030, 40, 'keep_clear', ['hinge' => 'right']), thing('baseboard', 'left', 0, 0, 648, 95, 14, 'take_off'),
@@ -98,6 +104,7 @@ function rooms(): array
         ],
         'lamp-room-bench' => [
             'kind' => 'floor_area', 'unit' => 'mm', 'ids' => '01J8R7', 'id' => '01J1AMPR00M000000000000001', 'name' => 'Lamp-room bench', 'space' => 'Window seat',
+            'reached' => wayIn(),
             'things' => [thing('window', 'back', 380, 780, 1020, 1250, 0, 'keep_clear'), thing('sill', 'back', 340, 752, 1100, 28, 70, 'keep_clear'), thing('window_trim', 'back', 310, 752, 70, 1300, 18, 'keep_clear')],
             'also' => ['right' => 'wall'],
             'true' => $box(1784, 520, 2340, [
@@ -109,6 +116,7 @@ function rooms(): array
         ],
         'wash-house-gap' => [
             'kind' => 'appliance_gap', 'unit' => 'mm', 'ids' => '01J8R8', 'id' => '01JWASHGAP0000000000000001', 'name' => 'Wash-house, beside the washer', 'space' => 'Gap beside the washer',
+            'reached' => wayAtGround(),
             'things' => [thing('hose', 'back', 40, 700, 40, 120, 60, 'cut_through', ['name' => 'washer hose'])],
             'true' => $box(262, 604, 2310, ['right' => $lean(262, 0.6, 1.0), 'floor' => fn (float $x, float $y): float => 2 * $x / 262]),
             'starter' => 'laundry-caddy-and-cupboard',
@@ -123,6 +131,7 @@ function rooms(): array
         ],
         'pantry-passage-wall' => [
             'kind' => 'wall', 'unit' => 'mm', 'ids' => '01J8RA', 'id' => '01JPANTRY0WA1100000000001A', 'name' => 'Pantry passage, lower cupboards', 'space' => 'Long wall',
+            'reached' => wayAtGround(),
             'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 180, 'spacing' => 400, 'floor' => 'floating']],
             'things' => [thing('bump_out', 'back', 2420, 0, 220, 2420, 180, 'keep_clear', ['name' => 'pipe chase']), thing('shoe', 'back', 0, 0, 2420, 18, 12, 'take_off'), thing('double_socket', 'back', 1100, 1080, 146, 86, 9, 'keep_clear')],
             'true' => $box(2640, 480, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 100) / 1000 + 2.5 * sin($x / 800), 'floor' => fn (float $x, float $y): float => -8 * $x / 2640]),
@@ -130,6 +139,7 @@ function rooms(): array
         ],
         'pantry-passage-upper' => [
             'kind' => 'wall_hung', 'unit' => 'mm', 'ids' => '01J8RB', 'id' => '01JPANTRYHVNG0000000000001', 'name' => 'Pantry passage, wall cupboards', 'space' => 'Above the counter',
+            'reached' => wayAtGround(),
             'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 180, 'spacing' => 400]],
             'things' => [thing('bump_out', 'back', 2420, 0, 220, 2420, 180, 'keep_clear', ['name' => 'pipe chase']), thing('detector', 'ceiling', 2000, 250, 110, 110, 42, 'keep_away')],
             'true' => $box(2640, 320, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 1200) / 1000 + 2.0 * sin($x / 800)]),
@@ -137,18 +147,21 @@ function rooms(): array
         ],
         'wash-house-linen' => [
             'kind' => 'niche', 'unit' => 'mm', 'ids' => '01J8RC', 'id' => '01JWASHY1NEN00000000000001', 'name' => 'Wash-house, linen niche', 'space' => 'Linen niche',
+            'reached' => wayAtGround(),
             'things' => [thing('baseboard', 'back', 0, 0, 790, 95, 14, 'take_off')],
             'true' => $box(792, 540, 2304, ['left' => $lean(0, 1.1, 3.0), 'right' => $lean(792, -0.9, 2.0), 'back' => fn (float $x, float $z): float => 1.0 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 3 * $x / 792]),
             'starter' => 'linen-cupboard',
         ],
         'wash-house-basin' => [
             'kind' => 'wall', 'unit' => 'mm', 'ids' => '01J8RD', 'id' => '01JWASHBAS1N00000000000001', 'name' => 'Wash-house, pedestal basin', 'space' => 'Basin wall',
+            'reached' => wayAtGround(),
             'things' => [thing('trap', 'back', 905, 420, 130, 220, 190, 'keep_clear'), thing('shut_off', 'back', 800, 460, 60, 90, 70, 'keep_clear', ['name' => 'cold valve']), thing('shut_off', 'back', 1080, 460, 60, 90, 70, 'keep_clear', ['name' => 'hot valve'])],
             'true' => $box(1940, 560, 2310, ['back' => fn (float $x, float $z): float => 1.3 * ($z - 100) / 1000 + 1.5 * sin($x / 700), 'floor' => fn (float $x, float $y): float => 4 * $x / 1940]),
             'starter' => 'washstand',
         ],
         'signal-cabin-closet' => [
             'kind' => 'closet', 'unit' => 'in', 'ids' => '01J8RE', 'id' => '01JS1GNA1C10SET00000000001', 'name' => 'Signal cabin, walk-in closet', 'space' => 'Walk-in closet',
+            'decide' => fn (array $piece): array => ['top' => ['kind' => 'trim', 'set_off' => 0]] + $piece,
             'true' => $box(2286, 762, 2413, [
                 'mouth_left' => fn (): float => 660.4, 'mouth_right' => fn (): float => 1574.8, 'mouth_head' => fn (): float => 2032.0, 'mouth_depth' => fn (): float => 114.3,
                 'left' => $lean(0, 1.6, 2.0), 'right' => $lean(2286, 1.2, -3.0), 'back' => fn (float $x, float $z): float => 0.9 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 5 * $x / 2286,
@@ -164,6 +177,7 @@ function rooms(): array
         ],
         'bunk-room-berth' => [
             'kind' => 'under_slope', 'unit' => 'mm', 'ids' => '01J8RG', 'id' => '01JBVNKBERTH00000000000001', 'name' => 'Bunk room, platform berth', 'space' => 'Under the roof, seaward',
+            'reached' => wayIn(),
             'true' => $box(2040, 1400, 2300, [
                 'slope' => fn (float $x, float $y): float => 1020 + 0.62 * $y, 'left' => $lean(0, -1.0, 2.0), 'right' => $lean(2040, 1.2, -1.0),
                 'back' => fn (float $x, float $z): float => 1.6 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 4 * $x / 2040,
@@ -172,11 +186,13 @@ function rooms(): array
         ],
         'stair-store-cupboard' => [
             'kind' => 'under_stair', 'unit' => 'mm', 'ids' => '01J8RH', 'id' => '01JSTA1RCVPB0ARD0000000001', 'name' => 'Tower stair, cupboard', 'space' => 'Under the tower stair',
+            'reached' => wayAtGround(),
             'true' => $box(2100, 720, 2300, ['slope' => fn (float $x, float $y): float => 1860 - 0.71 * $x, 'left' => $lean(0, 2.1, -1.0), 'right' => fn (): float => 2100.0, 'floor' => fn (float $x, float $y): float => 3 * $x / 2100]),
             'starter' => 'under-stair-cupboard',
         ],
         'chart-room-right-niche' => [
             'kind' => 'niche', 'unit' => 'mm', 'ids' => '01J8RJ', 'id' => '01JCHARTR00M000000000R1GHT', 'name' => 'Chart room, right niche', 'space' => 'Right niche',
+            'reached' => wayIn(), 'decide' => scribedTop(...),
             'things' => [thing('baseboard', 'back', 0, 0, 1110, 145, 18, 'take_off')],
             'true' => $box(1112, 410, 2386, ['left' => $lean(0, 1.9, 6.0), 'right' => $lean(1112, -2.1, 5.0), 'back' => fn (float $x, float $z): float => 1.4 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => -5 * $x / 1112]),
             'starter' => 'niche-shelves-on-cupboards',
@@ -194,6 +210,34 @@ function thing(string $kind, string $face, float $across, float $up, float $widt
 {
     return ['kind' => $kind, 'face' => $face, 'across' => $across, 'up' => $up, 'width' => $width, 'height' => $height, 'out' => $out]
         + ($treatment === null ? [] : ['treatment' => $treatment]) + $also;
+}
+
+/** @return list<array<string, mixed>> from the boat shed into the rooms at the back */
+function wayAtGround(): array
+{
+    return [
+        ['kind' => 'door', 'name' => 'Shed door', 'width' => 1180, 'height' => 2010],
+        ['kind' => 'door', 'name' => 'Yard door', 'width' => 838, 'height' => 1981, 'gain' => 36, 'off' => 'door leaf'],
+        ['kind' => 'corner', 'name' => 'Turn into the back passage', 'width' => 1010, 'into' => 890, 'height' => 2290],
+        ['kind' => 'room', 'name' => 'Back room', 'width' => 2400, 'height' => 2390],
+    ];
+}
+
+/**
+ * The counter between cupboards and shelves runs to all three walls.
+ *
+ * @param  array<string, mixed>  $piece
+ * @return array<string, mixed>
+ */
+function scribedTop(array $piece): array
+{
+    foreach ($piece['runs'] as $run => $of) {
+        foreach ($of['bands'] as $band => $is) {
+            $piece['runs'][$run]['bands'][$band] = $is['kind'] === 'top' ? ['to_walls' => true] + $is : $is;
+        }
+    }
+
+    return ['back' => ['kind' => 'scribed', 'set_off' => 0]] + $piece;
 }
 
 /** @return list<array<string, mixed>> from the boat shed up to the chart room */

@@ -11,7 +11,6 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Material;
 use Incastro\Core\Geometry\Axis;
-use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Length;
 
 /** What a piece comes to: its boards, their weight, its joints, and the edges that are seen. */
@@ -43,7 +42,7 @@ final readonly class Totals
         $grams = 0.0;
         [$banded, $framed] = [Length::zero(), Length::zero()];
         foreach ($own as $panel) {
-            $grams += self::litres($panel->solid) * $stock[$panel->material]->density;
+            $grams += $panel->solid->litres() * $stock[$panel->material]->density;
             foreach ($panel->banded as $edge) {
                 $banded = $banded->plus(self::edge($panel, $edge));
             }
@@ -71,17 +70,5 @@ final readonly class Totals
         };
 
         return $across === $panel->long ? $panel->width->value : $panel->length->value;
-    }
-
-    private static function litres(Prism $solid): float
-    {
-        $dm = fn (Length $l): float => $l->units / Length::PER_MM / 100;
-        $area = 0.0;
-        foreach ($solid->outline as $i => $p) {
-            $q = $solid->outline[($i + 1) % count($solid->outline)];
-            $area += ($dm($p->across) * $dm($q->up) - $dm($q->across) * $dm($p->up)) / 2;
-        }
-
-        return abs($area) * $dm($solid->to->minus($solid->from));
     }
 }

@@ -108,6 +108,18 @@ final readonly class Prism
             : array_map(fn (Point $p): Point => new Point($p->across, $p->up->negated()), $this->outline);
     }
 
+    public function litres(): float
+    {
+        $dm = fn (Length $l): float => $l->units / Length::PER_MM / 100;
+        $area = 0.0;
+        foreach ($this->outline as $i => $p) {
+            $q = $this->outline[($i + 1) % count($this->outline)];
+            $area += ($dm($p->across) * $dm($q->up) - $dm($q->across) * $dm($p->up)) / 2;
+        }
+
+        return abs($area) * $dm($this->to->minus($this->from));
+    }
+
     public function isBlock(): bool
     {
         $b = $this->bounds();

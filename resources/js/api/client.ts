@@ -1,3 +1,4 @@
+import type { Text } from '../measure/words';
 import type { ProjectDocument, Space, Thing } from './document';
 import type { Plan, Totals } from './plan';
 
@@ -90,6 +91,48 @@ export interface PieceStart {
     readonly room: string;
 }
 
+export type Verdict = 'goes' | 'goes_if' | 'not_found' | 'cannot';
+
+/** One stretch of the way in, seen from above: outer walls on the axes; `path` is the box’s middle and how its long side lies. mm. */
+export interface CarriedLeg {
+    readonly segment: string;
+    readonly name: string;
+    readonly verdict: Verdict;
+    readonly says: Text;
+    readonly spare: number;
+    readonly box: readonly [number, number];
+    readonly walls: readonly [number, number | null];
+    readonly path: readonly { x: number; y: number; deg: number }[];
+}
+
+/** Raising it and sliding it back, in section: out of the wall, and up from the floor. mm. */
+export interface CarriedPlace {
+    readonly verdict: Verdict;
+    readonly says: Text;
+    readonly clearance: number | null;
+    readonly needs: number;
+    readonly highest: number;
+    readonly shape: readonly (readonly [number, number])[];
+    readonly overhead: readonly (readonly [number, number])[];
+    readonly blocks: readonly (readonly [number, number, number, number])[];
+    readonly base: readonly [number, number] | null;
+    readonly wall: number;
+    readonly path: readonly { y: number; deg: number; lift: number }[];
+}
+
+/** One box of a piece on its way to its place. */
+export interface CarriedBox {
+    readonly id: string;
+    readonly name: Text;
+    readonly verdict: Verdict;
+    readonly size: readonly [number, number, number];
+    readonly kg: number;
+    readonly people: number;
+    readonly legs: readonly CarriedLeg[];
+    readonly place: CarriedPlace;
+    readonly split: Text | null;
+}
+
 /** One school of practice on a piece: each choice with the changes that make it and what a plan of it comes to. */
 export interface School {
     readonly school: string;
@@ -152,6 +195,7 @@ export const api = {
     pieceStarts: () => ask<Record<string, PieceStart>>('GET', '/api/piece-starts'),
     pieceStart: (id: string, starter: string, space: string) =>
         ask<{ ops: Operation[] }>('GET', `${project(id)}/piece-starts/${starter}?space=${space}`),
+    carryIn: (id: string, piece: string) => ask<CarriedBox[]>('GET', `${project(id)}/carry-in/${piece}`),
     schools: (id: string, piece: string) => ask<School[]>('GET', `${project(id)}/schools/${piece}`),
     spaceStart: (id: string, kind: SpaceKind, name: string) =>
         ask<{ space: string; ops: Operation[] }>('GET', `${project(id)}/space-starts/${kind}?name=${encodeURIComponent(name)}`),

@@ -38,7 +38,11 @@ const below = computed(() => props.template.bounds[1]! < 0);
         />
         <g v-for="m in marks" :key="m.key">
             <circle :cx="m.x" :cy="m.y" r="2.6" class="t-dot" />
-            <text :x="m.x + (magnified > 1 ? 0 : m.x > frame.width * 0.6 ? -6 : 5)" :y="m.y + (below ? 17 : -8)" :text-anchor="magnified > 1 ? 'middle' : m.x > frame.width * 0.6 ? 'end' : 'start'">
+            <text
+                :x="m.x + (magnified > 1 ? 0 : m.x > frame.width * 0.6 ? -6 : 5)"
+                :y="m.y + (below ? 17 : -8)"
+                :text-anchor="magnified > 1 ? 'middle' : m.x > frame.width * 0.6 ? 'end' : 'start'"
+            >
                 {{ m.text }}
             </text>
             <text v-if="m.under" :x="m.x" :y="frame.y(0) + (below ? -8 : 17)" text-anchor="middle" class="tiny">{{ m.under }}</text>

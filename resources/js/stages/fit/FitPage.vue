@@ -6,6 +6,7 @@ import EmptyBoard from '../../ui/EmptyBoard.vue';
 import { usePicked } from '../../ui/picked';
 import PieceTabs from '../../ui/PieceTabs.vue';
 import TallyPicked from '../../ui/TallyPicked.vue';
+import CarryIn from './CarryIn.vue';
 import ClearanceBudget from './ClearanceBudget.vue';
 import CrownAngles from './CrownAngles.vue';
 import EdgeRows from './EdgeRows.vue';
@@ -32,11 +33,13 @@ const views = [
     { key: 'place', label: 'In its place' },
     { key: 'lines', label: 'Gaps and cut lines' },
     { key: 'level', label: 'Level and flush' },
+    { key: 'carry', label: 'Will it go in?' },
 ];
 </script>
 
 <template>
     <EmptyBoard v-if="!own" says="Read one width on Site first: the fit follows from the readings." />
+    <CarryIn v-else-if="view === 'carry'" :views="views" @view="(v) => (view = v)" />
     <TemplateBoard v-else-if="view === 'lines' && fitted" :of="shown" :views="views" @view="(v) => (view = v)">
         <template #strip><PieceTabs /></template>
     </TemplateBoard>
@@ -61,7 +64,7 @@ const views = [
     >
         <template #strip><PieceTabs /></template>
     </BoardDrawings>
-    <aside class="tally" aria-label="tally">
+    <aside v-if="view !== 'carry'" class="tally" aria-label="tally">
         <LevelTally v-if="view === 'level' && project.piece && project.fitted" />
         <template v-else-if="project.piece && project.fitted">
             <TallyPicked :fallback="view === 'lines' ? edgeRef(project.piece[0], edge) : `${project.piece[0]}/clear`" />

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit\Entry;
+
+use Incastro\Core\Design\CaseFront;
+use Incastro\Core\Design\Design;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\PartName;
+use Incastro\Core\Document\Material;
+use Incastro\Core\Envelope\Box;
+use Incastro\Core\Fit\Fit;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Point;
+use Incastro\Core\Geometry\Prism;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** What of a piece is carried in as a whole: each box along the back wall, with everything that is fixed in it. */
+final readonly class Loads
+{
+    /** @param  array<string, Material>  $stock */
+    public function __construct(private array $stock)
+    {
+    }
+
+    /** @return list<Load> */
+    public function of(Design $design, Fit $fit): array
+    {
+        return array_map(function (CaseFront $front) use ($fit): Load {
+            $place = Block::of($front->x->from, $fit->box->rear, $front->z->from, $front->x->value(), $front->depth()->minus($fit->box->rear), $front->z->value());
+            $mm = fn (Length $l): float => (float) $l->millimetres();
+
+            return new Load($front->id, PartName::in(Text::of('entry.box'), $front->label), $place, $this->kg($fit->panels, $place),
+                $mm($place->size->x), $mm($place->size->y), $mm($place->size->z), self::shape($fit->box, $place));
+        }, $design->fronts);
+    }
+
+    /**
+     * A rectangle, or what a slope along the depth leaves of it.
+     *
+     * @return non-empty-list<array{float, float}>
+     */
+    private static function shape(Box $box, Block $place): array
+    {
+        $solid = Prism::of($place, Axis::X);
+        $solid = $box->limit?->along === Axis::Y ? $solid->under($box->limit) ?? $solid : $solid;
+        $points = array_map(fn (Point $p): array => [(float) $p->across->minus($place->corner->y)->millimetres(), (float) $p->up->minus($place->corner->z)->millimetres()], $solid->outline);
+
+        return $points ?: throw new \LogicException('A box without an outline.');
+    }
+
+    /** @param  list<Panel>  $panels */
+    private function kg(array $panels, Block $place): float
+    {
+        $kg = 0.0;
+        foreach ($panels as $panel) {
+            if (! $panel->bought && self::isIn($panel->block, $place) && isset($this->stock[$panel->material])) {
+                $kg += $panel->solid->litres() * $this->stock[$panel->material]->density / 1000;
+            }
+        }
+
+        return round($kg, 1);
+    }
+
+    /** Its middle lies in the box, or a frame's thickness before it. */
+    private static function isIn(Block $panel, Block $place): bool
+    {
+        foreach (['x', 'y', 'z'] as $axis) {
+            $middle = $panel->corner->$axis->plus($panel->size->$axis->splitInto(2)[0]);
+            if ($middle->isLessThan($place->corner->$axis) || $middle->isGreaterThan($place->corner->$axis->plus($place->size->$axis))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import type { CarriedBox } from '../../api/client';
+import { outline } from '../../draw/path';
+import { useProject } from '../../project/store';
+import { useSize } from '../../ui/size';
+import ViewTabs from '../../ui/ViewTabs.vue';
+import { legScene, placeScene } from './carry';
+
+/** One stretch of the way in, or the section at its place, with the box moving along the way that was found. */
+const props = defineProps<{ box: CarriedBox; at: number; views: { key: string; label: string }[] }>();
+const emit = defineEmits<{ view: [key: string]; at: [index: number] }>();
+const project = useProject();
+const board = ref<HTMLElement | null>(null);
+const size = useSize(board, { width: 800, height: 600 });
+
+const share = ref(0);
+const playing = ref(false);
+let frame = 0;
+
+const stops = computed(() => [...props.box.legs.map((l) => l.name), 'At its place']);
+const leg = computed(() => props.box.legs[props.at] ?? null);
+const scene = computed(() => (leg.value ? legScene(leg.value) : placeScene(props.box.place)));
+const map = computed(() => {
+    const [left, bottom, right, top] = scene.value.bounds;
+    const [w, h] = [size.value.width - 40, size.value.height - 190];
+    const scale = Math.min(w / (right - left), h / (top - bottom));
+    const [midX, midY] = [(left + right) / 2, (bottom + top) / 2];
+    return {
+        width: size.value.width, height: size.value.height, scale,
+        x: (u: number) => size.value.width / 2 + (u - midX) * scale,
+        y: (v: number) => 50 + h / 2 - (v - midY) * scale,
+    }; // prettier-ignore
+});
+const moving = computed(() => scene.value.box(share.value));
+/** Where it has been, faintly. */
+const trail = computed(() => (moving.value.length ? Array.from({ length: 13 }, (_, i) => scene.value.box(i / 12)) : []));
+
+watch(() => [props.box.id, props.at], () => { stop(); share.value = leg.value ? 0.5 : 1; }, { immediate: true }); // prettier-ignore
+
+function play(): void {
+    if (playing.value) return stop();
+    if (window.matchMedia('(prefers-reduced-motion: reduce)').matches) {
+        share.value = share.value >= 1 ? 0 : Math.min(1, share.value + 0.1);
+        return;
+    }
+    playing.value = true;
+    if (share.value >= 1) share.value = 0;
+    let before = performance.now();
+    const step = (now: number): void => {
+        share.value = Math.min(1, share.value + (now - before) / 6000);
+        before = now;
+        if (share.value >= 1) stop();
+        else frame = requestAnimationFrame(step);
+    };
+    frame = requestAnimationFrame(step);
+}
+function stop(): void {
+    playing.value = false;
+    cancelAnimationFrame(frame);
+}
+onBeforeUnmount(stop);
+</script>
+
+<template>
+    <main ref="board" class="board">
+        <slot name="strip" />
+        <svg :width="size.width" :height="size.height" role="img" :aria-label="`${stops[at]}: the box on its way`">
+            <defs>
+                <pattern id="masonry" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
+                    <rect width="9" height="9" class="hatch-ground-wall" />
+                    <path d="M0 0V9" class="hatch" />
+                </pattern>
+            </defs>
+            <path v-for="(s, i) in scene.solid" :key="`s${i}`" :d="outline(s, map)" class="solid" />
+            <path v-if="scene.base" :d="outline(scene.base, map)" class="base" />
+            <path v-for="(t, i) in trail" :key="`t${i}`" :d="outline(t, map)" class="trail" />
+            <path v-if="moving.length" :d="outline(moving, map)" class="moving" />
+        </svg>
+        <div class="play">
+            <button class="linkish" :disabled="moving.length === 0" @click="play">{{ playing ? 'Pause' : 'Play' }}</button>
+            <input
+                v-model.number="share"
+                type="range"
+                min="0"
+                max="1"
+                step="0.002"
+                aria-label="along the way"
+                :disabled="moving.length === 0"
+                @input="stop"
+            />
+            <span v-if="moving.length === 0" class="soft">no way to show</span>
+        </div>
+        <div class="title-block">
+            <div class="stops" role="tablist" aria-label="stretches of the way">
+                <button
+                    v-for="(name, i) in stops"
+                    :key="i"
+                    role="tab"
+                    :aria-selected="i === at"
+                    :class="{ on: i === at }"
+                    @click="emit('at', i)"
+                >
+                    {{ name }}
+                </button>
+            </div>
+            <div>
+                <small>view</small>{{ leg ? 'From above, carried level' : 'Section, wall at the left' }} · sizes in {{ project.unit }}
+            </div>
+            <ViewTabs :views="views" view="carry" @view="(v) => emit('view', v)" />
+        </div>
+    </main>
+</template>
+
+<style scoped>
+svg {
+    position: absolute;
+    inset: 0;
+}
+.solid {
+    fill: url(#masonry);
+    stroke: var(--ink);
+    stroke-width: 1.4;
+}
+.base {
+    fill: var(--board-fill);
+    stroke: var(--ink);
+}
+.trail {
+    fill: none;
+    stroke: var(--soft);
+    stroke-width: 0.7;
+    stroke-dasharray: 3 3;
+}
+.moving {
+    fill: var(--board-fill);
+    fill-opacity: 0.85;
+    stroke: var(--ink);
+    stroke-width: 1.8;
+}
+.play {
+    position: absolute;
+    left: 16px;
+    bottom: 14px;
+    display: flex;
+    align-items: center;
+    gap: 10px;
+    font-size: 13px;
+}
+.play input {
+    width: 190px;
+    accent-color: var(--chalk);
+}
+.stops {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 14px;
+    max-width: 560px;
+    border-bottom: 1px solid var(--rule);
+}
+.stops button {
+    background: none;
+    border: 0;
+    border-bottom: 2px solid transparent;
+    padding: 2px 1px;
+    color: var(--chalk);
+    cursor: pointer;
+}
+.stops .on {
+    color: var(--ink);
+    font-weight: 650;
+    border-color: var(--chalk);
+}
+</style>
