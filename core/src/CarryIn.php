@@ -136,7 +136,7 @@ final class CarryIn
         return ['verdict' => $verdict, 'says' => $says, 'clearance' => $way === null || is_infinite($way['clearance']) ? null : floor($way['clearance'] * 10) / 10, 'searched' => $way['searched'] ?? true,
             'needs' => round(self::raising($load, $section, $standing)->needs(), 1), 'highest' => round($section->highest(), 1),
             'shape' => $load->shape, 'overhead' => $section->overhead, 'blocks' => $section->blocks, 'base' => $section->base, 'wall' => $section->wall,
-            'path' => array_map(fn (Tilt $t): array => ['y' => round($t->y, 2), 'deg' => round($t->deg, 2), 'lift' => round($t->lift, 2)], $way['poses'] ?? [])];
+            'path' => array_map(fn (Tilt $t): array => ['y' => round($t->y, 2), 'deg' => round($t->deg, 2), 'lift' => round($t->lift, 2)], $way['poses'] ?? self::raising($load, $section, $standing)->plain(false))];
     }
 
     /** @param  array{verdict: Verdict, pose: string|null, spare: float, headroom: float, off: string|null}  $leg */

@@ -8,7 +8,7 @@ use Incastro\Core\Document\WaySegment;
 
 /**
  * One stretch of the way in: which pose passes it, carried level, with what to spare. A turn is turned (Corner) or taken broadside.
- * What is least of a box cannot be less than what a gap is least: that alone proves that nothing passes.
+ * Where none passes the path of the one that comes nearest shows what blocks it. What is least of a box cannot be less than what a gap is least: that alone proves that nothing passes.
  */
 final class Passing
 {
@@ -33,7 +33,7 @@ final class Passing
         $by = $best['ok'] ? $best : $open;
 
         return ['verdict' => $verdict, 'pose' => $by['ok'] ? $by['pose']->value : null, 'spare' => self::tenth($by['spare']), 'headroom' => self::tenth($by['headroom']),
-            'off' => $verdict === Verdict::GoesIf ? $segment->off : null, 'box' => [$by['length'], $by['across']], 'walls' => [$best['ok'] ? $width : $width + $gain, $into], 'path' => $by['ok'] ? $by['path'] : []];
+            'off' => $verdict === Verdict::GoesIf ? $segment->off : null, 'box' => [$by['length'], $by['across']], 'walls' => [$best['ok'] ? $width : $width + $gain, $into], 'path' => $by['path']];
     }
 
     /** @return array{ok: bool, pose: Pose, spare: float, headroom: float, length: float, across: float, path: list<array{x: float, y: float, deg: float}>} */

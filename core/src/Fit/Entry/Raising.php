@@ -18,7 +18,7 @@ final class Raising
     /** Held off the base while it is pushed back. */
     private const PLAY = 5.0;
 
-    private const MOST = 9_000;
+    private const MOST = 30_000;
 
     /** A stated clearance is taken over poses as close as this. */
     private const FINE = 24;
@@ -93,8 +93,9 @@ final class Raising
 
     private function between(Tilt $a, Tilt $b, int $parts): float
     {
-        // No point of the box moves further than this from one part to the next; half of it may be missed.
-        $move = (abs($b->y - $a->y) + abs($b->lift - $a->lift) + deg2rad(abs($b->deg - $a->deg)) * hypot(...$this->size)) / $parts;
+        // No point of the box moves further than this from one part to the next, turning and rising or sinking with the edge it
+        // stands on; half of it may be missed.
+        $move = (abs($b->y - $a->y) + abs($b->lift - $a->lift) + 2 * deg2rad(abs($b->deg - $a->deg)) * hypot(...$this->size)) / $parts;
         $more = max(1, (int) ceil($move / 1.0));
         $least = INF;
         for ($k = 0; $k <= $parts * $more; $k++) {
@@ -108,8 +109,20 @@ final class Raising
         return max(0.0, $least - $move / $more / 2);
     }
 
-    /** @return non-empty-list<Tilt> */
-    private function plain(bool $carriedUpright): array
+    /** Enough to steer a search by: its result is gone over closely afterwards. */
+    private function glance(Tilt $a, Tilt $b): float
+    {
+        $least = INF;
+        for ($k = 1; $k <= 3 && $least >= 0.0; $k++) {
+            $this->looked++;
+            $least = min($least, $this->section->clearance($a->toward($b, $k / 3)->corners($this->shape)));
+        }
+
+        return $least;
+    }
+
+    /** @return non-empty-list<Tilt> raised in front, lifted, pushed back: shows what blocks it where it does not go */
+    public function plain(bool $carriedUpright): array
     {
         $away = $this->front + self::PLAY;
         $lift = $this->bottom > 0.0 ? $this->bottom + self::PLAY : 0.0;
@@ -128,12 +141,12 @@ final class Raising
         $queue->setExtractFlags(\SplPriorityQueue::EXTR_BOTH);
         $best = $from = [];
         $goal = new Tilt($this->rear, 0.0, $this->bottom > 0.0 ? $this->bottom + self::PLAY : 0.0);
-        $queue->insert([0, 0, 1], INF);
+        $queue->insert([0, 0, 1], [INF, 0]);
         $best['0,0,1'] = INF;
         while (! $queue->isEmpty() && $this->looked < self::MOST) {
-            /** @var array{data: array{int, int, int}, priority: float} $next */
+            /** @var array{data: array{int, int, int}, priority: array{float, int}} $next */
             $next = $queue->extract();
-            [$at, $width] = [$next['data'], $next['priority']];
+            [$at, [$width]] = [$next['data'], $next['priority']];
             $key = implode(',', $at);
             if ($width < ($best[$key] ?? -INF)) {
                 continue;
@@ -142,12 +155,13 @@ final class Raising
                 return $this->walked($key, $from, $goal);
             }
             foreach ($this->moves($at) as $to) {
-                $clear = min($width, $this->between($this->tilt($at), $this->tilt($to), 3));
+                $clear = min($width, $this->glance($this->tilt($at), $this->tilt($to)));
                 $name = implode(',', $to);
                 if ($clear >= 0.0 && $clear > ($best[$name] ?? -INF)) {
                     $best[$name] = $clear;
                     $from[$name] = $key;
-                    $queue->insert($to, $clear);
+                    // Of equally wide ways the one further out and further over goes first.
+                    $queue->insert($to, [$clear, $to[0] + abs($to[1])]);
                 }
             }
         }
@@ -174,7 +188,7 @@ final class Raising
         [$y, $deg, $lift] = $at;
         $far = (int) ceil(($this->front - $this->rear + $this->size[1]) / self::STEP_MM) + 1;
         $flat = (int) (90 / self::STEP_DEG);
-        $all = [[$y + 1, $deg, $lift], [$y - 1, $deg, $lift], [$y, $deg + 1, $lift], [$y, $deg - 1, $lift], [$y, $deg, 1 - $lift]];
+        $all = [[$y + 1, $deg, $lift], [$y - 1, $deg, $lift], [$y, $deg + 1, $lift], [$y, $deg - 1, $lift], ...($this->bottom > 0.0 ? [[$y, $deg, 1 - $lift]] : [])];
 
         return array_values(array_filter($all, fn (array $m): bool => $m[0] >= 0 && $m[0] <= $far && abs($m[1]) <= $flat));
     }
@@ -186,7 +200,7 @@ final class Raising
         $isHeld = abs($at[1]) === $flat || ($carriedUpright && $at[1] === 0);
         $tilt = $this->tilt($at);
 
-        return $isHeld && $at[2] === 0 && min(array_column($tilt->corners($this->shape), 0)) >= $this->front;
+        return $isHeld && ($at[2] === 0 || $this->bottom === 0.0) && min(array_column($tilt->corners($this->shape), 0)) >= $this->front;
     }
 
     /**

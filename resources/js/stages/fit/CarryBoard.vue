@@ -9,7 +9,7 @@ import { legScene, placeScene } from './carry';
 
 /** One stretch of the way in, or the section at its place, with the box moving along the way that was found. */
 const props = defineProps<{ box: CarriedBox; at: number; views: { key: string; label: string }[] }>();
-const emit = defineEmits<{ view: [key: string]; at: [index: number] }>();
+const emit = defineEmits<{ view: [key: string] }>();
 const project = useProject();
 const board = ref<HTMLElement | null>(null);
 const size = useSize(board, { width: 800, height: 600 });
@@ -18,7 +18,6 @@ const share = ref(0);
 const playing = ref(false);
 let frame = 0;
 
-const stops = computed(() => [...props.box.legs.map((l) => l.name), 'At its place']);
 const leg = computed(() => props.box.legs[props.at] ?? null);
 const scene = computed(() => (leg.value ? legScene(leg.value) : placeScene(props.box.place)));
 const map = computed(() => {
@@ -33,6 +32,8 @@ const map = computed(() => {
     }; // prettier-ignore
 });
 const moving = computed(() => scene.value.box(share.value));
+/** No way was found: what is shown is what blocks it. */
+const blocked = computed(() => ['cannot', 'not_found'].includes(leg.value?.verdict ?? props.box.place.verdict));
 /** Where it has been, faintly. */
 const trail = computed(() => (moving.value.length ? Array.from({ length: 13 }, (_, i) => scene.value.box(i / 12)) : []));
 
@@ -65,7 +66,7 @@ onBeforeUnmount(stop);
 <template>
     <main ref="board" class="board">
         <slot name="strip" />
-        <svg :width="size.width" :height="size.height" role="img" :aria-label="`${stops[at]}: the box on its way`">
+        <svg :width="size.width" :height="size.height" role="img" :aria-label="`${leg?.name ?? 'at its place'}: the box on its way`">
             <defs>
                 <pattern id="masonry" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
                     <rect width="9" height="9" class="hatch-ground-wall" />
@@ -75,7 +76,7 @@ onBeforeUnmount(stop);
             <path v-for="(s, i) in scene.solid" :key="`s${i}`" :d="outline(s, map)" class="solid" />
             <path v-if="scene.base" :d="outline(scene.base, map)" class="base" />
             <path v-for="(t, i) in trail" :key="`t${i}`" :d="outline(t, map)" class="trail" />
-            <path v-if="moving.length" :d="outline(moving, map)" class="moving" />
+            <path v-if="moving.length" :d="outline(moving, map)" :class="['moving', { blocked }]" />
         </svg>
         <div class="play">
             <button class="linkish" :disabled="moving.length === 0" @click="play">{{ playing ? 'Pause' : 'Play' }}</button>
@@ -89,23 +90,12 @@ onBeforeUnmount(stop);
                 :disabled="moving.length === 0"
                 @input="stop"
             />
-            <span v-if="moving.length === 0" class="soft">no way to show</span>
+            <span v-if="blocked" class="stuck">Blocked: shown as it would go</span>
         </div>
         <div class="title-block">
-            <div class="stops" role="tablist" aria-label="stretches of the way">
-                <button
-                    v-for="(name, i) in stops"
-                    :key="i"
-                    role="tab"
-                    :aria-selected="i === at"
-                    :class="{ on: i === at }"
-                    @click="emit('at', i)"
-                >
-                    {{ name }}
-                </button>
-            </div>
             <div>
-                <small>view</small>{{ leg ? 'From above, carried level' : 'Section, wall at the left' }} · sizes in {{ project.unit }}
+                <small>view</small>{{ leg ? `${leg.name}, from above` : 'At its place, in section: wall at the left' }} · sizes in
+                {{ project.unit }}
             </div>
             <ViewTabs :views="views" view="carry" @view="(v) => emit('view', v)" />
         </div>
@@ -138,6 +128,14 @@ svg {
     stroke: var(--ink);
     stroke-width: 1.8;
 }
+.moving.blocked {
+    stroke: var(--brick);
+    stroke-dasharray: 7 3;
+}
+.stuck {
+    color: var(--brick);
+    font-weight: 600;
+}
 .play {
     position: absolute;
     left: 16px;
@@ -150,25 +148,5 @@ svg {
 .play input {
     width: 190px;
     accent-color: var(--chalk);
-}
-.stops {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 4px 14px;
-    max-width: 560px;
-    border-bottom: 1px solid var(--rule);
-}
-.stops button {
-    background: none;
-    border: 0;
-    border-bottom: 2px solid transparent;
-    padding: 2px 1px;
-    color: var(--chalk);
-    cursor: pointer;
-}
-.stops .on {
-    color: var(--ink);
-    font-weight: 650;
-    border-color: var(--chalk);
 }
 </style>

@@ -50,7 +50,7 @@ function choose(id: string): void {
 </script>
 
 <template>
-    <CarryBoard v-if="box" :box="box" :at="at" :views="views" @view="(v) => emit('view', v)" @at="(i) => (at = i)">
+    <CarryBoard v-if="box" :box="box" :at="at" :views="views" @view="(v) => emit('view', v)">
         <template #strip><PieceTabs /></template>
     </CarryBoard>
     <EmptyBoard v-else :says="boxes === null ? 'Looking for a way in…' : 'Nothing here is carried in as a box.'" />

@@ -13,8 +13,8 @@ const project = useProject();
 const box = computed(() => props.boxes.find((b) => b.id === props.chosen) ?? props.boxes[0]!);
 const mm = (v: number): string => show(v, project.unit);
 const stops = computed(() => [
-    ...box.value.legs.map((l) => ({ name: l.name, verdict: l.verdict, says: l.says })),
-    { name: 'At its place', verdict: box.value.place.verdict, says: box.value.place.says },
+    ...box.value.legs.map((l) => ({ name: l.name, verdict: l.verdict, says: l.says, tight: l.spare >= 0 && l.spare < 10 })),
+    { name: 'At its place', verdict: box.value.place.verdict, says: box.value.place.says, tight: false },
 ]);
 </script>
 
@@ -23,19 +23,18 @@ const stops = computed(() => [
         <div class="what">{{ render(box.name, project.unit) }}, {{ box.size.map(mm).join(' × ') }} {{ project.unit }}</div>
         <div class="big verdict" :class="box.verdict">{{ word(`verdict.${box.verdict}`) }}</div>
         <div class="alt">
-            {{ box.kg }} kg without its doors’ hardware: {{ box.people === 1 ? 'one person' : `${box.people} people` }} at 23 kg each.
+            {{ box.kg }} kg, hardware not counted: {{ box.people === 1 ? 'one person' : `${box.people} people` }} at 23 kg each.
         </div>
         <ol class="stops">
             <li v-for="(s, i) in stops" :key="i" :class="{ on: i === at }">
                 <button class="linkish" @click="emit('at', i)">{{ s.name }}</button>
                 <b :class="s.verdict">{{ word(`verdict.${s.verdict}`) }}</b>
-                <span>{{ render(s.says, project.unit) }}</span>
+                <span>{{ render(s.says, project.unit) }}{{ s.tight ? ' Tight: hands want 10 mm a side.' : '' }}</span>
             </li>
         </ol>
         <p v-if="box.split" class="split">{{ render(box.split, project.unit) }}</p>
         <p class="soft small">
-            Searched with the box carried level, and leaning only at its place; tilting it while turning a corner was not searched. Less 10
-            mm a side for hands where it is tight.
+            Searched with the box carried level, and leaning only at its place; tilting it while turning a corner was not searched.
         </p>
         <p v-if="box.legs.length === 0" class="soft small">
             Nobody has read the way in yet: doors, passages and turns are entered on Site, under the way in.

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { legScene, placeScene, stepAt, tilted } from './carry';
+import { legScene, placeScene, stepAt, tilted, upTo } from './carry';
 
 const says = { key: '', args: {} };
 
@@ -35,6 +35,12 @@ describe('a box on its way', () => {
         }
         const end = legScene(leg).box(1);
         expect(end.map(([, y]) => Math.round(y)).sort((p, q) => p - q)).toEqual([225, 225, 575, 575]);
+    });
+
+    it('is drawn under a slope as far as the board goes', () => {
+        const slope = [[0, 900], [2000, 2300], [4000, 2300]] as const; // prettier-ignore
+        expect(upTo(slope, 1000)).toEqual([[0, 900], [1000, 1600]]); // prettier-ignore
+        expect(upTo(slope, 5000)).toEqual(slope);
     });
 
     it('has nothing to show where no way was found', () => {

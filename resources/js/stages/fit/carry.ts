@@ -58,6 +58,17 @@ export function legScene(leg: CarriedLeg): Scene {
     };
 }
 
+/** A line by rising place, cut off there. */
+export function upTo(line: readonly Point[], far: number): Point[] {
+    const kept: Point[] = [];
+    for (const [i, p] of line.entries()) {
+        const before = line[i - 1];
+        if (p[0] <= far) kept.push(p);
+        else if (before) return [...kept, [far, mix(before[1], p[1], (far - before[0]) / (p[0] - before[0]))]];
+    }
+    return kept;
+}
+
 /** The section at its place: the wall at the left. */
 export function placeScene(place: CarriedPlace): Scene {
     const size = Math.max(...place.shape.map(([, h]) => h), ...place.shape.map(([d]) => d));
@@ -65,10 +76,10 @@ export function placeScene(place: CarriedPlace): Scene {
     const reach = Math.max(...place.overhead.map(([y]) => y));
     const far = Math.min(reach, Math.max(size * 1.7, ...path.map((p) => p.y + size + 100)));
     const top = Math.max(place.highest, size) + 150;
-    const over = place.overhead.filter(([y]) => y <= far);
+    const over = upTo(place.overhead, far);
     const solid: Point[][] = [
         [[-150, -120], [far, -120], [far, 0], [place.wall, 0], [place.wall, top], [-150, top]],
-        [...over, [far, over.at(-1)?.[1] ?? top], [far, top], [place.wall, top]],
+        [...over, [far, top], [place.wall, top]],
         ...place.blocks.map(([y, z, y2, z2]): Point[] => [[y, z], [y2, z], [y2, Math.min(z2, top)], [y, Math.min(z2, top)]]),
     ]; // prettier-ignore
     const lengths = path
