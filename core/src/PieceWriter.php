@@ -51,6 +51,7 @@ final readonly class PieceWriter
             'supports' => $this->fit->supports,
             'stacks' => $this->fit->stacks,
             'floor_advice' => FloorAdvice::of($this->piece, $this->project->spaces[$this->piece->space]),
+            'motions' => $this->fit->motions,
             'crown' => $this->fit->crown,
             'orders' => (object) $this->fit->orders,
             'openings' => (object) $this->design->openings,

@@ -34,6 +34,7 @@ final readonly class Piece
         public Length $slopeClear,
         public array $others = [],
         public array $offsets = [],
+        public StrutSettings $struts = new StrutSettings,
     ) {
     }
 

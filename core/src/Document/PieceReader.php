@@ -47,6 +47,7 @@ final readonly class PieceReader
             $node->at('slope_clear')->optionalLength($mm(0), $mm(200)) ?? $mm(8),
             EdgeReader::others($node),
             EdgeReader::offsets($node->at('offsets')),
+            StrutSettings::read($node->at('struts')),
         );
     }
 

@@ -7,6 +7,7 @@ namespace Incastro\Core\Fit;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Envelope\Box;
+use Incastro\Core\Fit\Motion\Motion;
 use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -21,6 +22,7 @@ final readonly class Fit
      * @param  list<Support>  $supports
      * @param  array{spring: float, corners: list<array{side: string, angle: Angle, read: bool, swing: Angle, tilt: Angle}>, turn: Angle|null, mitre: Angle|null}|null  $crown  a moulding over the top
      * @param  array<string, Stack>  $stacks  by axis: depth, height, width
+     * @param  list<Motion>  $motions  what moves
      * @param  list<Passage>  $passages  openings for things in the way
      * @param  array<string, list<Text>>  $orders  of scribing, by part
      */
@@ -36,6 +38,7 @@ final readonly class Fit
         public ?array $crown = null,
         public array $passages = [],
         public array $stacks = [],
+        public array $motions = [],
     ) {
     }
 

@@ -10,6 +10,7 @@ use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Workshop;
 use Incastro\Core\Envelope\Bounds;
 use Incastro\Core\Envelope\Box;
+use Incastro\Core\Fit\Motion\Motions;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
@@ -43,7 +44,8 @@ final readonly class Fitter
         return new Fit($box, $edges, $panels, $budget, $box->clear->value->minus($budget->value),
             self::tiltUp($piece, $box, $design), $supports,
             (new ScribeOrder($piece, $edges))->of($panels), Crown::of($piece, $room), $obstacles->passages,
-            (new Stacks($piece, $room, $box, $design))->of($edges, $supports));
+            (new Stacks($piece, $room, $box, $design))->of($edges, $supports),
+            (new Motions($piece, $room, $box, $this->stock))->of($panels));
     }
 
     /** A box raised beside its base sweeps √(H² + D²) (fieldbook §8); the one that sweeps most counts. */

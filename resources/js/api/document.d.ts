@@ -300,6 +300,11 @@ export interface Piece {
   offsets?: {
     [k: string]: Offsets;
   };
+  struts?: {
+    count?: number;
+    harder?: number;
+    on_flap?: number;
+  };
 }
 export interface Edge {
   kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play';

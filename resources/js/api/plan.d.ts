@@ -515,6 +515,7 @@ export interface FittedPiece {
     width: Stack;
   };
   floor_advice: Text[];
+  motions: Motion[];
 }
 export interface Figure {
   /**
@@ -752,6 +753,38 @@ export interface Stack {
    * a length in mm, at most 6 decimals
    */
   rest: number | null;
+}
+export interface Motion {
+  id: string;
+  kind: 'hinged' | 'drawn' | 'sliding' | 'lid' | 'lift' | 'drop' | 'tilt';
+  name: Text;
+  bay: string | null;
+  parts: string[];
+  view: 'top' | 'side';
+  shapes: [number, number][][];
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  pivot: [number, number];
+  turns: boolean;
+  wants: number;
+  opens: number;
+  meets: Text | null;
+  struts: Struts | null;
+}
+export interface Struts {
+  kg: number;
+  centre: number;
+  on_flap: number;
+  moment_open: number;
+  moment_shut: number;
+  arm_open: number;
+  arm_shut: number;
+  holds_from: number | null;
+  shuts_to: number | null;
+  count: number;
+  harder: number;
 }
 export interface Part {
   id: string;

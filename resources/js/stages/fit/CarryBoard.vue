@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { computed, onBeforeUnmount, ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import type { CarriedBox } from '../../api/client';
 import { outline } from '../../draw/path';
 import { useProject } from '../../project/store';
 import { useSize } from '../../ui/size';
 import ViewTabs from '../../ui/ViewTabs.vue';
 import { legScene, placeScene } from './carry';
+import { usePlay } from './play';
+import PlayBar from './PlayBar.vue';
 
 /** One stretch of the way in, or the section at its place, with the box moving along the way that was found. */
 const props = defineProps<{ box: CarriedBox; at: number; views: { key: string; label: string }[] }>();
@@ -14,9 +16,7 @@ const project = useProject();
 const board = ref<HTMLElement | null>(null);
 const size = useSize(board, { width: 800, height: 600 });
 
-const share = ref(0);
-const playing = ref(false);
-let frame = 0;
+const { share, playing, play, stop } = usePlay(6);
 
 const leg = computed(() => props.box.legs[props.at] ?? null);
 const scene = computed(() => (leg.value ? legScene(leg.value) : placeScene(props.box.place)));
@@ -38,29 +38,6 @@ const blocked = computed(() => ['cannot', 'not_found'].includes(leg.value?.verdi
 const trail = computed(() => (moving.value.length ? Array.from({ length: 13 }, (_, i) => scene.value.box(i / 12)) : []));
 
 watch(() => [props.box.id, props.at], () => { stop(); share.value = leg.value ? 0.5 : 1; }, { immediate: true }); // prettier-ignore
-
-function play(): void {
-    if (playing.value) return stop();
-    if (window.matchMedia('(prefers-reduced-motion: reduce)').matches) {
-        share.value = share.value >= 1 ? 0 : Math.min(1, share.value + 0.1);
-        return;
-    }
-    playing.value = true;
-    if (share.value >= 1) share.value = 0;
-    let before = performance.now();
-    const step = (now: number): void => {
-        share.value = Math.min(1, share.value + (now - before) / 6000);
-        before = now;
-        if (share.value >= 1) stop();
-        else frame = requestAnimationFrame(step);
-    };
-    frame = requestAnimationFrame(step);
-}
-function stop(): void {
-    playing.value = false;
-    cancelAnimationFrame(frame);
-}
-onBeforeUnmount(stop);
 </script>
 
 <template>
@@ -78,20 +55,20 @@ onBeforeUnmount(stop);
             <path v-for="(t, i) in trail" :key="`t${i}`" :d="outline(t, map)" class="trail" />
             <path v-if="moving.length" :d="outline(moving, map)" :class="['moving', { blocked }]" />
         </svg>
-        <div class="play">
-            <button class="linkish" :disabled="moving.length === 0" @click="play">{{ playing ? 'Pause' : 'Play' }}</button>
-            <input
-                v-model.number="share"
-                type="range"
-                min="0"
-                max="1"
-                step="0.002"
-                aria-label="along the way"
-                :disabled="moving.length === 0"
-                @input="stop"
-            />
+        <PlayBar
+            :share="share"
+            :playing="playing"
+            :disabled="moving.length === 0"
+            @play="play"
+            @lead="
+                (v) => {
+                    stop();
+                    share = v;
+                }
+            "
+        >
             <span v-if="blocked" class="stuck">Blocked: shown as it would go</span>
-        </div>
+        </PlayBar>
         <div class="title-block">
             <div>
                 <small>view</small>{{ leg ? `${leg.name}, from above` : 'At its place, in section: wall at the left' }} · sizes in
@@ -135,18 +112,5 @@ svg {
 .stuck {
     color: var(--brick);
     font-weight: 600;
-}
-.play {
-    position: absolute;
-    left: 16px;
-    bottom: 14px;
-    display: flex;
-    align-items: center;
-    gap: 10px;
-    font-size: 13px;
-}
-.play input {
-    width: 190px;
-    accent-color: var(--chalk);
 }
 </style>

@@ -13,6 +13,9 @@ import EdgeRows from './EdgeRows.vue';
 import { edgeKey, edgeRef } from './edges';
 import EdgeWays from './EdgeWays.vue';
 import LevelTally from './LevelTally.vue';
+import MovesBoard from './MovesBoard.vue';
+import MovesTally from './MovesTally.vue';
+import { stopped } from './moves';
 import OffsetsCard from './OffsetsCard.vue';
 import ShimTags from './ShimTags.vue';
 import TakeTemplate from './TakeTemplate.vue';
@@ -29,17 +32,24 @@ const isWhole = computed(() => !edge.value.includes('/'));
 const isTemplate = (key: string | null): boolean => key !== null && key in (project.plan?.templates ?? {});
 /** What is picked where it has a template, else the edge in hand. */
 const shown = computed(() => (isTemplate(picked.value) ? picked.value! : edgeRef(project.piece![0], edge.value)));
-const views = [
+/** What moves: what is picked of it, else the first that is stopped short, else the first. */
+const motion = computed(() => {
+    const all = project.fitted?.motions ?? [];
+    return all.find((m) => m.id === picked.value || m.parts.includes(picked.value ?? '')) ?? all.find(stopped) ?? all[0] ?? null;
+});
+const views = computed(() => [
     { key: 'place', label: 'In its place' },
     { key: 'lines', label: 'Gaps and cut lines' },
     { key: 'level', label: 'Level and flush' },
     { key: 'carry', label: 'Will it go in?' },
-];
+    ...(motion.value ? [{ key: 'moves', label: 'What moves' }] : []),
+]);
 </script>
 
 <template>
     <EmptyBoard v-if="!own" says="Read one width on Site first: the fit follows from the readings." />
     <CarryIn v-else-if="view === 'carry'" :views="views" @view="(v) => (view = v)" />
+    <MovesBoard v-else-if="view === 'moves' && motion" :motion="motion" :views="views" @view="(v) => (view = v)" />
     <TemplateBoard v-else-if="view === 'lines' && fitted" :of="shown" :views="views" @view="(v) => (view = v)">
         <template #strip><PieceTabs /></template>
     </TemplateBoard>
@@ -65,7 +75,8 @@ const views = [
         <template #strip><PieceTabs /></template>
     </BoardDrawings>
     <aside v-if="view !== 'carry'" class="tally" aria-label="tally">
-        <LevelTally v-if="view === 'level' && project.piece && project.fitted" />
+        <MovesTally v-if="view === 'moves' && motion" :motion="motion" @choose="(id) => (picked = id)" />
+        <LevelTally v-else-if="view === 'level' && project.piece && project.fitted" />
         <template v-else-if="project.piece && project.fitted">
             <TallyPicked :fallback="view === 'lines' ? edgeRef(project.piece[0], edge) : `${project.piece[0]}/clear`" />
             <EdgeRows :chosen="edge" />

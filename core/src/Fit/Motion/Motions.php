@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit\Motion;
+
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\Material;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Document\SideKind;
+use Incastro\Core\Document\Treatment;
+use Incastro\Core\Envelope\Box;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\PlacedThing;
+use Incastro\Core\Survey\Room;
+
+/** Everything that moves, how far it opens in its real place and what stops it, and what struts a flap wants (fieldbook §12). */
+final readonly class Motions
+{
+    /** Far enough to be a wall. mm. */
+    private const FAR = 6000.0;
+
+    /** @param  array<string, Material>  $stock */
+    public function __construct(private Piece $piece, private Room $room, private Box $box, private array $stock)
+    {
+    }
+
+    /**
+     * @param  list<Panel>  $panels
+     * @return list<Motion>
+     */
+    public function of(array $panels): array
+    {
+        $movers = (new Movers($this->piece, $this->box))->of($panels);
+        $fixed = $this->fixed();
+        $byId = [];
+        foreach ($panels as $panel) {
+            $byId[$panel->id] = $panel;
+        }
+        $motions = [];
+        foreach ($movers as $mover) {
+            $others = [];
+            foreach ($movers as $other) {
+                if ($other !== $mover) {
+                    array_push($others, ...array_map(fn (string $id): Obstacle => Obstacle::of($other->name, $byId[$id]->block), $other->parts));
+                }
+            }
+            $swept = Sweep::of($mover, [...$fixed, ...$others]);
+            $motions[] = new Motion($mover, $swept['opens'], $swept['meets'], $this->struts($mover, $swept['opens'], array_map(fn (string $id): Panel => $byId[$id], $mover->parts)));
+        }
+
+        return $motions;
+    }
+
+    /** @return list<Obstacle> walls, what is overhead, and what keeps its place in the room */
+    private function fixed(): array
+    {
+        $obstacles = [];
+        $mm = fn (Length $l): float => (float) $l->millimetres();
+        foreach (Side::cases() as $side) {
+            if ($this->room->space->side($side) === SideKind::Wall) {
+                $at = $side === Side::Left ? $mm($this->box->greatestLeft->x) : $mm($this->box->leastRight->x);
+                $deep = max($mm($this->room->sizes->depth), $mm($this->box->rear->plus($this->piece->depth)));
+                $obstacles[] = new Obstacle(Text::of("motion.wall_{$side->value}"), $side === Side::Left ? [-self::FAR, 0.0, 0.0] : [$at, 0.0, 0.0], $side === Side::Left ? [$at, $deep, self::FAR] : [$at + self::FAR, $deep, self::FAR]);
+            }
+        }
+        $obstacles[] = new Obstacle(Text::of('motion.wall_back'), [-self::FAR, -self::FAR, 0.0], [self::FAR, 0.0, self::FAR]);
+        $over = $this->room->lowestOverhead($this->box->left, $this->box->right(), $this->piece->depth);
+        if ($over !== null && $this->box->limit === null) {
+            $obstacles[] = new Obstacle(Text::of('motion.overhead'), [-self::FAR, -self::FAR, $mm($over)], [self::FAR, self::FAR, self::FAR * 2]);
+        }
+        $stays = fn (PlacedThing $t): bool => $t->isSolid() && ! in_array($t->thing->treatment, [Treatment::TakeOff, Treatment::Notch, Treatment::CutThrough, Treatment::BringForward], true);
+        array_push($obstacles, ...array_map(fn (PlacedThing $t): Obstacle => Obstacle::of($t->name(), $t->block), array_values(array_filter($this->room->things, $stays))));
+
+        return $obstacles;
+    }
+
+    /**
+     * Of a lid or a flap that opens upward: weight, and mountings so far along it and about as far down the side.
+     *
+     * @param  list<Panel>  $parts
+     * @return array<string, float|int|null>|null
+     */
+    private function struts(Mover $mover, float $opens, array $parts): ?array
+    {
+        if (! in_array($mover->kind, [MoverKind::Lid, MoverKind::Lift], true)) {
+            return null;
+        }
+        $kg = array_sum(array_map(fn (Panel $p): float => $p->bought ? 0.0 : $p->solid->litres() * ($this->stock[$p->material]->density ?? Material::USUAL_DENSITY) / 1000, $parts));
+        [$u, $v] = $mover->pivot;
+        $far = max(array_map(fn (array $p): float => hypot($p[0] - $u, $p[1] - $v), $mover->shapes[0]));
+        $isLid = $mover->kind === MoverKind::Lid;
+        $own = $this->piece->struts;
+        $on = $far * $own->onFlap;
+        // A lid lies level shut and opens upward; a lift door hangs straight down, and its struts stand behind it.
+        [$shut, $open] = $isLid ? [0.0, abs($opens)] : [-90.0, abs($opens) - 90.0];
+        $struts = new Struts($kg, $far / 2, $shut, $open, $on, $isLid ? $on * 0.9 : $on * -0.4, $on * ($isLid ? 0.9 : 1.1));
+
+        return ['kg' => round($kg, 2), 'centre' => round($far / 2, 1), 'on_flap' => round($on, 1), 'count' => $own->count, 'harder' => $own->harder] + array_map(fn (?float $v): ?float => $v === null ? null : round($v, 1), $struts->ratings($own->count, $own->harder));
+    }
+}

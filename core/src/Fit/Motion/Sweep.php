@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit\Motion;
+
+use Incastro\Core\Measure\Text;
+
+/** How far a moving part opens before it meets something: opened step by step, the last step halved until it is fine. */
+final class Sweep
+{
+    private const STEPS = 45;
+
+    /** Touching is not meeting. mm. */
+    private const RIM = 0.5;
+
+    /**
+     * @param  list<Obstacle>  $obstacles
+     * @return array{opens: float, meets: Text|null}
+     */
+    public static function of(Mover $mover, array $obstacles): array
+    {
+        $near = array_values(array_filter($obstacles, fn (Obstacle $o): bool => min($o->span($mover->view)[1], $mover->span[1]) - max($o->span($mover->view)[0], $mover->span[0]) > self::RIM
+            && self::met($mover, 0.0, [$o]) === null));
+        $before = 0.0;
+        for ($i = 1; $i <= self::STEPS; $i++) {
+            $open = $mover->wants * $i / self::STEPS;
+            $met = self::met($mover, $open, $near);
+            if ($met !== null) {
+                return ['opens' => self::refined($mover, $before, $open, $near), 'meets' => $met->name];
+            }
+            $before = $open;
+        }
+
+        return ['opens' => $mover->wants, 'meets' => null];
+    }
+
+    /** @param  list<Obstacle>  $near */
+    private static function refined(Mover $mover, float $free, float $met, array $near): float
+    {
+        for ($i = 0; $i < 12; $i++) {
+            $middle = ($free + $met) / 2;
+            if (self::met($mover, $middle, $near) === null) {
+                $free = $middle;
+            } else {
+                $met = $middle;
+            }
+        }
+
+        return $free;
+    }
+
+    /** @param  list<Obstacle>  $near */
+    private static function met(Mover $mover, float $open, array $near): ?Obstacle
+    {
+        foreach ($mover->at($open) as $shape) {
+            foreach ($near as $obstacle) {
+                if (self::meet($shape, $obstacle->in($mover->view))) {
+                    return $obstacle;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Two convex shapes share more than a rim (separating axes).
+     *
+     * @param  non-empty-list<array{float, float}>  $shape
+     * @param  array{float, float, float, float}  $block
+     */
+    private static function meet(array $shape, array $block): bool
+    {
+        $axes = [[1.0, 0.0], [0.0, 1.0]];
+        foreach ($shape as $i => $p) {
+            $q = $shape[($i + 1) % count($shape)];
+            $length = max(1e-9, hypot($q[0] - $p[0], $q[1] - $p[1]));
+            $axes[] = [($p[1] - $q[1]) / $length, ($q[0] - $p[0]) / $length];
+        }
+        $corners = [[$block[0], $block[1]], [$block[2], $block[1]], [$block[2], $block[3]], [$block[0], $block[3]]];
+        foreach ($axes as [$u, $v]) {
+            [$a, $b] = [self::along($shape, $u, $v), self::along($corners, $u, $v)];
+            if ($a[1] <= $b[0] + self::RIM || $b[1] <= $a[0] + self::RIM) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  non-empty-list<array{float, float}>  $points
+     * @return array{float, float}
+     */
+    private static function along(array $points, float $u, float $v): array
+    {
+        [$from, $to] = [INF, -INF];
+        foreach ($points as [$x, $y]) {
+            [$from, $to] = [min($from, $x * $u + $y * $v), max($to, $x * $u + $y * $v)];
+        }
+
+        return [$from, $to];
+    }
+}
