@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue';
-import type { Motion } from '../../api/plan';
+import type { Drawing, Motion } from '../../api/plan';
 import { outline } from '../../draw/path';
 import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
@@ -16,9 +16,15 @@ const emit = defineEmits<{ view: [key: string] }>();
 const project = useProject();
 const { share, playing, play, stop } = usePlay(2.5);
 
+/** The piece, with room on the paper for all that is swept. */
 const drawing = computed(() => {
     const own = project.plan!.drawings[project.piece![0]]!;
-    return props.motion.view === 'top' ? own.top! : (own[`section/${props.motion.bay}`] ?? own.section!);
+    const base = props.motion.view === 'top' ? own.top! : (own[`section/${props.motion.bay}`] ?? own.section!);
+    const [left, bottom, right, top] = base.bounds as [number, number, number, number];
+    const points = swept.value.flat();
+    const us = points.map(([u]) => u);
+    const vs = points.map(([, v]) => v);
+    return { ...base, bounds: [Math.min(left, ...us), Math.min(bottom, ...vs), Math.max(right, ...us), Math.max(top, ...vs)] } as Drawing;
 });
 const now = computed(() => opened(props.motion, share.value));
 const swept = computed(() => Array.from({ length: 10 }, (_, i) => opened(props.motion, i / 9)).flat());
