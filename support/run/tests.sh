@@ -88,5 +88,5 @@ cmd_test() {
 cmd_bench() {
     prepare
     serve_for_tests
-    (cd "$ROOT" && php support/bench/bench.php "http://127.0.0.1:$TEST_PORT" && php support/bench/survey.php && php support/bench/piece.php)
+    (cd "$ROOT" && php support/bench/bench.php "http://127.0.0.1:$TEST_PORT" && php support/bench/survey.php && php support/bench/piece.php && php support/bench/carry.php)
 }

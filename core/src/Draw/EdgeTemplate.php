@@ -9,6 +9,7 @@ use Incastro\Core\Document\Piece;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\GapAt;
 use Incastro\Core\Fit\Scribe;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -29,22 +30,27 @@ final readonly class EdgeTemplate
         $name = $part === null ? Text::of("template.edge_{$edge->name->value}", piece: $this->piece->name)
             : Text::of("template.slab_{$edge->name->value}", piece: $this->piece->name, part: $part);
         [$left, $right] = match (true) {
+            $this->isUpright($edge) => ['template.at_foot', 'template.at_head'],
             $edge->name->side() === null => ['template.at_left', 'template.at_right'],
-            $edge->part === null => ['template.at_foot', 'template.at_head'],
             default => ['template.at_front', 'template.at_rear'],
         };
         $isLevel = $edge->part !== null || $edge->name === EdgeName::Back;
-        $template = new Template($this->piece->id, $name, Text::of($isLevel ? 'template.seen_above' : 'template.seen_front'), Text::of($left), Text::of($right));
+        $template = new Template($this->piece->id, $name, Text::of($this->isUpright($edge) && $edge->name === EdgeName::Back ? 'template.seen_side' : ($isLevel ? 'template.seen_above' : 'template.seen_front')), Text::of($left), Text::of($right));
         $this->lay($template, $edge, $scribe);
 
         return $template;
+    }
+
+    private function isUpright(EdgeFit $edge): bool
+    {
+        return $edge->profile->along === Axis::Z;
     }
 
     private function lay(Template $template, EdgeFit $edge, Scribe $scribe): void
     {
         $line = $scribe->line;
         [$first, $last] = [$line->gaps[0]->at, $line->gaps[count($line->gaps) - 1]->at];
-        $isTurned = $edge->part !== null && $edge->name->side() !== null;
+        $isTurned = $edge->part !== null && $edge->name->side() !== null && ! $this->isUpright($edge);
         $up = in_array($edge->name, [EdgeName::Right, EdgeName::Base], true) ? -1 : 1;
         $place = fn (GapAt $g): Point => new Point($isTurned ? $last->minus($g->at) : $g->at->minus($first), $g->gap->times($up));
         $span = $last->minus($first);

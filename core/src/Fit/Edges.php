@@ -7,7 +7,6 @@ namespace Incastro\Core\Fit;
 use Incastro\Core\Document\EdgeName;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Side;
-use Incastro\Core\Document\SideKind;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
@@ -37,9 +36,7 @@ final readonly class Edges
     private function edge(EdgeName $name, Profile $profile): EdgeFit
     {
         $chosen = $this->piece->meeting($name);
-        // Nothing is cut to a side that is open, or to what is far away.
-        $scribes = $chosen?->kind->isScribed() === true && ($name->side() === null || $this->room->space->side($name->side()) !== SideKind::Open || $this->piece->width === null);
-        $scribe = $scribes ? Scriber::of($profile, $this->piece->offsets[$name->value] ?? null, $this->opens($name)) : null;
+        $scribe = $chosen?->kind->isScribed() === true ? Scriber::of($profile, $this->piece->offsets[$name->value] ?? null, $this->opens($name)) : null;
 
         return new EdgeFit($name, $chosen?->kind, $this->box->setOff[$name->value] ?? null, $profile, $scribe, $this->ways->of($name, $profile));
     }

@@ -58,7 +58,9 @@ final readonly class LevelParts
     /** Boards of the base that would stand on shims are left long by the gap under them, and 3 mm, and cut to the floor. */
     private function toFloor(Panel $panel): Panel
     {
-        $stands = in_array($panel->role, [Role::PlinthRail, Role::ToeBoard, Role::Side], true) && $panel->block->corner->z->equals($this->box->floor);
+        // The first course of boards laid level counts: its upper edge is what the others are stacked on.
+        $isBase = in_array($panel->role, [Role::PlinthRail, Role::ToeBoard, Role::Side], true) || ($panel->role === Role::Board && str_ends_with($panel->id, ':course_1'));
+        $stands = $isBase && $panel->block->corner->z->equals($this->box->floor);
         $profile = $stands && ! $panel->turned ? $this->profiler->below($panel->block->corner->y) : null;
         if ($profile === null) {
             return $panel;

@@ -73,6 +73,17 @@ final readonly class Profiler
             $this->box->rear->minus(Clip::up($this->room->shape->at(Surface::Back, $x->units, $z->units))), false));
     }
 
+    /** Behind an upright board, over its height; null where nobody has read the back wall. */
+    public function behindUpright(Length $x, Length $bottom, Length $top): ?Profile
+    {
+        if (! $this->bounds->knowsBack()) {
+            return null;
+        }
+
+        return $this->profile(Axis::Z, $bottom, $top, fn (Length $z): GapAt => new GapAt($z,
+            $this->box->rear->minus(Clip::up($this->room->shape->at(Surface::Back, $x->units, $z->units))), false));
+    }
+
     /** Above the piece, at its front; null where nobody has read a height. */
     public function above(Length $y): ?Profile
     {

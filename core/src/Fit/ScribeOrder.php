@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
 use Incastro\Core\Document\EdgeName;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Measure\Length;
@@ -67,6 +68,9 @@ final readonly class ScribeOrder
         $overhang = $this->piece->main()->bands[explode(':', $panel->id)[0]]->overhang ?? Length::zero();
         if ($back !== null && $overhang->isPositive()) {
             $steps[] = Text::of('order.overhang', overhang: $overhang, spacer: $overhang->plus($out));
+        }
+        if ($back !== null && $panel->role === Role::Side) {
+            $steps[] = Text::of('order.end_panel', out: $out);
         }
         if ($back !== null) {
             $steps[] = Text::of('order.back', setting: $back->setting->value, out: $out);

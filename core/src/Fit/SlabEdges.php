@@ -19,7 +19,7 @@ use Incastro\Core\Survey\Room;
 
 /**
  * Tops, seats, decks and crowns that run to the walls: their ends and rear are left long and cut to what is there, each at its own
- * height. A carcass stands off the walls; what lies on it may reach them.
+ * height. A carcass stands off the walls; what lies on it may reach them. Sides at open ends are scribed to the wall behind.
  */
 final class SlabEdges
 {
@@ -37,6 +37,9 @@ final class SlabEdges
     public function added(array $panels): array
     {
         return array_map(function (Panel $panel): Panel {
+            if ($this->isEndPanel($panel)) {
+                return $this->behind($panel, $this->profiler->behindUpright($panel->block->corner->x, $panel->block->corner->z, $panel->block->corner->z->plus($panel->block->size->z)));
+            }
             $band = $this->piece->main()->bands[explode(':', $panel->id)[0]] ?? null;
             if ($band === null || $panel->turned || ! in_array($panel->role, [Role::Slab, Role::Crown], true)) {
                 return $panel;
@@ -65,13 +68,28 @@ final class SlabEdges
             length: $this->more($panel->length, $scribe, $side->value), fitOnSite: true);
     }
 
+    /** A side in view, at an end that no wall closes: its rear edge meets the wall behind. */
+    private function isEndPanel(Panel $panel): bool
+    {
+        return $panel->role === Role::Side && ! $panel->turned && $panel->hand !== null && $panel->solid->isBlock()
+            && $this->room->space->side($panel->hand) === SideKind::Open && $this->isScribed() && $panel->block->corner->y->equals($this->box->rear);
+    }
+
+    private function isScribed(): bool
+    {
+        return $this->piece->meeting(EdgeName::Back)?->kind === EdgeKind::Scribed;
+    }
+
     private function rear(Panel $panel): Panel
     {
         $b = $panel->block;
-        if ($this->piece->meeting(EdgeName::Back)?->kind !== EdgeKind::Scribed || ! $b->corner->y->equals($this->box->rear)) {
-            return $panel;
-        }
-        $profile = $this->profiler->behind($b->corner->z, $b->corner->x, $b->corner->x->plus($b->size->x));
+
+        return ! $this->isScribed() || ! $b->corner->y->equals($this->box->rear) ? $panel
+            : $this->behind($panel, $this->profiler->behind($b->corner->z, $b->corner->x, $b->corner->x->plus($b->size->x)));
+    }
+
+    private function behind(Panel $panel, ?Profile $profile): Panel
+    {
         if ($profile === null) {
             return $panel;
         }

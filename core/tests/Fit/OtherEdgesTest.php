@@ -162,6 +162,35 @@ final class OtherEdgesTest extends TestCase
         self::assertSame('order.lengths_z', $plan->piece()['orders'][self::TOP.':crown'][0]['key']);
     }
 
+    public function test_an_end_panel_in_view_is_scribed_to_the_wall_behind(): void
+    {
+        // Open at the right: that side is in view. The wall behind is 0 / 4 / 0 off a straightedge over the run at 900 and leans out 6 to 2300.
+        $document = self::top();
+        $document['spaces'][Sample::SPACE]['right'] = 'open';
+        $plan = Planned::of($document);
+        $side = $plan->part('side_right');
+        $edge = $plan->piece()['edges']["{$side['id']}/back"];
+        self::assertSame(['back', 'z', 'scribed'], [$edge['edge'], $edge['along'], $edge['kind']]);
+        self::assertTrue($side['fit_on_site']);
+        self::assertEqualsWithDelta(350 + $edge['scribe']['projects']['mm'], $side['finished']['width']['mm'], 1e-6);
+        self::assertSame(['order.end_panel', 'order.back'], array_column($plan->piece()['orders'][$side['id']], 'key'));
+        self::assertSame('template.seen_side', $plan->plan['templates']["{$side['id']}/back"]['seen']['key']);
+        self::assertFalse($plan->part('side_left')['fit_on_site'], 'the left one stands behind a filler');
+    }
+
+    public function test_a_first_course_on_the_floor_is_cut_to_it(): void
+    {
+        $document = self::floor(8);
+        $bands = &$document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'];
+        unset($bands[Sample::PLINTH]);
+        $bands[Sample::BOX] = ['order' => 'b', 'kind' => 'gap', 'bays' => [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'panelling', 'laid' => 'level']]]];
+        $course = fn (array $d): array => array_values(array_filter(Planned::of($d)->plan['parts'], fn (array $p): bool => str_ends_with($p['id'], ':course_1')))[0];
+        $before = $course($document)['finished']['width']['mm'];
+        $document['pieces'][Sample::PIECE]['base'] = ['kind' => 'scribed', 'set_off' => 0];
+        // The floor falls 7.7 under it from right to left, and 3 more to cut from.
+        self::assertEqualsWithDelta($before + 10.7, $course($document)['finished']['width']['mm'], 0.3);
+    }
+
     public function test_an_edge_takes_only_its_own_ways(): void
     {
         $document = Sample::e1();

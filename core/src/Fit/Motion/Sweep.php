@@ -20,8 +20,8 @@ final class Sweep
      */
     public static function of(Mover $mover, array $obstacles): array
     {
-        $near = array_values(array_filter($obstacles, fn (Obstacle $o): bool => min($o->span($mover->view)[1], $mover->span[1]) - max($o->span($mover->view)[0], $mover->span[0]) > self::RIM
-            && self::met($mover, 0.0, [$o]) === null));
+        $reach = self::reach($mover);
+        $near = array_values(array_filter($obstacles, fn (Obstacle $o): bool => self::isInReach($mover, $o, $reach) && self::met($mover, 0.0, [$o]) === null));
         $before = 0.0;
         for ($i = 1; $i <= self::STEPS; $i++) {
             $open = $mover->wants * $i / self::STEPS;
@@ -33,6 +33,33 @@ final class Sweep
         }
 
         return ['opens' => $mover->wants, 'meets' => null];
+    }
+
+    /** @return array{float, float, float, float} what all of its way lies in */
+    private static function reach(Mover $mover): array
+    {
+        $points = array_merge(...$mover->shapes);
+        [$u, $v] = $mover->pivot;
+        if ($mover->kind->turns()) {
+            $far = max(array_map(fn (array $p): float => hypot($p[0] - $u, $p[1] - $v), $points));
+
+            return [$u - $far, $v - $far, $u + $far, $v + $far];
+        }
+        $all = [...$points, ...array_merge(...$mover->at($mover->wants))];
+
+        return [min(array_column($all, 0)), min(array_column($all, 1)), max(array_column($all, 0)), max(array_column($all, 1))];
+    }
+
+    /** @param  array{float, float, float, float}  $reach */
+    private static function isInReach(Mover $mover, Obstacle $o, array $reach): bool
+    {
+        [$from, $to] = $o->span($mover->view);
+        if (min($to, $mover->span[1]) - max($from, $mover->span[0]) <= self::RIM) {
+            return false;
+        }
+        $block = $o->in($mover->view);
+
+        return $block[0] < $reach[2] && $block[2] > $reach[0] && $block[1] < $reach[3] && $block[3] > $reach[1];
     }
 
     /** @param  list<Obstacle>  $near */
@@ -72,7 +99,11 @@ final class Sweep
      */
     private static function meet(array $shape, array $block): bool
     {
-        $axes = [[1.0, 0.0], [0.0, 1.0]];
+        [$us, $vs] = [array_column($shape, 0), array_column($shape, 1)];
+        if (max($us) <= $block[0] + self::RIM || min($us) >= $block[2] - self::RIM || max($vs) <= $block[1] + self::RIM || min($vs) >= $block[3] - self::RIM) {
+            return false;
+        }
+        $axes = [];
         foreach ($shape as $i => $p) {
             $q = $shape[($i + 1) % count($shape)];
             $length = max(1e-9, hypot($q[0] - $p[0], $q[1] - $p[1]));
