@@ -19,7 +19,7 @@ const mm = (value: number): string => show(value, project.unit);
 
 <template>
     <TallyFigure v-if="scribe" :name="`${name}: compass setting`" :figure="scribe.setting" :unit="project.unit">
-        <table class="gaps">
+        <table class="figures">
             <thead>
                 <tr>
                     <th>{{ along }}</th>
@@ -57,7 +57,7 @@ const mm = (value: number): string => show(value, project.unit);
         <div class="big">
             {{ mm(edge.least) }}<span class="to">to</span>{{ mm(edge.greatest) }}<small>{{ project.unit }}</small>
         </div>
-        <table class="gaps">
+        <table class="figures">
             <thead>
                 <tr>
                     <th>{{ along }}</th>
@@ -99,21 +99,5 @@ const mm = (value: number): string => show(value, project.unit);
     font-size: 12.5px;
     margin: 10px 0 0;
     padding-left: 18px;
-}
-.gaps {
-    width: 100%;
-    border-collapse: collapse;
-    margin-top: 12px;
-    font-size: 12.5px;
-}
-.gaps th {
-    font-weight: 400;
-    color: var(--soft);
-    text-align: right;
-    border-bottom: 1px solid var(--ink);
-}
-.gaps td {
-    text-align: right;
-    padding: 2px 0;
 }
 </style>

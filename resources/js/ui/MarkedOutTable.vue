@@ -26,7 +26,7 @@ const isOdd = computed(() => props.marked.corners.length > 4 || props.marked.cor
             {{ mm(marked.height) }}; distances from its {{ behind ? 'right' : 'left' }} and lower edge.
             <button class="linkish" @click="behind = !behind">{{ behind ? 'Seen from its own face' : 'Marked from behind' }}</button>
         </p>
-        <table v-if="isOdd">
+        <table v-if="isOdd" class="figures small">
             <thead>
                 <tr>
                     <th>corner</th>
@@ -52,7 +52,7 @@ const isOdd = computed(() => props.marked.corners.length > 4 || props.marked.cor
                 >{{ d.from }} to {{ d.to }} <b>{{ mm(d.length) }}</b>{{ i < marked.diagonals.length - 1 ? ', ' : '.' }}</span
             >
         </p>
-        <table v-if="marked.openings.length">
+        <table v-if="marked.openings.length" class="figures small">
             <thead>
                 <tr>
                     <th>opening</th>
@@ -82,26 +82,5 @@ const isOdd = computed(() => props.marked.corners.length > 4 || props.marked.cor
 <style scoped>
 p {
     margin: 0 0 8px;
-}
-table {
-    width: 100%;
-    border-collapse: collapse;
-    font-size: 11.5px;
-    margin-bottom: 8px;
-}
-th {
-    font-weight: 400;
-    color: var(--soft);
-    border-bottom: 1px solid var(--ink);
-}
-th,
-td {
-    text-align: right;
-    padding: 2px 0 2px 4px;
-}
-th:first-child,
-td:first-child {
-    text-align: left;
-    padding-left: 0;
 }
 </style>

@@ -22,7 +22,7 @@ const taken = computed(() =>
             Bevelled from square: {{ part.bevels.map((b) => `${b.toFixed(1)}°`).join(' and ') }}. The size is to the long points, which lie
             in the {{ part.long_face }} face.
         </p>
-        <table v-if="taken.length">
+        <table v-if="taken.length" class="figures small">
             <thead>
                 <tr>
                     <th>{{ taken.length }} let in</th>
@@ -54,25 +54,5 @@ const taken = computed(() =>
 }
 p {
     margin: 0 0 8px;
-}
-table {
-    width: 100%;
-    border-collapse: collapse;
-    font-size: 11.5px;
-}
-th {
-    font-weight: 400;
-    color: var(--soft);
-    border-bottom: 1px solid var(--ink);
-}
-th,
-td {
-    text-align: right;
-    padding: 2px 0 2px 4px;
-}
-th:first-child,
-td:first-child {
-    text-align: left;
-    padding-left: 0;
 }
 </style>

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit\Entry;
 
+use Incastro\Core\Fit\Convex;
+
 /**
  * What a box is raised and slid in, cut along the depth: y out of the wall, z up. Overhead is a line of points by rising y; blocks
  * stand in the way. Floor, base and back wall may be touched, the rest is kept clear of. mm.
@@ -31,15 +33,15 @@ final readonly class Section
                 return -1.0;
             }
         }
-        if ($this->base !== null && self::meets($box, [$this->wall, 0.0, $this->base[0], $this->base[1]], 1e-6)) {
+        if ($this->base !== null && Convex::meets($box, [$this->wall, 0.0, $this->base[0], $this->base[1]], 1e-6)) {
             return -1.0;
         }
         $least = INF;
         foreach ($this->blocks as $block) {
-            if (self::meets($box, $block, 0.0)) {
+            if (Convex::meets($box, $block, 0.0)) {
                 return -1.0;
             }
-            $least = min($least, self::apart($box, self::corners($block)));
+            $least = min($least, self::apart($box, Convex::corners($block)));
         }
 
         return min($least, $this->under($box));
@@ -95,46 +97,6 @@ final readonly class Section
     }
 
     /**
-     * Two convex shapes share more than a rim (separating axes).
-     *
-     * @param  non-empty-list<array{float, float}>  $box
-     * @param  array{float, float, float, float}  $block
-     */
-    private static function meets(array $box, array $block, float $rim): bool
-    {
-        $corners = self::corners($block);
-        $axes = [[1.0, 0.0], [0.0, 1.0]];
-        foreach ($box as $k => $p) {
-            $q = $box[($k + 1) % count($box)];
-            $length = max(1e-9, hypot($q[0] - $p[0], $q[1] - $p[1]));
-            $axes[] = [($p[1] - $q[1]) / $length, ($q[0] - $p[0]) / $length];
-        }
-        foreach ($axes as [$u, $v]) {
-            [$a, $b] = [self::on($box, $u, $v), self::on($corners, $u, $v)];
-            if ($a[1] <= $b[0] + $rim || $b[1] <= $a[0] + $rim) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /**
-     * @param  non-empty-list<array{float, float}>  $points
-     * @return array{float, float} from and to along an axis
-     */
-    private static function on(array $points, float $u, float $v): array
-    {
-        [$from, $to] = [INF, -INF];
-        foreach ($points as [$y, $z]) {
-            $at = $y * $u + $z * $v;
-            [$from, $to] = [min($from, $at), max($to, $at)];
-        }
-
-        return [$from, $to];
-    }
-
-    /**
      * @param  non-empty-list<array{float, float}>  $box
      * @param  array{float, float}  $p
      */
@@ -160,14 +122,5 @@ final readonly class Section
         $share = max(0.0, min(1.0, (($p[0] - $a[0]) * $dy + ($p[1] - $a[1]) * $dz) / max(1e-12, $dy * $dy + $dz * $dz)));
 
         return hypot($p[0] - $a[0] - $share * $dy, $p[1] - $a[1] - $share * $dz);
-    }
-
-    /**
-     * @param  array{float, float, float, float}  $block
-     * @return non-empty-list<array{float, float}>
-     */
-    private static function corners(array $block): array
-    {
-        return [[$block[0], $block[1]], [$block[2], $block[1]], [$block[2], $block[3]], [$block[0], $block[3]]];
     }
 }

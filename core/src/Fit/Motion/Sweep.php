@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit\Motion;
 
+use Incastro\Core\Fit\Convex;
 use Incastro\Core\Measure\Text;
 
 /** How far a moving part opens before it meets something: opened step by step, the last step halved until it is fine. */
@@ -82,55 +83,12 @@ final class Sweep
     {
         foreach ($mover->at($open) as $shape) {
             foreach ($near as $obstacle) {
-                if (self::meet($shape, $obstacle->in($mover->view))) {
+                if (Convex::meets($shape, $obstacle->in($mover->view), self::RIM)) {
                     return $obstacle;
                 }
             }
         }
 
         return null;
-    }
-
-    /**
-     * Two convex shapes share more than a rim (separating axes).
-     *
-     * @param  non-empty-list<array{float, float}>  $shape
-     * @param  array{float, float, float, float}  $block
-     */
-    private static function meet(array $shape, array $block): bool
-    {
-        [$us, $vs] = [array_column($shape, 0), array_column($shape, 1)];
-        if (max($us) <= $block[0] + self::RIM || min($us) >= $block[2] - self::RIM || max($vs) <= $block[1] + self::RIM || min($vs) >= $block[3] - self::RIM) {
-            return false;
-        }
-        $axes = [];
-        foreach ($shape as $i => $p) {
-            $q = $shape[($i + 1) % count($shape)];
-            $length = max(1e-9, hypot($q[0] - $p[0], $q[1] - $p[1]));
-            $axes[] = [($p[1] - $q[1]) / $length, ($q[0] - $p[0]) / $length];
-        }
-        $corners = [[$block[0], $block[1]], [$block[2], $block[1]], [$block[2], $block[3]], [$block[0], $block[3]]];
-        foreach ($axes as [$u, $v]) {
-            [$a, $b] = [self::along($shape, $u, $v), self::along($corners, $u, $v)];
-            if ($a[1] <= $b[0] + self::RIM || $b[1] <= $a[0] + self::RIM) {
-                return false;
-            }
-        }
-
-        return true;
-    }
-
-    /**
-     * @param  non-empty-list<array{float, float}>  $points
-     * @return array{float, float}
-     */
-    private static function along(array $points, float $u, float $v): array
-    {
-        [$from, $to] = [INF, -INF];
-        foreach ($points as [$x, $y]) {
-            [$from, $to] = [min($from, $x * $u + $y * $v), max($to, $x * $u + $y * $v)];
-        }
-
-        return [$from, $to];
     }
 }

@@ -17,7 +17,7 @@ const keep = (value: number): Promise<void> => project.set(['pieces', project.pi
             <span v-tooltip.left="'The angle between its back and the wall'">Spring</span>
             <LengthField :model-value="crown.spring" unit="mm" degrees label="spring of the moulding" :keep="keep" />
         </div>
-        <table class="angles">
+        <table class="figures">
             <thead>
                 <tr>
                     <th>corner</th>
@@ -44,21 +44,6 @@ const keep = (value: number): Promise<void> => project.set(['pieces', project.pi
 </template>
 
 <style scoped>
-.angles {
-    width: 100%;
-    border-collapse: collapse;
-    font-size: 12.5px;
-}
-.angles th {
-    font-weight: 400;
-    color: var(--soft);
-    text-align: right;
-    border-bottom: 1px solid var(--ink);
-}
-.angles td {
-    text-align: right;
-    padding: 2px 0;
-}
 .small {
     font-size: 12.5px;
     margin: 6px 0 0;

@@ -52,7 +52,7 @@ function flush(): Promise<boolean> {
     <section class="tape-paper" aria-label="shims">
         <div class="what">Under the base, packed level from the floor’s high point</div>
         <div class="big">{{ mm(most) }}<small>at most</small></div>
-        <table v-if="fitted.supports.length">
+        <table v-if="fitted.supports.length" class="figures">
             <thead>
                 <tr>
                     <th>under</th>
@@ -90,7 +90,7 @@ function flush(): Promise<boolean> {
     </div>
     <section v-for="s in stacks" :key="s.axis" class="bears stack" :aria-label="`stack of its ${s.axis}`">
         <h4>{{ capitalised(s.axis) }}, layer by layer</h4>
-        <table>
+        <table class="figures">
             <tbody>
                 <tr v-for="(l, i) in s.stack.layers" :key="i">
                     <td>{{ capitalised(render(l.name, project.unit)) }}</td>
@@ -118,37 +118,10 @@ function flush(): Promise<boolean> {
 </template>
 
 <style scoped>
-table {
-    width: 100%;
-    border-collapse: collapse;
-    font-size: 12.5px;
-}
-th {
-    font-weight: 400;
-    color: var(--soft);
-    border-bottom: 1px solid var(--ink);
-}
-th,
-td {
-    text-align: right;
-    padding: 2px 0 2px 6px;
-}
-th:first-child,
-td:first-child {
-    text-align: left;
-    padding-left: 0;
-}
-.on {
-    background: var(--chalk-wash);
-}
 .stack .linkish {
     text-align: left;
     font-size: 13px;
     padding-left: 0;
-}
-.sum td {
-    border-top: 1px solid var(--ink);
-    font-weight: 650;
 }
 .small,
 .advice {

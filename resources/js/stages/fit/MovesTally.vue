@@ -44,7 +44,7 @@ const set = (key: string, value: number): Promise<boolean> =>
         </div>
         <p v-if="motion.kind === 'hinged'" class="soft small">With a handle 35 mm proud, 40 mm in from its closing edge.</p>
         <template v-if="struts">
-            <table>
+            <table class="figures">
                 <tbody>
                     <tr>
                         <td>Weighs, hardware not counted</td>
@@ -121,18 +121,6 @@ const set = (key: string, value: number): Promise<boolean> =>
 <style scoped>
 .stuck {
     color: var(--brick);
-}
-table {
-    width: 100%;
-    border-collapse: collapse;
-    font-size: 12.5px;
-}
-td {
-    padding: 2px 0;
-}
-td:last-child {
-    text-align: right;
-    white-space: nowrap;
 }
 .range {
     font-weight: 650;
