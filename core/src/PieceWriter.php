@@ -16,6 +16,7 @@ use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Workshop;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\FloorAdvice;
 use Incastro\Core\Geometry\Axis;
@@ -113,10 +114,10 @@ final readonly class PieceWriter
     }
 
     /** @return array<string, mixed> what a part has besides a length and a width */
-    public static function shape(Panel $panel): array
+    public static function shape(Panel $panel, Workshop $workshop): array
     {
         $shape = new PartShape($panel);
 
-        return ['bay' => $panel->bay, 'outline' => $shape->outline(), 'marked_out' => $shape->markedOut(), 'bevels' => $shape->bevels(), 'long_face' => $shape->longFace(), 'taken' => $shape->taken()];
+        return ['bay' => $panel->bay, 'outline' => $shape->outline(), 'marked_out' => $shape->markedOut($workshop), 'bevels' => $shape->bevels(), 'long_face' => $shape->longFace(), 'taken' => $shape->taken()];
     }
 }

@@ -214,7 +214,7 @@ final readonly class PlanWriter
             'banded' => $panel->banded,
             'fit_on_site' => $panel->fitOnSite,
             'bought' => $panel->bought,
-        ] + PieceWriter::shape($panel);
+        ] + PieceWriter::shape($panel, $this->project->workshop);
     }
 
     /** @return list<Design> what else stands in its space */

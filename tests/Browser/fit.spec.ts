@@ -42,11 +42,11 @@ test('offsets taken by hand take over from the survey, line, setting and blank',
         await field('offset gap').press('Enter');
         await expect(page.getByRole('button', { name: `take out the offset at ${at}`, exact: true })).toBeVisible();
     }
-    await expect(tally(page)).toContainText('From the offsets taken by hand.');
+    await expect(tally(page)).toContainText('From the offsets taken by hand, ± 0.5');
     await view(page, 'Gaps and cut lines');
     await expect(page.getByRole('group', { name: /template: Chart shelves: left edge/ })).toContainText('33.0');
     await page.getByRole('button', { name: 'Go back to the survey' }).click();
-    await expect(tally(page)).toContainText('From the survey of the room.');
+    await expect(tally(page)).toContainText('From the survey of the room');
 });
 
 test('a template goes out as pages, SVG and DXF, also mirrored', async ({ page }) => {

@@ -6,6 +6,8 @@ namespace Incastro\Core\Cut;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Taken;
+use Incastro\Core\Design\TakenKind;
+use Incastro\Core\Document\Workshop;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Point;
@@ -103,11 +105,12 @@ final readonly class PartShape
     }
 
     /**
-     * For a part that is no rectangle or has openings: corners of its outline and openings, from its left and lower edge as seen.
+     * For a part that is no rectangle or has openings: corners of its outline and openings, from its left and lower edge as seen. A router
+     * run along a fence cuts (base − bit)/2 from it; about a pin its bit's middle is at the radius − bit/2 (fieldbook §12).
      *
-     * @return array{seen: string, width: Length, height: Length, corners: list<array<string, mixed>>, diagonals: list<array<string, mixed>>, openings: list<array<string, mixed>>}|null
+     * @return array{seen: string, width: Length, height: Length, corners: list<array<string, mixed>>, diagonals: list<array<string, mixed>>, fence: Length|null, openings: list<array<string, mixed>>}|null
      */
-    public function markedOut(): ?array
+    public function markedOut(Workshop $workshop): ?array
     {
         $openings = array_filter($this->panel->taken, fn (Taken $t): bool => $t->kind->isSeenThrough());
         if ($this->outline() === null && $openings === []) {
@@ -118,10 +121,12 @@ final readonly class PartShape
         $loop = $outline->loops()[0] ?? [];
 
         return ['seen' => $outline->view->value, 'width' => $far->across, 'height' => $far->up, 'corners' => Corners::of($loop), 'diagonals' => Corners::diagonals($loop),
-            'openings' => array_values(array_map(function (Taken $t) use ($outline): array {
+            'fence' => $openings === [] ? null : $workshop->routerBase->minus($workshop->routerBit)->splitInto(2)[0],
+            'openings' => array_values(array_map(function (Taken $t) use ($outline, $workshop): array {
                 [$low, $high] = PanelOutline::extremes(array_map($outline->fromOrigin(...), $t->block->outlineIn($outline->view)));
 
-                return ['kind' => $t->kind->value, 'across' => $low->across, 'up' => $low->up, 'width' => $high->across->minus($low->across), 'height' => $high->up->minus($low->up)];
+                return ['kind' => $t->kind->value, 'across' => $low->across, 'up' => $low->up, 'width' => $high->across->minus($low->across), 'height' => $high->up->minus($low->up),
+                    'pin' => $t->kind === TakenKind::RoundCutOut ? $high->across->minus($low->across)->minus($workshop->routerBit)->splitInto(2)[0] : null];
             }, $openings))];
     }
 

@@ -96,6 +96,8 @@ final class ProjectReader
             $small('level_per_metre', 10),
             $usually('meter_limit', 2.0), $usually('laser_per_metre', 0.3),
             $node->at('gauge_degrees')->isMissing() ? 0.2 : $node->at('gauge_degrees')->number(0.0, 10.0),
+            $node->at('router_base')->optionalLength(Length::fromMillimetres(30), Length::fromMillimetres(400)) ?? Length::fromMillimetres(150),
+            $node->at('router_bit')->optionalLength(Length::fromMillimetres(1), Length::fromMillimetres(60)) ?? Length::fromMillimetres(12),
         );
     }
 

@@ -9,7 +9,7 @@ use Incastro\Core\Measure\Length;
 /**
  * The person's tools and habits, copied into the project. Tape limit per fieldbook class II:
  * ±(tapeBase + tapePerMetre · L), L in metres rounded up, and tapeBend more for an inside reading.
- * Distance meter ± meterLimit; line laser ± laserPerMetre · run; angle gauge ± gaugeDegrees.
+ * A router's base is so wide across, its bit so thick. Distance meter ± meterLimit; line laser ± laserPerMetre · run; angle gauge ± gaugeDegrees.
  */
 final readonly class Workshop
 {
@@ -26,6 +26,8 @@ final readonly class Workshop
         public Length $meterLimit,
         public Length $laserPerMetre,
         public float $gaugeDegrees,
+        public Length $routerBase,
+        public Length $routerBit,
     ) {
     }
 }

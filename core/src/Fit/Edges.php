@@ -15,7 +15,7 @@ use Incastro\Core\Survey\Room;
 /** Where the whole piece meets the house: gap profile, decision, cut line and ways, edge by edge. */
 final readonly class Edges
 {
-    public function __construct(private Piece $piece, private Room $room, private Box $box, private Profiler $profiler, private Ways $ways)
+    public function __construct(private Piece $piece, private Room $room, private Box $box, private Profiler $profiler, private Ways $ways, private Scriber $scriber)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class Edges
     private function edge(EdgeName $name, Profile $profile): EdgeFit
     {
         $chosen = $this->piece->meeting($name);
-        $scribe = $chosen?->kind->isScribed() === true ? Scriber::of($profile, $this->piece->offsets[$name->value] ?? null, $this->opens($name)) : null;
+        $scribe = $chosen?->kind->isScribed() === true ? $this->scriber->of($profile, $this->piece->offsets[$name->value] ?? null, $this->opens($name)) : null;
 
         return new EdgeFit($name, $chosen?->kind, $this->box->setOff[$name->value] ?? null, $profile, $scribe, $this->ways->of($name, $profile));
     }

@@ -28,11 +28,12 @@ final readonly class Fitter
     public function fit(Piece $piece, Room $room, Box $box, Design $design): Fit
     {
         $profiler = new Profiler($piece, $room, $box, new Bounds($piece, $room));
+        $scriber = new Scriber($this->workshop->tapeBase->plus($this->workshop->tapePerMetre), $room->doubt->now);
         $ways = new Ways($piece, $room, $this->stock[$piece->material], Seen::of($design, $box));
-        $edges = (new Edges($piece, $room, $box, $profiler, $ways))->of();
+        $edges = (new Edges($piece, $room, $box, $profiler, $ways, $scriber))->of();
         $panels = (new EdgeParts($piece, $box, $edges))->added($design->panels, $design->fronts);
-        $panels = (new LevelParts($piece, $box, $edges, $profiler))->added($panels, $design->fronts);
-        $slabs = new SlabEdges($piece, $room, $box, $profiler);
+        $panels = (new LevelParts($piece, $box, $edges, $profiler, $scriber))->added($panels, $design->fronts);
+        $slabs = new SlabEdges($piece, $room, $box, $profiler, $scriber);
         $panels = $slabs->added($panels);
         $edges += $slabs->edges;
         $obstacles = new Obstacles($room, $box);

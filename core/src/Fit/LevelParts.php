@@ -25,7 +25,7 @@ final readonly class LevelParts
     private const BEARING_MM = 6;
 
     /** @param  array<string, EdgeFit>  $edges */
-    public function __construct(private Piece $piece, private Box $box, private array $edges, private Profiler $profiler)
+    public function __construct(private Piece $piece, private Box $box, private array $edges, private Profiler $profiler, private Scriber $scriber)
     {
     }
 
@@ -65,7 +65,7 @@ final readonly class LevelParts
         if ($profile === null) {
             return $panel;
         }
-        $scribe = $this->isFrontOfBase($panel) ? ($this->edges['base']->scribe ?? Scriber::of($profile, null)) : Scriber::of($profile, null);
+        $scribe = $this->isFrontOfBase($panel) ? ($this->edges['base']->scribe ?? $this->scriber->of($profile, null)) : $this->scriber->of($profile, null);
         $more = fn (Figure $f): Figure => $f->plus($scribe->projects, Text::of('fit.blank_projects'))->named(Text::of('fit.floor_blank'));
         $isUpright = $panel->long === Axis::Z;
 

@@ -22,6 +22,7 @@ final readonly class Scribe implements \JsonSerializable
      * @param  list<array{at: Length, presented: Length, removed: Length, left: Length}>  $stations  along the edge
      * @param  Length|null  $short  by how much the blank does not reach; null where it does
      * @param  float  $bevelDeg  how far the back of the cut leans away, so that the face closes first
+     * @param  Length|null  $doubt  what the line may be out by at a station, ±; null where nothing states it
      * @param  Held|null  $held  what the offsets were taken from by hand; null where the survey gave them
      */
     public function __construct(
@@ -33,6 +34,7 @@ final readonly class Scribe implements \JsonSerializable
         public ?Length $short,
         public float $bevelDeg,
         public ?Held $held,
+        public ?Length $doubt,
     ) {
     }
 
@@ -52,7 +54,7 @@ final readonly class Scribe implements \JsonSerializable
         return [
             'projects' => $this->projects, 'setting' => $this->setting, 'touches_at' => $this->touchesAt(), 'narrowest' => $this->line->least(),
             'stations' => $this->stations, 'steep' => $this->steepest > self::STEEP ? round(1 / $this->steepest, 1) : null,
-            'short' => $this->short, 'bevel_deg' => $this->bevelDeg, 'held' => $this->held?->value,
+            'short' => $this->short, 'bevel_deg' => $this->bevelDeg, 'held' => $this->held?->value, 'doubt' => $this->doubt,
         ];
     }
 }

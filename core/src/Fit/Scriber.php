@@ -6,12 +6,13 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Document\Held;
 use Incastro\Core\Document\Offsets;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** Makes the true cut line of an edge: from the survey, or from offsets taken by hand (fieldbook §2; worked example E1). */
-final class Scriber
+final readonly class Scriber
 {
     /** What a blank projects past the greatest gap, so that there is something to cut everywhere. */
     private const SPARE_MM = 3;
@@ -21,18 +22,23 @@ final class Scriber
 
     private const LEAST_BEVEL_DEG = 2.0;
 
+    /** @param  Length  $byHand  limit of a gap read by hand, `surveyed` of a side as surveyed, ± */
+    public function __construct(private Length $byHand, private Length $surveyed)
+    {
+    }
+
     /** @param  float  $opensDeg  how far the wall comes in behind the face, from square */
-    public static function of(Profile $surveyed, ?Offsets $by, float $opensDeg = 0.0): Scribe
+    public function of(Profile $surveyed, ?Offsets $by, float $opensDeg = 0.0): Scribe
     {
         $planned = self::blank($surveyed);
         if ($by === null || ! $by->isEnough()) {
-            return self::scribe($planned, $surveyed, null, $opensDeg);
+            return $this->scribe($planned, $surveyed, null, $opensDeg);
         }
         $travel = $by->off ?? self::greatest($by);
         $base = $by->held === Held::Straightedge ? $by->off ?? Length::zero() : $planned->value->minus($travel);
         $line = self::byHand($surveyed, $by, $base);
 
-        return self::scribe($by->held === Held::Straightedge ? self::blank($line) : $planned, $line, $by->held, $opensDeg);
+        return $this->scribe($by->held === Held::Straightedge ? self::blank($line) : $planned, $line, $by->held, $opensDeg);
     }
 
     /** The blank ends where the greatest gap ends, and 3 mm more. */
@@ -44,7 +50,7 @@ final class Scriber
     }
 
     /** Pushed in square it touches where the gap is least, and must travel what it then still projects: projection − least gap. */
-    private static function scribe(Figure $projects, Profile $line, ?Held $held, float $opensDeg): Scribe
+    private function scribe(Figure $projects, Profile $line, ?Held $held, float $opensDeg): Scribe
     {
         $setting = $projects->minus($line->least(), Text::of("fit.least_gap_{$line->along->value}", at: $line->tightest->at))->named(Text::of('fit.compass_setting'));
         $stations = array_map(fn (GapAt $g): array => [
@@ -56,7 +62,8 @@ final class Scriber
         $over = $line->greatest()->minus($projects->value);
 
         return new Scribe($projects, $setting, $line, $stations, $line->steepest(), $over->isPositive() ? $over : null,
-            round(self::LEAST_BEVEL_DEG + max(0.0, $opensDeg), 1), $held);
+            round(self::LEAST_BEVEL_DEG + max(0.0, $opensDeg), 1), $held,
+            $held !== null ? $this->byHand : ($line->along === Axis::Z ? $this->surveyed : null));
     }
 
     private static function greatest(Offsets $by): Length

@@ -26,7 +26,7 @@ final class SlabEdges
     /** @var array<string, EdgeFit> by part and edge */
     public array $edges = [];
 
-    public function __construct(private readonly Piece $piece, private readonly Room $room, private readonly Box $box, private readonly Profiler $profiler)
+    public function __construct(private readonly Piece $piece, private readonly Room $room, private readonly Box $box, private readonly Profiler $profiler, private readonly Scriber $scriber)
     {
     }
 
@@ -101,7 +101,7 @@ final class SlabEdges
     private function note(Panel $panel, EdgeName $name, Profile $profile): Scribe
     {
         $key = "$panel->id/$name->value";
-        $scribe = Scriber::of($profile, $this->piece->offsets[$key] ?? null);
+        $scribe = $this->scriber->of($profile, $this->piece->offsets[$key] ?? null);
         $this->edges[$key] = new EdgeFit($name, EdgeKind::Scribed, null, $profile, $scribe, [], $panel->id);
 
         return $scribe;

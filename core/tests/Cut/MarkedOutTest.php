@@ -45,6 +45,17 @@ final class MarkedOutTest extends TestCase
         self::assertNull(Planned::of(Sample::e1())->part('side_left')['marked_out']);
     }
 
+    public function test_openings_say_how_a_router_cuts_them(): void
+    {
+        $document = Sample::e1();
+        $document['workshop'] += ['router_base' => 152.4, 'router_bit' => 12.7];
+        $document['spaces'][Sample::SPACE]['things'] = [Sample::id('TH', 1) => ['kind' => 'socket', 'face' => 'back', 'across' => 600, 'up' => 300, 'width' => 86, 'height' => 86, 'out' => 10, 'treatment' => 'cut_through']];
+        $document['pieces'][Sample::PIECE]['back_material'] = Sample::BACK;
+        $document['pieces'][Sample::PIECE]['methods']['back'] = 'applied';
+        // (152.4 − 12.7)/2 = 69.85 from the fence to the near edge of the cut.
+        self::assertSame([69.85, null], [Planned::of($document)->part('back')['marked_out']['fence'], Planned::of($document)->part('back')['marked_out']['openings'][0]['pin']]);
+    }
+
     /** @return array<string, mixed> */
     private static function e2(): array
     {

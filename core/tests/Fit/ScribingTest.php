@@ -128,6 +128,24 @@ final class ScribingTest extends TestCase
         });
     }
 
+    public function test_with_noise_the_line_is_off_by_no_more_than_is_stated(): void
+    {
+        $this->limitTo(15)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+            mt_srand($seed);
+            [$radius, $centre] = [mt_rand(25_000, 60_000), mt_rand(400, 2000)];
+            $wall = fn (float $z): float => 30 + $radius - sqrt($radius ** 2 - ($z - $centre) ** 2);
+            $gaps = array_map(fn (int $z): array => [$z, round($wall($z) + mt_rand(-500, 500) / 1000, 2)], [100, 400, 700, 1000, 1300, 1600, 1900, 2200, 2300]);
+            $plan = self::plan(['straightedge', null, $gaps]);
+            $scribe = $plan->piece()['edges']['right']['scribe'];
+            self::assertSame(0.5, $scribe['doubt'], 'a tape under a metre, without a bend: 0.3 + 0.2');
+            $cut = array_values(array_filter($plan->plan['templates'][Sample::PIECE.'/right']['lines'], fn (array $l): bool => $l['layer'] === 'cut'))[0]['points'];
+            foreach ($cut as [$along, $gap]) {
+                $isStation = in_array($along + 100, array_column($gaps, 0), false);
+                self::assertEqualsWithDelta($wall($along + 100), -$gap, $scribe['doubt'] + ($isStation ? 0.01 : 0.5), "seed $seed at $along");
+            }
+        });
+    }
+
     /**
      * @param  array{string, int|float|null, list<array{int|float, int|float}>}  $taken
      * @return array<string, mixed>

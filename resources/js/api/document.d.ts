@@ -568,6 +568,14 @@ export interface Workshop {
    */
   laser_per_metre?: number;
   gauge_degrees?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  router_base?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  router_bit?: number;
 }
 export interface Layout {
   /**

@@ -606,6 +606,10 @@ export interface Scribe {
   short: number | null;
   bevel_deg: number;
   held: 'straightedge' | 'part' | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  doubt: number | null;
 }
 export interface Way {
   kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play';
@@ -896,7 +900,15 @@ export interface MarkedOut {
      * a length in mm, at most 6 decimals
      */
     height: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    pin: number | null;
   }[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  fence: number | null;
 }
 export interface MaterialPlan {
   material: string;

@@ -7,9 +7,14 @@ const props = defineProps<{ value: number; least: number; most: number; label: s
 const emit = defineEmits<{ keep: [value: number] }>();
 const typed = ref(String(props.value));
 const refusal = ref('');
+/** Enter is followed by a change of its own: one wish is sent once. */
+let sent: number | null = null;
 watch(
     () => props.value,
-    (now) => (typed.value = String(now)),
+    (now) => {
+        typed.value = String(now);
+        sent = null;
+    },
 );
 
 function commit(): void {
@@ -20,7 +25,9 @@ function commit(): void {
         return;
     }
     refusal.value = '';
-    if (number !== props.value) emit('keep', number);
+    if (number === props.value || number === sent) return;
+    sent = number;
+    emit('keep', number);
 }
 </script>
 

@@ -50,7 +50,10 @@ const mm = (value: number): string => show(value, project.unit);
         <p v-if="scribe.steep !== null" class="warn">
             The line turns 1 in {{ scribe.steep }}: steeper than 1 in 4 a compass does not follow. Take closer offsets there.
         </p>
-        <p class="facts soft">{{ scribe.held ? 'From the offsets taken by hand.' : 'From the survey of the room.' }}</p>
+        <p class="facts soft">
+            {{ scribe.held ? 'From the offsets taken by hand' : 'From the survey of the room'
+            }}{{ scribe.doubt === null ? '' : `, ± ${showWithUnit(scribe.doubt, project.unit)} at a station` }}.
+        </p>
     </TallyFigure>
     <section v-else class="tape-paper" :aria-label="`${name}: gap`">
         <div class="what">{{ name }}: gap</div>

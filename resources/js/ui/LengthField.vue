@@ -27,6 +27,8 @@ const refusal = ref('');
 const editing = ref(false);
 const toast = useToast();
 let sending = false;
+/** What was last kept: the blur that comes before its echo does not send it again. */
+let kept = '';
 let gone = false;
 const initial = computed(() => {
     if (props.modelValue === null) return '';
@@ -54,12 +56,13 @@ const understood = computed(() => {
 async function commit(then?: 'next' | 'back'): Promise<void> {
     // Enter and the blur that follows it are one wish.
     if (sending) return;
-    if (typed.value.trim() !== '' && typed.value !== initial.value) {
+    if (typed.value.trim() !== '' && typed.value !== initial.value && typed.value !== kept) {
         sending = true;
         try {
             const value = props.degrees ? readDegrees(typed.value) : readLength(typed.value, props.unit).mm;
             refusal.value = '';
             await props.keep(value, typed.value.trim());
+            kept = typed.value;
         } catch (error) {
             // What was typed stays in the field, with the reason under it.
             refusal.value = error instanceof Error ? error.message : String(error);
@@ -109,6 +112,7 @@ function giveUp(): void {
                 @focus="editing = true"
                 @input="
                     refusal = '';
+                    kept = '';
                     editing = true;
                 "
                 @keydown.enter.prevent.stop="commit($event.shiftKey ? 'back' : 'next')"

@@ -72,6 +72,12 @@ const isOdd = computed(() => props.marked.corners.length > 4 || props.marked.cor
                 </tr>
             </tbody>
         </table>
+        <p v-if="marked.fence !== null">
+            By router: a fence {{ mm(marked.fence) }} inside each line; no deeper a pass than half the bit.
+            <template v-for="(o, i) in marked.openings" :key="`p${i}`">
+                <template v-if="o.pin !== null"> The round one about a pin {{ mm(o.pin) }} from the middle of the bit.</template>
+            </template>
+        </p>
         <Fold v-if="marked.openings.length" title="Cannot be marked in place?">
             <p>{{ word('marked.surrogate') }}</p>
             <p>{{ word('marked.corners') }}</p>

@@ -71,7 +71,7 @@ final class RaisingTest extends TestCase
         $this->limitTo(15)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed) use (&$found): void {
             mt_srand($seed);
             [$depth, $height, $base] = [mt_rand(250, 700), mt_rand(500, 2200), mt_rand(0, 1) * 90];
-            $overhead = mt_rand(0, 1) === 1 ? [[0.0, (float) ($base + $height + mt_rand(20, 300))], [8000.0, (float) ($base + $height + mt_rand(301, 900))]] : [[0.0, 2400.0], [8000.0, 2400.0]];
+            $overhead = mt_rand(0, 1) === 1 ? [[-2000.0, (float) ($base + $height + mt_rand(20, 300))], [8000.0, (float) ($base + $height + mt_rand(301, 900))]] : [[-2000.0, 2400.0], [8000.0, 2400.0]];
             $blocks = mt_rand(0, 1) === 1 ? [[$depth + mt_rand(50, 400), (float) mt_rand(1900, 2350), $depth + mt_rand(450, 700), 2400.0]] : [];
             $section = new Section($overhead, $blocks, $base > 0 ? [$depth - 50.0, (float) $base] : null);
             $way = (new Raising($section, self::box($depth, $height), 0.0, (float) $base, (float) $depth))->way();

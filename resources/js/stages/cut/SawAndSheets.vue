@@ -43,6 +43,10 @@ async function keepAsMine(): Promise<void> {
         });
     }
 }
+const router = [
+    { key: 'router_base', label: 'Router base', usual: 150 },
+    { key: 'router_bit', label: 'Router bit', usual: 12 },
+] as const;
 const saw = [
     { key: 'kerf', label: 'Kerf' },
     { key: 'trim', label: 'Trim each edge' },
@@ -59,6 +63,7 @@ const sheet = [
     <section class="bears">
         <h4>Saw</h4>
         <LengthRow v-for="f in saw" :key="f.key" :title="f.label" :value="workshop[f.key]" :path="['workshop', f.key]" />
+        <LengthRow v-for="f in router" :key="f.key" :title="f.label" :value="workshop[f.key] ?? f.usual" :path="['workshop', f.key]" />
         <template v-for="[id, m] in stock" :key="id">
             <InputText
                 class="name"
