@@ -60,7 +60,8 @@ final class LetsThingsThrough implements Check
 
             return self::say('fit.board_parted', Severity::Look, $panel, $names + ['at' => $middle]);
         }
-        $strip = $passage->kind === TakenKind::Notch ? self::thinnest($panel, $passage) : null;
+        // What is cut to the wall is narrow anyway, and held by the carcass.
+        $strip = $passage->kind === TakenKind::Notch && ! $panel->fitOnSite ? self::thinnest($panel, $passage) : null;
 
         return $strip === null ? null : self::say('fit.notch_weak', Severity::Look, $panel, $names + ['strip' => $strip], $strip, Length::fromMillimetres(self::STRIP_MM));
     }

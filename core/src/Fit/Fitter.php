@@ -28,7 +28,7 @@ final readonly class Fitter
     public function fit(Piece $piece, Room $room, Box $box, Design $design): Fit
     {
         $profiler = new Profiler($piece, $room, $box, new Bounds($piece, $room));
-        $scriber = new Scriber($this->workshop->tapeBase->plus($this->workshop->tapePerMetre), $room->doubt->now);
+        $scriber = new Scriber($this->workshop->tapeBase->plus($this->workshop->tapePerMetre));
         $ways = new Ways($piece, $room, $this->stock[$piece->material], Seen::of($design, $box));
         $edges = (new Edges($piece, $room, $box, $profiler, $ways, $scriber))->of();
         $panels = (new EdgeParts($piece, $box, $edges))->added($design->panels, $design->fronts);

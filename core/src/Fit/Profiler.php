@@ -118,6 +118,25 @@ final readonly class Profiler
         $read = [$from, ...array_values(array_filter($stations ?? Profile::every($from, $to, self::STATION_MM), $inside)), $to];
         $gaps = array_map($gap, $read);
 
-        return new Profile($along, $gaps, Profile::filled($gaps, $stations === null ? $gap : Curve::through($gaps), self::STEP_MM));
+        return new Profile($along, $gaps, $stations === null ? Profile::filled($gaps, $gap, self::STEP_MM) : $this->drawn($gaps, $stations));
+    }
+
+    /**
+     * The line through what was read. An end that was not read and lies close to a station tells nothing of the wall's bend: the line
+     * runs on to it as it came.
+     *
+     * @param  non-empty-list<GapAt>  $gaps
+     * @param  list<Length>  $stations
+     * @return non-empty-list<GapAt>
+     */
+    private function drawn(array $gaps, array $stations): array
+    {
+        $last = count($gaps) - 1;
+        $isRead = fn (GapAt $g): bool => array_filter($stations, fn (Length $z): bool => $z->equals($g->at)) !== [];
+        $close = Length::fromMillimetres(self::STATION_MM)->splitInto(2)[0];
+        $knots = array_values(array_filter($gaps, fn (GapAt $g, int $i): bool => ($i > 0 && $i < $last) || $isRead($g)
+            || ! $gaps[$i === 0 ? min(1, $last) : $last - 1]->at->minus($g->at)->absolute()->isLessThan($close), ARRAY_FILTER_USE_BOTH));
+
+        return Profile::filled($gaps, Curve::through(count($knots) > 1 ? $knots : $gaps), self::STEP_MM);
     }
 }

@@ -22,7 +22,7 @@ final readonly class Scribe implements \JsonSerializable
      * @param  list<array{at: Length, presented: Length, removed: Length, left: Length}>  $stations  along the edge
      * @param  Length|null  $short  by how much the blank does not reach; null where it does
      * @param  float  $bevelDeg  how far the back of the cut leans away, so that the face closes first
-     * @param  Length|null  $doubt  what the line may be out by at a station, ±; null where nothing states it
+     * @param  Length|null  $doubt  what the line may be out by at a station, ±; null for the survey’s, which is as sure as the room
      * @param  Held|null  $held  what the offsets were taken from by hand; null where the survey gave them
      */
     public function __construct(

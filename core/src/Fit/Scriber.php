@@ -6,7 +6,6 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Document\Held;
 use Incastro\Core\Document\Offsets;
-use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -22,8 +21,8 @@ final readonly class Scriber
 
     private const LEAST_BEVEL_DEG = 2.0;
 
-    /** @param  Length  $byHand  limit of a gap read by hand, `surveyed` of a side as surveyed, ± */
-    public function __construct(private Length $byHand, private Length $surveyed)
+    /** @param  Length  $byHand  limit of a gap read by hand, ± */
+    public function __construct(private Length $byHand)
     {
     }
 
@@ -63,7 +62,7 @@ final readonly class Scriber
 
         return new Scribe($projects, $setting, $line, $stations, $line->steepest(), $over->isPositive() ? $over : null,
             round(self::LEAST_BEVEL_DEG + max(0.0, $opensDeg), 1), $held,
-            $held !== null ? $this->byHand : ($line->along === Axis::Z ? $this->surveyed : null));
+            $held !== null ? $this->byHand : null);
     }
 
     private static function greatest(Offsets $by): Length

@@ -15,13 +15,15 @@ const magnified = computed(() => times(props.template.bounds));
 const frame = computed<Frame>(() => templateFrame(props.template.bounds, props.width, props.height, magnified.value));
 const marks = computed(() =>
     apart(
-        props.template.marks.map((m, i) => ({
-            x: frame.value.x(m.at[0]!),
-            y: frame.value.y(m.at[1]!),
-            text: magnified.value > 1 ? show(Math.abs(m.at[1]!), props.unit) : render(m.text, props.unit),
-            under: magnified.value > 1 ? show(m.at[0]!, props.unit) : '',
-            key: i,
-        })),
+        props.template.marks.map((m, key) => {
+            const text = magnified.value > 1 ? show(Math.abs(m.at[1]!), props.unit) : render(m.text, props.unit);
+            const wide = text.length * 6.2;
+            const [x, y] = [frame.value.x(m.at[0]!), frame.value.y(m.at[1]!)];
+            // Along a line words stand over their mark; on an outline they keep to the paper.
+            const anchor = magnified.value > 1 ? 'middle' : x > props.width * 0.6 ? 'end' : 'start';
+            const before = anchor === 'middle' ? wide / 2 : anchor === 'end' ? wide : 0;
+            return { x, y, text, under: magnified.value > 1 ? show(m.at[0]!, props.unit) : '', key, anchor, before, after: wide - before };
+        }),
         magnified.value > 1,
     ),
 );
@@ -38,11 +40,7 @@ const below = computed(() => props.template.bounds[1]! < 0);
         />
         <g v-for="m in marks" :key="m.key">
             <circle :cx="m.x" :cy="m.y" r="2.6" class="t-dot" />
-            <text
-                :x="m.x + (magnified > 1 ? 0 : m.x > frame.width * 0.6 ? -6 : 5)"
-                :y="m.y + (below ? 17 : -8)"
-                :text-anchor="magnified > 1 ? 'middle' : m.x > frame.width * 0.6 ? 'end' : 'start'"
-            >
+            <text :x="m.x + (m.anchor === 'middle' ? 0 : m.anchor === 'end' ? -6 : 5)" :y="m.y + (below ? 17 : -8)" :text-anchor="m.anchor">
                 {{ m.text }}
             </text>
             <text v-if="m.under" :x="m.x" :y="frame.y(0) + (below ? -8 : 17)" text-anchor="middle" class="tiny">{{ m.under }}</text>

@@ -24,11 +24,20 @@ export function templateFrame(bounds: readonly number[], width: number, height: 
     };
 }
 
-const NEAR = { along: 40, across: 13 };
+/** Words beside a mark: how far they reach to its left and right, px. */
+export interface Said {
+    readonly x: number;
+    readonly y: number;
+    readonly before: number;
+    readonly after: number;
+}
 
-/** Marks whose words would lie on one another: of two, the later gives way, but the last stays. */
-export function apart<T extends { readonly x: number; readonly y: number }>(marks: readonly T[], inLine: boolean): T[] {
-    const meets = (a: T, b: T): boolean => Math.abs(a.x - b.x) < NEAR.along && (inLine || Math.abs(a.y - b.y) < NEAR.across);
+const LINE = 13;
+
+/** Marks whose words would lie on one another: of two, the later gives way, but along a line the last stays. */
+export function apart<T extends Said>(marks: readonly T[], inLine: boolean): T[] {
+    const meets = (a: T, b: T): boolean =>
+        a.x - a.before < b.x + b.after && b.x - b.before < a.x + a.after && (inLine || Math.abs(a.y - b.y) < LINE);
     const kept: T[] = [];
     for (const mark of marks) {
         if (!kept.some((k) => meets(k, mark))) kept.push(mark);

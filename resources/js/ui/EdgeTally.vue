@@ -51,8 +51,10 @@ const mm = (value: number): string => show(value, project.unit);
             The line turns 1 in {{ scribe.steep }}: steeper than 1 in 4 a compass does not follow. Take closer offsets there.
         </p>
         <p class="facts soft">
-            {{ scribe.held ? 'From the offsets taken by hand' : 'From the survey of the room'
-            }}{{ scribe.doubt === null ? '' : `, ± ${showWithUnit(scribe.doubt, project.unit)} at a station` }}.
+            <template v-if="scribe.held"
+                >From the offsets taken by hand, ± {{ showWithUnit(scribe.doubt!, project.unit) }} at a station.</template
+            >
+            <template v-else>From the survey of the room; offsets taken by hand make it sure.</template>
         </p>
     </TallyFigure>
     <section v-else class="tape-paper" :aria-label="`${name}: gap`">
