@@ -9,25 +9,20 @@ use Incastro\Core\Cut\Totals;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Spacing;
 use Incastro\Core\Design\Taken;
 use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
-use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Workshop;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\FloorAdvice;
-use Incastro\Core\Geometry\Axis;
-use Incastro\Core\Measure\Length;
+use Incastro\Core\Fit\Motion\Motion;
+use Incastro\Core\Geometry\View;
 
 /** Writes down one piece: its figures, its bays with what dragging them needs, what is bought for it, and its solids. */
 final readonly class PieceWriter
 {
-    /** How far a drawer is drawn out to be looked at. */
-    private const DRAWN_OUT_MM = 320;
-
     public function __construct(private Project $project, private Piece $piece, private Design $design, private Fit $fit)
     {
     }
@@ -87,30 +82,29 @@ final readonly class PieceWriter
     /** @return list<array<string, mixed>> every panel as a solid, and how it moves */
     public function solids(): array
     {
-        return array_map(function (Panel $panel): array {
+        $moves = [];
+        foreach ($this->fit->motions as $motion) {
+            $moves += array_fill_keys($motion->mover->parts, self::moves($motion));
+        }
+
+        return array_map(function (Panel $panel) use ($moves): array {
             $solid = $panel->solid;
 
             return ['part' => $panel->id, 'bay' => $panel->bay, 'role' => $panel->role->value, 'axis' => $solid->axis->value, 'outline' => $solid->outline, 'from' => $solid->from, 'to' => $solid->to,
                 'taken' => array_map(fn (Taken $t): array => ['kind' => $t->kind->value, 'corner' => [$t->block->corner->x, $t->block->corner->y, $t->block->corner->z], 'size' => [$t->block->size->x, $t->block->size->y, $t->block->size->z]],
                     array_values(array_filter($panel->taken, fn (Taken $t): bool => $t->kind->isSeenThrough()))),
-                'moves' => $this->moves($panel)];
+                'moves' => $moves[$panel->id] ?? null];
         }, $this->fit->panels);
     }
 
-    /** @return array<string, mixed>|null hinged at a side, or drawn out of the wall */
-    private function moves(Panel $panel): ?array
+    /** @return array<string, mixed> as far as it opens in its place */
+    private static function moves(Motion $motion): array
     {
-        $b = $panel->block;
-        if (in_array($panel->role, [Role::Door, Role::DoorPart, Role::Glass], true) && $panel->hand !== null) {
-            return ['how' => 'hinge', 'x' => $panel->hand === Side::Left ? $b->corner->x : $b->corner->x->plus($b->size->x), 'y' => $b->corner->y->plus($b->size->y), 'left' => $panel->hand === Side::Left];
-        }
-        if (! in_array($panel->role, [Role::Front, Role::DrawerPart, Role::BoxPart], true)) {
-            return null;
-        }
-        $out = $panel->inHouse(Axis::Y);
+        [$u, $v] = $motion->mover->pivot;
 
-        return ['how' => 'slide', 'along' => $out->value, 'by' => $panel->turned && $this->piece->along(Side::Right) !== null && $panel->block->corner->x->isGreaterThan($this->fit->box->left->plus($this->fit->box->width->value->splitInto(2)[0]))
-            ? Length::fromMillimetres(self::DRAWN_OUT_MM)->negated() : Length::fromMillimetres(self::DRAWN_OUT_MM)];
+        return $motion->mover->kind->turns()
+            ? ['how' => 'turn', 'about' => $motion->mover->view === View::Top ? 'z' : 'x', 'pivot' => [round($u, 2), round($v, 2)], 'by' => round($motion->opens, 1)]
+            : ['how' => 'slide', 'about' => 'z', 'pivot' => [round($u, 2), round($v, 2)], 'by' => round($motion->opens, 1)];
     }
 
     /** @return array<string, mixed> what a part has besides a length and a width */

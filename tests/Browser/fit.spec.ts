@@ -30,7 +30,7 @@ test('an edge says its gap, what is proposed and why; a way chosen resizes the p
 test('offsets taken by hand take over from the survey, line, setting and blank', async ({ page }) => {
     await openCopy(page, undefined, 'fit');
     await edge(page, 'Left edge');
-    await page.getByText('Offsets taken by hand').click();
+    await page.getByText('Offsets taken by hand', { exact: true }).click();
     for (const [at, gap] of [
         ['100', '33'],
         ['2200', '41'],

@@ -1129,22 +1129,18 @@ export interface Solid {
   }[];
   moves: Moves | null;
 }
+/**
+ * turns about an axis at a pivot, (x, y) from above or (y, z) from the side, by degrees; or slides that way (x, y) by mm
+ */
 export interface Moves {
-  how: 'hinge' | 'slide';
+  how: 'turn' | 'slide';
+  about: 'x' | 'z';
   /**
-   * a length in mm, at most 6 decimals
+   * @minItems 2
+   * @maxItems 2
    */
-  x?: number;
-  /**
-   * a length in mm, at most 6 decimals
-   */
-  y?: number;
-  left?: boolean;
-  along?: 'x' | 'y';
-  /**
-   * a length in mm, at most 6 decimals
-   */
-  by?: number;
+  pivot: [number, number];
+  by: number;
 }
 export interface RoomFace {
   surface: string;

@@ -1,6 +1,6 @@
 import * as THREE from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
-import type { Solid, Solids } from '../../api/plan';
+import type { Moves, Solid, Solids } from '../../api/plan';
 
 /** What a person may do with the solid view, each from 0 to 1. */
 export interface Looks {
@@ -95,17 +95,23 @@ export class SolidScene {
                 .multiplyScalar(apart * 0.9);
             node.rotation.set(0, 0, 0);
             const moves = solid.moves;
-            if (moves?.how === 'slide') {
-                const by = (moves.by ?? 0) * open;
-                node.position.add(moves.along === 'x' ? at(by, 0, 0) : at(0, by, 0));
-            } else if (moves?.how === 'hinge') {
-                const pivot = at(moves.x ?? 0, moves.y ?? 0, 0);
-                const turn = (moves.left ? -1 : 1) * open * (Math.PI / 2) * 0.95;
-                node.rotation.y = turn;
-                node.position.add(pivot.clone().sub(pivot.applyAxisAngle(new THREE.Vector3(0, 1, 0), turn)));
-            }
+            if (moves) this.move(node, moves, open);
         }
         this.draw();
+    }
+
+    /** As far as the fit says it opens: about an upright edge, about a level one, or straight out. */
+    private move(node: THREE.Group, { how, about, pivot, by }: Moves, open: number): void {
+        const [u, v] = pivot as [number, number];
+        if (how === 'slide') {
+            node.position.add(at(u * by * open, v * by * open, 0));
+            return;
+        }
+        const axis = new THREE.Vector3(about === 'x' ? 1 : 0, about === 'x' ? 0 : 1, 0);
+        const edge = about === 'x' ? at(0, u, v) : at(u, v, 0);
+        const turn = (-by * open * Math.PI) / 180;
+        node.setRotationFromAxisAngle(axis, turn);
+        node.position.add(edge.clone().sub(edge.applyAxisAngle(axis, turn)));
     }
 
     pick(part: string | null): void {
