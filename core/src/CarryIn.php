@@ -107,6 +107,13 @@ final class CarryIn
                 }
             }
         }
+        foreach (['frame' => $load->framesMm, 'back' => $load->backMm, 'both' => $load->framesMm + $load->backMm] as $what => $mm) {
+            $thinner = $load->without($mm);
+            $way = $mm > 0.0 && ($what !== 'both' || ($load->framesMm > 0.0 && $load->backMm > 0.0)) ? self::raising($thinner, $section, $standing)->way(plainOnly: true) : null;
+            if ($way !== null) {
+                return self::placed(Verdict::GoesIf, $thinner, $section, $standing, $way, Text::of("entry.place_without_$what", clear: self::length($way['clearance'])));
+            }
+        }
         $needs = self::raising($load, $section, $standing)->needs() + self::PLAY_MM;
         $over = $needs - $section->highest();
         $way = self::raising($load, $section, $standing)->way(true);

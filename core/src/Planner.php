@@ -20,6 +20,7 @@ use Incastro\Core\Envelope\Boxer;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\Fitter;
+use Incastro\Core\Fit\Neighbour;
 use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surveyor;
@@ -69,11 +70,15 @@ final class Planner
      */
     private static function build(Project $project, array $pieces, array $rooms): array
     {
-        $designs = $fitted = [];
+        $boxes = $designs = $fitted = [];
         foreach ($pieces as $id => $piece) {
-            $box = (new Boxer)->box($piece, $rooms[$piece->space]);
-            $designs[$id] = (new Designer($project->stock, $project->stored, $project->workshop->trim))->design($piece, $box);
-            $fitted[$id] = (new Fitter($project->workshop, $project->stock))->fit($piece, $rooms[$piece->space], $box, $designs[$id]);
+            $boxes[$id] = (new Boxer)->box($piece, $rooms[$piece->space]);
+            $designs[$id] = (new Designer($project->stock, $project->stored, $project->workshop->trim))->design($piece, $boxes[$id]);
+        }
+        foreach ($pieces as $id => $piece) {
+            $beside = array_filter($pieces, fn (Piece $p): bool => $p !== $piece && $p->space === $piece->space);
+            $neighbours = array_merge(...array_map(fn (Piece $p): array => Neighbour::of($p, $designs[$p->id]), array_values($beside)), ...[[]]);
+            $fitted[$id] = (new Fitter($project->workshop, $project->stock))->fit($piece, $rooms[$piece->space], $boxes[$id], $designs[$id], $neighbours);
         }
 
         return [$designs, $fitted];

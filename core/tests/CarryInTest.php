@@ -58,6 +58,18 @@ final class CarryInTest extends TestCase
         self::assertSame('goes', self::only($document)['place']['verdict']);
     }
 
+    public function test_a_frame_left_off_may_be_all_it_takes(): void
+    {
+        // 2300 high from the floor; with its frame √(2300² + 350²) = 2326.5, without √(2300² + 332²) = 2323.8. A ceiling of 2325.
+        $document = self::ceiling(2325);
+        unset($document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::PLINTH]);
+        $document['pieces'][Sample::PIECE]['methods'] = ['front' => 'face_frame'];
+        $place = self::only($document)['place'];
+        self::assertSame(['goes_if', 'entry.place_without_frame'], [$place['verdict'], $place['says']->key]);
+        $document['pieces'][Sample::PIECE]['methods'] = ['front' => 'banded'];
+        self::assertNotSame('entry.place_without_frame', self::only($document)['place']['says']->key);
+    }
+
     public function test_weight_and_people(): void
     {
         $box = self::only(Sample::e1());

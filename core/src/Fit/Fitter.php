@@ -25,7 +25,8 @@ final readonly class Fitter
     {
     }
 
-    public function fit(Piece $piece, Room $room, Box $box, Design $design): Fit
+    /** @param  list<Neighbour>  $neighbours  of other pieces in its space */
+    public function fit(Piece $piece, Room $room, Box $box, Design $design, array $neighbours = []): Fit
     {
         $profiler = new Profiler($piece, $room, $box, new Bounds($piece, $room));
         $scriber = new Scriber($this->workshop->tapeBase->plus($this->workshop->tapePerMetre));
@@ -46,7 +47,7 @@ final readonly class Fitter
             self::tiltUp($piece, $box, $design), $supports,
             (new ScribeOrder($piece, $edges))->of($panels), Crown::of($piece, $room), $obstacles->passages,
             (new Stacks($piece, $room, $box, $design))->of($edges, $supports),
-            (new Motions($piece, $room, $box, $this->stock))->of($panels));
+            (new Motions($piece, $room, $box, $this->stock, $neighbours))->of($panels));
     }
 
     /** A box raised beside its base sweeps √(H² + D²) (fieldbook §8); the one that sweeps most counts. */

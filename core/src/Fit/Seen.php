@@ -12,11 +12,11 @@ use Incastro\Core\Document\Side;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Length;
 
-/** What of the design bears on closing its gaps: frames, slabs, and what opens beside a wall. */
+/** What of the design bears on closing its gaps: frames, slabs, a slope over it, and what opens beside a wall. */
 final readonly class Seen
 {
     /** @param  list<string>  $opens  sides at which a door or a drawer opens */
-    private function __construct(public bool $framed, public bool $slabs, private array $opens)
+    private function __construct(public bool $framed, public bool $slabs, public bool $sloped, private array $opens)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class Seen
         }
 
         return new self(array_filter($design->fronts, fn (CaseFront $f): bool => $f->framed) !== [],
-            array_filter($design->panels, fn (Panel $p): bool => $p->role === Role::Slab) !== [], array_values(array_unique($opens)));
+            array_filter($design->panels, fn (Panel $p): bool => $p->role === Role::Slab) !== [], $box->limit !== null, array_values(array_unique($opens)));
     }
 
     public function opensAt(Side $side): bool

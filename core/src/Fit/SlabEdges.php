@@ -13,7 +13,10 @@ use Incastro\Core\Document\Side;
 use Incastro\Core\Document\SideKind;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
 
@@ -23,6 +26,9 @@ use Incastro\Core\Survey\Room;
  */
 final class SlabEdges
 {
+    /** What a strip must bear on, and its thickness (fieldbook §2). */
+    private const BEARING_MM = 6;
+
     /** @var array<string, EdgeFit> by part and edge */
     public array $edges = [];
 
@@ -36,7 +42,7 @@ final class SlabEdges
      */
     public function added(array $panels): array
     {
-        return array_map(function (Panel $panel): Panel {
+        $cut = array_map(function (Panel $panel): Panel {
             if ($this->isEndPanel($panel)) {
                 return $this->behind($panel, $this->profiler->behindUpright($panel->block->corner->x, $panel->block->corner->z, $panel->block->corner->z->plus($panel->block->size->z)));
             }
@@ -50,6 +56,36 @@ final class SlabEdges
 
             return $panel->role === Role::Slab ? $this->rear($panel) : $panel;
         }, $panels);
+
+        return [...$cut, ...$this->covers($cut)];
+    }
+
+    /**
+     * Where the gap behind a slab is covered: a thin strip that lies on its rear edge and reaches the wall.
+     *
+     * @param  list<Panel>  $panels
+     * @return list<Panel>
+     */
+    private function covers(array $panels): array
+    {
+        $slabs = $this->piece->meeting(EdgeName::Back)?->kind !== EdgeKind::Trim ? []
+            : array_filter($panels, fn (Panel $p): bool => $p->role === Role::Slab && ! $p->turned && $p->block->corner->y->equals($this->box->rear));
+        $strips = [];
+        $bearing = Length::fromMillimetres(self::BEARING_MM);
+        foreach ($slabs as $slab) {
+            $b = $slab->block;
+            $top = $b->corner->z->plus($b->size->z);
+            $profile = $this->profiler->behind($top, $b->corner->x, $b->corner->x->plus($b->size->x));
+            // Of layers only the uppermost is seen.
+            $isCovered = array_filter($slabs, fn (Panel $p): bool => $p->block->corner->z->equals($top)) !== [];
+            if ($profile !== null && ! $isCovered) {
+                $width = Figure::of($profile->greatest(), Text::of('fit.greatest_gap_plain'))->plus($bearing, Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
+                $block = Block::of($b->corner->x, $this->box->rear->minus($profile->greatest()), $top, $b->size->x, $width->value, $bearing);
+                $strips[] = new Panel("$slab->id:cover", $this->piece->id, Role::Trim, Text::of('part.cover'), $slab->material, $slab->length, $width, Prism::of($block, Axis::Z), Axis::X, Axis::Z, [], null, false, true);
+            }
+        }
+
+        return $strips;
     }
 
     private function end(Panel $panel, Side $side): Panel

@@ -37,6 +37,12 @@ final readonly class Ways
             || ($edge === EdgeName::Top && $gaps->least()->isGreaterThan(Length::fromMillimetres(self::OPEN_ABOVE_MM)))) {
             return [];
         }
+        if ($edge === EdgeName::Top && $this->seen->sloped) {
+            // Cut to the slope, it keeps its clearance all along: no level strip closes that.
+            $play = $this->way(EdgeKind::Play, $edge, $gaps);
+
+            return [new Way($play->kind, true, $play->least, $play->greatest, null, 0, null, Text::of('way.because.slope.play', least: $play->least, greatest: $play->greatest))];
+        }
         $ways = array_map(fn (EdgeKind $k): Way => $this->way($k, $edge, $gaps), $edge->kinds());
         [$order, $why] = $this->preferred($edge, $gaps);
         foreach ($order as $kind) {
@@ -61,7 +67,8 @@ final readonly class Ways
             EdgeKind::ScribedSide => $greatest->plus(Length::fromMillimetres(self::SPARE_MM))->plus($this->board->thickness),
             default => $greatest->plus(Length::fromMillimetres(self::SPARE_MM)),
         };
-        $fits = Limits::of($kind)->hold($least, $greatest) && ($kind !== EdgeKind::ExtendedStile || $this->seen->framed);
+        $isAir = $kind === EdgeKind::Play && $edge->side() !== null && $this->room->space->side($edge->side()) === SideKind::Appliance;
+        $fits = $isAir || (Limits::of($kind)->hold($least, $greatest) && ($kind !== EdgeKind::ExtendedStile || $this->seen->framed));
 
         return new Way($kind, $fits, $least, $greatest, $blank, self::minutes($kind, $gaps->length()), $this->cents($kind, $blank, $gaps->length()));
     }

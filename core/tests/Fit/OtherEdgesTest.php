@@ -191,6 +191,37 @@ final class OtherEdgesTest extends TestCase
         self::assertEqualsWithDelta($before + 10.7, $course($document)['finished']['width']['mm'], 0.3);
     }
 
+    public function test_a_thin_strip_covers_the_gap_behind_a_slab(): void
+    {
+        $document = self::top();
+        $document['pieces'][Sample::PIECE]['back'] = ['kind' => 'trim', 'set_off' => 9];
+        $plan = Planned::of($document);
+        $cover = $plan->part('cover');
+        $gap = $plan->piece()['edges']['back']['greatest'];
+        self::assertGreaterThanOrEqual(9, $gap);
+        self::assertEqualsWithDelta($gap + 6, $cover['finished']['width']['mm'], 0.3);
+        self::assertTrue($cover['bought']);
+    }
+
+    public function test_under_a_slope_nothing_but_the_clearance_is_offered_above(): void
+    {
+        $document = Sample::empty('mm');
+        $document['spaces'][Sample::SPACE] = ['kind' => 'under_slope', 'slope' => ['along' => 'depth', 'low' => 'back', 'flat' => false]] + $document['spaces'][Sample::SPACE];
+        $document = Sample::plumb(Sample::width(Sample::width($document, 1, 100, 1200), 2, 900, 1200), 1, 'left', 100, 900, 0);
+        foreach ([[50, 940], [750, 1420]] as $i => [$y, $mm]) {
+            $document = Sample::reading($document, Sample::id('H', $i), ['kind' => 'height', 'x' => 600, 'y' => $y], $mm);
+        }
+        $document['pieces'][Sample::PIECE]['height'] = 1700;
+        self::assertSame(['play'], array_column(Planned::of($document)->piece()['edges']['top']['ways'], 'kind'));
+    }
+
+    public function test_beside_an_appliance_air_is_proposed_whatever_its_width(): void
+    {
+        $document = Sample::e1();
+        $document['spaces'][Sample::SPACE]['right'] = 'appliance';
+        self::assertSame('play', self::proposed(Planned::of($document)->piece()['edges']['right']));
+    }
+
     public function test_an_edge_takes_only_its_own_ways(): void
     {
         $document = Sample::e1();

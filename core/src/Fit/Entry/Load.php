@@ -12,6 +12,7 @@ final readonly class Load
 {
     /**
      * @param  Block  $place  where it is to stand
+     * @param  float  $framesMm  of its depth is face frame, `backMm` back: what may be put on at its place
      * @param  non-empty-list<array{float, float}>  $shape  in section: out from its rear, up from its foot, convex, round it
      */
     public function __construct(
@@ -23,6 +24,8 @@ final readonly class Load
         public float $depthMm,
         public float $heightMm,
         public array $shape,
+        public float $framesMm = 0.0,
+        public float $backMm = 0.0,
     ) {
     }
 
@@ -36,7 +39,14 @@ final readonly class Load
     public function as(float $widthMm, float $heightMm): self
     {
         return new self($this->id, $this->name, $this->place, $this->kg * $widthMm * $heightMm / $this->widthMm / $this->heightMm, $widthMm, $this->depthMm, $heightMm,
-            array_map(fn (array $p): array => [$p[0], min($p[1], $heightMm)], $this->shape));
+            array_map(fn (array $p): array => [$p[0], min($p[1], $heightMm)], $this->shape), $this->framesMm, $this->backMm);
+    }
+
+    /** Brought in without its frame or its back. */
+    public function without(float $mm): self
+    {
+        return new self($this->id, $this->name, $this->place, $this->kg, $this->widthMm, $this->depthMm - $mm, $this->heightMm,
+            array_map(fn (array $p): array => [max(0.0, min($p[0], $this->depthMm - $mm)), $p[1]], $this->shape), $this->framesMm, $this->backMm);
     }
 
     /** @return list<array{pose: Pose, length: float, across: float, up: float}> the ways it may be carried: its plan, the longer side first, and its height */

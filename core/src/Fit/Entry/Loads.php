@@ -8,6 +8,7 @@ use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\PartName;
+use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Material;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Fit\Fit;
@@ -34,7 +35,8 @@ final readonly class Loads
             $mm = fn (Length $l): float => (float) $l->millimetres();
 
             return new Load($front->id, PartName::in(Text::of('entry.box'), $front->label), $place, $this->kg($fit->panels, $place),
-                $mm($place->size->x), $mm($place->size->y), $mm($place->size->z), self::shape($fit->box, $place));
+                $mm($place->size->x), $mm($place->size->y), $mm($place->size->z), self::shape($fit->box, $place),
+                $front->framed ? $mm($front->board->thickness) : 0.0, $this->back($fit->panels, $place));
         }, $design->fronts);
     }
 
@@ -50,6 +52,18 @@ final readonly class Loads
         $points = array_map(fn (Point $p): array => [(float) $p->across->minus($place->corner->y)->millimetres(), (float) $p->up->minus($place->corner->z)->millimetres()], $solid->outline);
 
         return $points ?: throw new \LogicException('A box without an outline.');
+    }
+
+    /**
+     * How deep a back lies behind the carcass.
+     *
+     * @param  list<Panel>  $panels
+     */
+    private function back(array $panels, Block $place): float
+    {
+        $backs = array_filter($panels, fn (Panel $p): bool => $p->role === Role::Back && self::isIn($p->block, $place) && $p->block->corner->y->equals($place->corner->y));
+
+        return max([0.0, ...array_map(fn (Panel $p): float => (float) $p->block->size->y->millimetres(), array_values($backs))]);
     }
 
     /** @param  list<Panel>  $panels */

@@ -11,6 +11,8 @@ use Incastro\Core\Document\Side;
 use Incastro\Core\Document\SideKind;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Envelope\Box;
+use Incastro\Core\Fit\Neighbour;
+use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\PlacedThing;
@@ -22,8 +24,11 @@ final readonly class Motions
     /** Far enough to be a wall. mm. */
     private const FAR = 6000.0;
 
-    /** @param  array<string, Material>  $stock */
-    public function __construct(private Piece $piece, private Room $room, private Box $box, private array $stock)
+    /**
+     * @param  array<string, Material>  $stock
+     * @param  list<Neighbour>  $neighbours
+     */
+    public function __construct(private Piece $piece, private Room $room, private Box $box, private array $stock, private array $neighbours = [])
     {
     }
 
@@ -39,6 +44,7 @@ final readonly class Motions
         foreach ($panels as $panel) {
             $byId[$panel->id] = $panel;
         }
+        $own = array_map(fn (Panel $p): Obstacle => Obstacle::of($p->name, $p->block), array_values(array_filter($panels, fn (Panel $p): bool => ! $p->role->moves() && $p->solid->isBlock())));
         $motions = [];
         foreach ($movers as $mover) {
             $others = [];
@@ -47,7 +53,8 @@ final readonly class Motions
                     array_push($others, ...array_map(fn (string $id): Obstacle => Obstacle::of($other->name, $byId[$id]->block), $other->parts));
                 }
             }
-            $swept = Sweep::of($mover, [...$fixed, ...$others]);
+            // What swings up or down meets the piece's own boards over and under it; leaves and drawers are made to pass them.
+            $swept = Sweep::of($mover, [...$fixed, ...$others, ...($mover->view === View::Side ? $own : [])]);
             $motions[] = new Motion($mover, $swept['opens'], $swept['meets'], $this->struts($mover, $swept['opens'], array_map(fn (string $id): Panel => $byId[$id], $mover->parts)));
         }
 
@@ -70,6 +77,9 @@ final readonly class Motions
         $over = $this->room->lowestOverhead($this->box->left, $this->box->right(), $this->piece->depth);
         if ($over !== null && $this->box->limit === null) {
             $obstacles[] = new Obstacle(Text::of('motion.overhead'), [-self::FAR, -self::FAR, $mm($over)], [self::FAR, self::FAR, self::FAR * 2]);
+        }
+        foreach ($this->neighbours as $neighbour) {
+            $obstacles[] = Obstacle::of(Text::of('motion.neighbour', name: $neighbour->name), $neighbour->block);
         }
         $stays = fn (PlacedThing $t): bool => $t->isSolid() && ! in_array($t->thing->treatment, [Treatment::TakeOff, Treatment::Notch, Treatment::CutThrough, Treatment::BringForward], true);
         array_push($obstacles, ...array_map(fn (PlacedThing $t): Obstacle => Obstacle::of($t->name(), $t->block), array_values(array_filter($this->room->things, $stays))));

@@ -119,6 +119,32 @@ final class MotionsTest extends TestCase
         self::assertSame(1, $motion($document)['struts']['count']);
     }
 
+    public function test_a_lid_under_a_shelf_of_its_own_piece_and_a_door_beside_another_piece(): void
+    {
+        // A seat with lids at 500 and a box over it from 700: 200 of room for a lid whose reach is 350 + 0 − 62.
+        $document = Sample::e1();
+        $piece = &$document['pieces'][Sample::PIECE];
+        $bands = &$piece['runs'][Sample::RUN]['bands'];
+        $bands[Sample::BOX]['height'] = 382;
+        $bands[Sample::id('BND', 1)] = ['order' => 'c', 'kind' => 'seat', 'lids' => true];
+        $bands[Sample::id('BND', 2)] = ['order' => 'd', 'kind' => 'gap', 'height' => 200, 'bays' => [Sample::id('BAY', 8) => ['order' => 'a']]];
+        $bands[Sample::id('BND', 3)] = ['order' => 'e', 'kind' => 'box', 'bays' => [Sample::id('BAY', 9) => ['order' => 'a']]];
+        $motion = Planned::of($document)->piece()['motions'][0];
+        self::assertSame('lid', $motion['kind']);
+        // Its front edge, 288 from the hinge, comes to 200 at asin(200/288) = 44°.
+        self::assertEqualsWithDelta(44.0, $motion['opens'], 1.0);
+        self::assertSame('part.in', $motion['meets']['key'], 'the bottom of the box over it');
+        // Another piece, deeper by 300, right beside a door that is hinged toward it: the handle comes to its side.
+        $document = self::withDoor(Sample::e1());
+        [$document['pieces'][Sample::PIECE]['width'], $document['pieces'][Sample::PIECE]['stand']] = [600, ['from' => 'left', 'at' => 12]];
+        $other = $document['pieces'][Sample::PIECE];
+        $document['pieces'][Sample::id('P1EC', 2)] = ['name' => 'Deep one', 'depth' => 800, 'width' => 500, 'stand' => ['from' => 'left', 'at' => 613],
+            'runs' => [Sample::id('RVN', 2) => ['order' => 'a', 'bands' => [Sample::id('BND', 7) => ['order' => 'a', 'kind' => 'box', 'bays' => [Sample::id('BAY', 7) => ['order' => 'a']]]]]]] + $other;
+        $right = Planned::of($document)->piece()['motions'][1];
+        self::assertSame(['motion.neighbour', 'Deep one'], [$right['meets']['key'], $right['meets']['args']['name']['name']]);
+        self::assertLessThan(90, abs($right['opens']));
+    }
+
     public function test_a_door_that_lifts_wants_a_catch(): void
     {
         $document = self::withDoor(Sample::e1(), ['kind' => 'lift']);

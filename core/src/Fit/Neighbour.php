@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit;
+
+use Incastro\Core\Design\CaseFront;
+use Incastro\Core\Design\Design;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Measure\Length;
+
+/** A box of another piece in the same space: what opens here may meet it. */
+final readonly class Neighbour
+{
+    private function __construct(public string $name, public Block $block)
+    {
+    }
+
+    /** @return list<self> */
+    public static function of(Piece $piece, Design $design): array
+    {
+        return array_map(fn (CaseFront $f): self => new self($piece->name,
+            Block::of($f->x->from, Length::zero(), $f->z->from, $f->x->value(), $f->depth(), $f->z->value())), $design->fronts);
+    }
+}
