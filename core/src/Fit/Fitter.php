@@ -28,9 +28,9 @@ final readonly class Fitter
     /** @param  list<Neighbour>  $neighbours  of other pieces in its space */
     public function fit(Piece $piece, Room $room, Box $box, Design $design, array $neighbours = []): Fit
     {
-        $profiler = new Profiler($piece, $room, $box, new Bounds($piece, $room));
+        $profiler = new Profiler($piece, $room, $box, new Bounds($piece, $room), $neighbours);
         $scriber = new Scriber($this->workshop->tapeBase->plus($this->workshop->tapePerMetre));
-        $ways = new Ways($piece, $room, $this->stock[$piece->material], Seen::of($design, $box));
+        $ways = new Ways($piece, $room, $this->stock[$piece->material], Seen::of($design, $box), $profiler);
         $edges = (new Edges($piece, $room, $box, $profiler, $ways, $scriber))->of();
         $panels = (new EdgeParts($piece, $box, $edges))->added($design->panels, $design->fronts);
         $panels = (new LevelParts($piece, $box, $edges, $profiler, $scriber))->added($panels, $design->fronts);

@@ -17,6 +17,14 @@ final readonly class Neighbour
     {
     }
 
+    /** Stands somewhere between two heights. */
+    public function stands(Length $bottom, Length $top): bool
+    {
+        $from = $this->block->corner->z;
+
+        return ! $from->isGreaterThan($top) && ! $from->plus($this->block->size->z)->isLessThan($bottom);
+    }
+
     /** @return list<self> */
     public static function of(Piece $piece, Design $design): array
     {

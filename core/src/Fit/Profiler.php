@@ -21,10 +21,14 @@ final readonly class Profiler
     /** How close the points of a line lie. */
     private const STEP_MM = 100;
 
+    /** Further off than this another piece is no neighbour. */
+    private const BESIDE_MM = 150;
+
     /** How far apart stations lie where no reading says where. */
     private const STATION_MM = 300;
 
-    public function __construct(private Piece $piece, private Room $room, private Box $box, private Bounds $bounds)
+    /** @param  list<Neighbour>  $neighbours  of other pieces in its space */
+    public function __construct(private Piece $piece, private Room $room, private Box $box, private Bounds $bounds, private array $neighbours = [])
     {
     }
 
@@ -40,11 +44,48 @@ final readonly class Profiler
         $edge = $this->box->edge($side);
         $gap = function (Length $z) use ($side, $edge): GapAt {
             $wall = $this->bounds->at($side, $z, Plane::Front);
+            $gap = $side === Side::Left ? $edge->minus($wall->x) : $wall->x->minus($edge);
+            $beside = $this->beside($side, $edge, $z);
 
-            return new GapAt($z, $side === Side::Left ? $edge->minus($wall->x) : $wall->x->minus($edge), $wall->exact);
+            return $beside !== null && $beside->isLessThan($gap) ? new GapAt($z, $beside, true) : new GapAt($z, $gap, $wall->exact);
         };
 
         return $this->profile(Axis::Z, $bottom, $top, $gap, $this->room->stations());
+    }
+
+    /** Another piece stands at that side of this one. */
+    public function hasNeighbour(Side $side): bool
+    {
+        $edge = $this->box->edge($side);
+        foreach ($this->neighbours as $neighbour) {
+            $gap = $this->apart($neighbour, $side, $edge);
+            if ($gap?->isLessThan(Length::fromMillimetres(self::BESIDE_MM)) === true && $neighbour->stands($this->box->bottom, $this->box->top())) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** How far the nearest box of another piece stands off at a height; null where there is none. */
+    private function beside(Side $side, Length $edge, Length $z): ?Length
+    {
+        $least = null;
+        foreach ($this->neighbours as $neighbour) {
+            $gap = $neighbour->stands($z, $z) ? $this->apart($neighbour, $side, $edge) : null;
+            $least = $gap !== null && ($least === null || $gap->isLessThan($least)) ? $gap : $least;
+        }
+
+        return $least;
+    }
+
+    /** Null where it is not on that side. */
+    private function apart(Neighbour $neighbour, Side $side, Length $edge): ?Length
+    {
+        $b = $neighbour->block;
+        $gap = $side === Side::Left ? $edge->minus($b->corner->x)->minus($b->size->x) : $b->corner->x->minus($edge);
+
+        return $gap->isNegative() ? null : $gap;
     }
 
     /** The end of a slab that runs to a side wall, over its depth, at the height of the face nearer to the wall. */

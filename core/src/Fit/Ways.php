@@ -25,7 +25,7 @@ final readonly class Ways
     /** Over this a piece stops at a line and nothing closes the gap above it. */
     private const OPEN_ABOVE_MM = 100;
 
-    public function __construct(private Piece $piece, private Room $room, private Material $board, private Seen $seen)
+    public function __construct(private Piece $piece, private Room $room, private Material $board, private Seen $seen, private Profiler $profiler)
     {
     }
 
@@ -33,7 +33,7 @@ final readonly class Ways
     public function of(EdgeName $edge, Profile $gaps): array
     {
         $side = $edge->side();
-        if (($side !== null && $this->room->space->side($side) === SideKind::Open)
+        if (($side !== null && $this->room->space->side($side) === SideKind::Open && ! $this->profiler->hasNeighbour($side))
             || ($edge === EdgeName::Top && $gaps->least()->isGreaterThan(Length::fromMillimetres(self::OPEN_ABOVE_MM)))) {
             return [];
         }
@@ -93,6 +93,7 @@ final readonly class Ways
         if ($side !== null) {
             return match (true) {
                 $this->room->space->side($side) === SideKind::Appliance => [[$play, $filler, $trim], 'appliance'],
+                $this->profiler->hasNeighbour($side) => [[$play, $trim, $filler], 'neighbour'],
                 $this->seen->framed => [[$stile, $filler, $trim, $play], 'frame'],
                 $this->seen->opensAt($side) => [[$filler, $lip, $trim, $play], 'door'],
                 default => [[$play, $lip, $filler, $trim], 'plain'],

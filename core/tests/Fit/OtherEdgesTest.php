@@ -222,6 +222,22 @@ final class OtherEdgesTest extends TestCase
         self::assertSame('play', self::proposed(Planned::of($document)->piece()['edges']['right']));
     }
 
+    public function test_a_piece_beside_another_has_its_gap_to_that(): void
+    {
+        // Both stand from the left: this one 12 off it and 600 wide, ending at 621 (9 + 12 + 600); the other from 625.
+        $document = Sample::e1();
+        [$document['pieces'][Sample::PIECE]['width'], $document['pieces'][Sample::PIECE]['stand']] = [600, ['from' => 'left', 'at' => 12]];
+        $document['pieces'][Sample::PIECE]['right'] = ['kind' => 'play', 'set_off' => 5];
+        $alone = Planned::of($document)->piece()['edges']['right'];
+        self::assertGreaterThan(580, $alone['least'], 'to the wall');
+        $document['pieces'][Sample::id('P1EC', 2)] = ['name' => 'Other', 'width' => 400, 'stand' => ['from' => 'left', 'at' => 616], 'left' => ['kind' => 'play', 'set_off' => 0],
+            'runs' => [Sample::id('RVN', 2) => ['order' => 'a', 'bands' => [Sample::id('BND', 7) => ['order' => 'a', 'kind' => 'box', 'bays' => [Sample::id('BAY', 7) => ['order' => 'a']]]]]]] + $document['pieces'][Sample::PIECE];
+        $right = Planned::of($document)->piece()['edges']['right'];
+        self::assertSame([4, 4], [$right['least'], $right['greatest']]);
+        self::assertSame('play', self::proposed($right));
+        self::assertSame('way.because.neighbour.play', array_values(array_filter($right['ways'], fn (array $w): bool => $w['because'] !== null))[0]['because']['key']);
+    }
+
     public function test_an_edge_takes_only_its_own_ways(): void
     {
         $document = Sample::e1();
