@@ -238,6 +238,17 @@ final class OtherEdgesTest extends TestCase
         self::assertSame('way.because.neighbour.play', array_values(array_filter($right['ways'], fn (array $w): bool => $w['because'] !== null))[0]['because']['key']);
     }
 
+    public function test_trim_bears_on_the_carcass_and_ends_where_the_widest_gap_does(): void
+    {
+        $document = Sample::e1();
+        $document['pieces'][Sample::PIECE]['right'] = ['kind' => 'trim', 'set_off' => 5];
+        $plan = Planned::of($document);
+        $trim = array_values(array_filter($plan->plan['solids'][Sample::PIECE]['parts'], fn (array $s): bool => str_ends_with($s['part'], ':trim_right')))[0];
+        $across = array_column($trim['outline'], 0);
+        // Set off 5 the gaps run to 11: from 6 on the carcass to 11 past it, and no further into the wall.
+        self::assertEqualsWithDelta([$plan->piece()['to'] - 6, $plan->piece()['to'] + 11], [min($across), max($across)], 1e-6);
+    }
+
     public function test_an_edge_takes_only_its_own_ways(): void
     {
         $document = Sample::e1();
