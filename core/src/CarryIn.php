@@ -4,14 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
-use Incastro\Core\Design\Designer;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
-use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Document\WayKind;
 use Incastro\Core\Document\WaySegment;
-use Incastro\Core\Envelope\Boxer;
 use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Fit\Entry\Loads;
 use Incastro\Core\Fit\Entry\Passing;
@@ -21,12 +18,9 @@ use Incastro\Core\Fit\Entry\Section;
 use Incastro\Core\Fit\Entry\Standing;
 use Incastro\Core\Fit\Entry\Tilt;
 use Incastro\Core\Fit\Entry\Verdict;
-use Incastro\Core\Fit\Fitter;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Need;
-use Incastro\Core\Survey\Surveyor;
 
 /**
  * Whether each box of a piece goes in: along the way in, carried level, and in section, raised and slid to its place. A search, so it
@@ -49,19 +43,14 @@ final class CarryIn
      */
     public static function of(array $document, string $pieceId): array
     {
-        $project = ProjectReader::read($document);
-        $piece = $project->pieces[$pieceId] ?? throw new \OutOfBoundsException("No piece by that id: $pieceId.");
-        $space = $project->spaces[$piece->space];
-        $room = (new Surveyor($project->workshop, $project->unit))->survey($space, Need::of([$piece], $space));
-        if (! $room->isMeasured()) {
+        $placed = Planner::fitted($document, $pieceId);
+        if ($placed === null) {
             return [];
         }
-        $box = (new Boxer)->box($piece, $room);
-        $design = (new Designer($project->stock, $project->stored, $project->workshop->trim))->design($piece, $box);
-        $fit = (new Fitter($project->workshop, $project->stock))->fit($piece, $room, $box, $design);
+        [$project, $piece, $room, $design, $fit] = $placed;
         $rooms = array_filter($project->wayIn, fn (WaySegment $s): bool => $s->kind === WayKind::Room);
         $last = end($rooms);
-        $standing = new Standing($room, $box, $last === false ? null : (float) $last->height->millimetres());
+        $standing = new Standing($room, $fit->box, $last === false ? null : (float) $last->height->millimetres());
 
         return array_map(fn (Load $load): array => self::load($project, $piece, $load, $standing), (new Loads($project->stock))->of($design, $fit));
     }
@@ -162,11 +151,12 @@ final class CarryIn
     /** In how few equal boxes, side by side and one on the other, it goes; null where not even eight do. */
     private static function split(Project $project, Load $load, Standing $standing): ?Text
     {
+        [$section, $mouth] = [$standing->section($load->place), $standing->mouth() ?? INF];
         foreach ([[1, 2], [2, 1], [1, 3], [3, 1], [2, 2], [4, 1], [3, 2], [4, 2]] as [$across, $up]) {
             $part = $load->as($load->widthMm / $across, $load->heightMm / $up);
             $legs = array_map(fn (WaySegment $s): Verdict => Passing::of($s, $part)['verdict'], array_values($project->wayIn));
             $passes = array_filter($legs, fn (Verdict $v): bool => $v->isWorseThan(Verdict::GoesIf)) === [];
-            if ($passes && $part->widthMm <= ($standing->mouth() ?? INF) && self::raising($part, $standing->section($load->place), $standing)->way(plainOnly: true) !== null) {
+            if ($passes && $part->widthMm <= $mouth && self::raising($part, $section, $standing)->way(plainOnly: true) !== null) {
                 return match (true) {
                     $across === 1 => Text::of('entry.split_height', n: $up, each: self::length($part->heightMm)),
                     $up === 1 => Text::of('entry.split_width', n: $across, each: self::length($part->widthMm)),

@@ -62,6 +62,29 @@ final class Planner
     }
 
     /**
+     * One piece in its place, for who asks more of it than a plan says; null where its space is not measured.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array{Project, Piece, Room, Design, Fit}|null
+     *
+     * @throws Document\DocumentRejected when the document cannot be read
+     * @throws \OutOfBoundsException when it has no such piece
+     */
+    public static function fitted(array $document, string $pieceId): ?array
+    {
+        $project = ProjectReader::read($document);
+        $piece = $project->pieces[$pieceId] ?? throw new \OutOfBoundsException("No piece by that id: $pieceId.");
+        $rooms = self::survey($project);
+        $pieces = self::measurable($project, $rooms);
+        if (! isset($pieces[$pieceId])) {
+            return null;
+        }
+        [$designs, $fitted] = self::build($project, $pieces, $rooms);
+
+        return [$project, $piece, $rooms[$piece->space], $designs[$pieceId], $fitted[$pieceId]];
+    }
+
+    /**
      * Envelope, design and fit, piece by piece.
      *
      * @param  array<string, Piece>  $pieces

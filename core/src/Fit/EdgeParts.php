@@ -23,9 +23,6 @@ use Incastro\Core\Measure\Text;
 /** The boards that meet the walls at the front of each box, as blanks: fillers, lips, trim, and stiles widened past the carcass. */
 final readonly class EdgeParts
 {
-    /** What trim must bear on at each side of the gap it covers (fieldbook §2). */
-    private const BEARING_MM = 6;
-
     /** @param  array<string, EdgeFit>  $edges */
     public function __construct(private Piece $piece, private Box $box, private array $edges)
     {
@@ -120,10 +117,7 @@ final readonly class EdgeParts
 
     private function trim(EdgeFit $edge, CaseFront $front): Panel
     {
-        $width = Figure::of($edge->greatest(), Text::of('fit.greatest_gap_plain'))
-            ->plus(Length::fromMillimetres(self::BEARING_MM), Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
-
-        return $this->strip($edge, $front, Role::Trim, 'trim', $width, Length::fromMillimetres(self::BEARING_MM), Length::fromMillimetres(self::BEARING_MM), true);
+        return $this->strip($edge, $front, Role::Trim, 'trim', Cover::width($edge->greatest()), Cover::bearing(), Cover::bearing(), true);
     }
 
     private function projection(EdgeFit $edge): Figure
@@ -138,7 +132,7 @@ final readonly class EdgeParts
         $x = $side === Side::Left
             ? $front->x->from->plus($over)->minus($width->value)
             : $front->x->to()->minus($over);
-        $face = $front->framed ? $front->y->plus($front->board->thickness) : $front->y;
+        $face = $front->depth();
         $block = Block::of($x, $bought ? $face : $face->minus($thickness), $front->z->from, $width->value, $thickness, $front->z->value());
         $named = Text::of("part.{$name}_{$side->value}");
 
@@ -149,10 +143,6 @@ final readonly class EdgeParts
 
     private function reaching(EdgeFit $edge, Panel $panel): Prism
     {
-        $by = $this->projection($edge)->value;
-        $block = $panel->block;
-        $x = $edge->side() === Side::Left ? $block->corner->x->minus($by) : $block->corner->x;
-
-        return Prism::of(Block::of($x, $block->corner->y, $block->corner->z, $block->size->x->plus($by), $block->size->y, $block->size->z), Axis::Y);
+        return Prism::of($panel->block, Axis::Y)->longer(Axis::X, $edge->side() === Side::Right, $this->projection($edge)->value);
     }
 }

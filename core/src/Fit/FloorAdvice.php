@@ -17,8 +17,6 @@ final class FloorAdvice
 {
     private const GAP_MM = 10;
 
-    private const BEARING_MM = 6;
-
     /** @return list<Text> */
     public static function of(Piece $piece, Space $space): array
     {
@@ -26,7 +24,7 @@ final class FloorAdvice
 
         return match ($space->build->floor) {
             FloorKind::Floating => $piece->meeting(EdgeName::Base)?->floating === FloatingSchool::CutAway
-                ? [Text::of('floor.cut_away', gap: $gap), Text::of('floor.cover', width: $gap->plus(Length::fromMillimetres(self::BEARING_MM)))]
+                ? [Text::of('floor.cut_away', gap: $gap), Text::of('floor.cover', width: Cover::width($gap)->value)]
                 : [Text::of('floor.stands_on'), Text::of('floor.heavy')],
             FloorKind::Carpet => [Text::of('floor.carpet')],
             FloorKind::Tile => [Text::of('floor.tile')],

@@ -21,9 +21,6 @@ use Incastro\Core\Measure\Text;
 /** What closes the gap above the piece and below it: strips over the top, shoes before the base, and base boards left long to be cut to the floor. */
 final readonly class LevelParts
 {
-    /** What trim must bear on (fieldbook §2), and its thickness. */
-    private const BEARING_MM = 6;
-
     /** @param  array<string, EdgeFit>  $edges */
     public function __construct(private Piece $piece, private Box $box, private array $edges, private Profiler $profiler, private Scriber $scriber)
     {
@@ -86,10 +83,7 @@ final readonly class LevelParts
             return [$this->strip($front, Role::Filler, 'filler_top', $width, $front->board->thickness, Length::zero())];
         }
         if ($edge->kind === EdgeKind::Trim) {
-            $bearing = Length::fromMillimetres(self::BEARING_MM);
-            $width = Figure::of($edge->greatest(), Text::of('fit.greatest_gap_plain'))->plus($bearing, Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
-
-            return [$this->strip($front, Role::Trim, 'trim_top', $width, $bearing, $bearing)];
+            return [$this->strip($front, Role::Trim, 'trim_top', Cover::width($edge->greatest()), Cover::bearing(), Cover::bearing())];
         }
 
         return [];
@@ -99,7 +93,7 @@ final readonly class LevelParts
     private function strip(CaseFront $front, Role $role, string $name, Figure $width, Length $thickness, Length $over): Panel
     {
         $isTrim = $role === Role::Trim;
-        $face = $front->framed ? $front->y->plus($front->board->thickness) : $front->y;
+        $face = $front->depth();
         $block = Block::of($front->x->from, $isTrim ? $face : $face->minus($thickness), $front->z->to()->minus($over), $front->x->value(), $thickness, $width->value);
 
         return new Panel("$front->id:$name", $this->piece->id, $role, PartName::in(Text::of("part.$name"), $front->label), $front->board->material,
@@ -109,10 +103,9 @@ final readonly class LevelParts
     /** A moulding before the base that covers the gap under it and bears on it. */
     private function shoe(Panel $rail, EdgeFit $edge): Panel
     {
-        $thick = Length::fromMillimetres(self::BEARING_MM);
-        $width = Figure::of($edge->greatest(), Text::of('fit.greatest_gap_plain'))->plus($thick, Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
+        $width = Cover::width($edge->greatest());
         $b = $rail->block;
-        $block = Block::of($b->corner->x, $b->corner->y->plus($b->size->y), $b->corner->z->minus($edge->greatest()), $b->size->x, $thick, $width->value);
+        $block = Block::of($b->corner->x, $b->corner->y->plus($b->size->y), $b->corner->z->minus($edge->greatest()), $b->size->x, Cover::bearing(), $width->value);
 
         return new Panel("$rail->id:shoe", $this->piece->id, Role::Trim, Text::of('part.shoe'), $rail->material,
             $rail->length, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, false, true);

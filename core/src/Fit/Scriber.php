@@ -14,7 +14,7 @@ use Incastro\Core\Measure\Text;
 final readonly class Scriber
 {
     /** What a blank projects past the greatest gap, so that there is something to cut everywhere. */
-    private const SPARE_MM = 3;
+    public const SPARE_MM = 3;
 
     /** A hand's line is drawn as close as this. */
     private const STEP_MM = 25;

@@ -16,7 +16,6 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
-use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
 
@@ -26,9 +25,6 @@ use Incastro\Core\Survey\Room;
  */
 final class SlabEdges
 {
-    /** What a strip must bear on, and its thickness (fieldbook §2). */
-    private const BEARING_MM = 6;
-
     /** @var array<string, EdgeFit> by part and edge */
     public array $edges = [];
 
@@ -71,7 +67,6 @@ final class SlabEdges
         $slabs = $this->piece->meeting(EdgeName::Back)?->kind !== EdgeKind::Trim ? []
             : array_filter($panels, fn (Panel $p): bool => $p->role === Role::Slab && ! $p->turned && $p->block->corner->y->equals($this->box->rear));
         $strips = [];
-        $bearing = Length::fromMillimetres(self::BEARING_MM);
         foreach ($slabs as $slab) {
             $b = $slab->block;
             $top = $b->corner->z->plus($b->size->z);
@@ -79,8 +74,8 @@ final class SlabEdges
             // Of layers only the uppermost is seen.
             $isCovered = array_filter($slabs, fn (Panel $p): bool => $p->block->corner->z->equals($top)) !== [];
             if ($profile !== null && ! $isCovered) {
-                $width = Figure::of($profile->greatest(), Text::of('fit.greatest_gap_plain'))->plus($bearing, Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
-                $block = Block::of($b->corner->x, $this->box->rear->minus($profile->greatest()), $top, $b->size->x, $width->value, $bearing);
+                $width = Cover::width($profile->greatest());
+                $block = Block::of($b->corner->x, $this->box->rear->minus($profile->greatest()), $top, $b->size->x, $width->value, Cover::bearing());
                 $strips[] = new Panel("$slab->id:cover", $this->piece->id, Role::Trim, Text::of('part.cover'), $slab->material, $slab->length, $width, Prism::of($block, Axis::Z), Axis::X, Axis::Z, [], null, false, true);
             }
         }

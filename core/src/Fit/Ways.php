@@ -18,9 +18,11 @@ use Incastro\Core\Survey\Room;
 /** The ways of closing each gap, with what each leaves and takes, and the one that an experienced hand would choose here. */
 final readonly class Ways
 {
-    private const SPARE_MM = 3;
+    /** Up to this a gap is neat (fieldbook §2). */
+    private const NEAT_MM = 3;
 
-    private const BEARING_MM = 6;
+    /** Over this a straight moulding shows how a ceiling wanders. */
+    private const WANDERS_MM = 6;
 
     /** Over this a piece stops at a line and nothing closes the gap above it. */
     private const OPEN_ABOVE_MM = 100;
@@ -63,9 +65,9 @@ final readonly class Ways
         [$least, $greatest] = $this->left($kind, $edge, $gaps);
         $blank = match ($kind) {
             EdgeKind::Play => null,
-            EdgeKind::Trim => $greatest->plus(Length::fromMillimetres(self::BEARING_MM)),
-            EdgeKind::ScribedSide => $greatest->plus(Length::fromMillimetres(self::SPARE_MM))->plus($this->board->thickness),
-            default => $greatest->plus(Length::fromMillimetres(self::SPARE_MM)),
+            EdgeKind::Trim => Cover::width($greatest)->value,
+            EdgeKind::ScribedSide => $greatest->plus(Length::fromMillimetres(Scriber::SPARE_MM))->plus($this->board->thickness),
+            default => $greatest->plus(Length::fromMillimetres(Scriber::SPARE_MM)),
         };
         $isAir = $kind === EdgeKind::Play && $edge->side() !== null && $this->room->space->side($edge->side()) === SideKind::Appliance;
         $fits = $isAir || (Limits::of($kind)->hold($least, $greatest) && ($kind !== EdgeKind::ExtendedStile || $this->seen->framed));
@@ -101,9 +103,9 @@ final readonly class Ways
         }
 
         return match ($edge) {
-            EdgeName::Top => [$gaps->spread()->isGreaterThan(Length::fromMillimetres(self::BEARING_MM)) ? [$filler, $trim, $play] : [$play, $trim, $filler], 'top'],
-            EdgeName::Base => [$gaps->greatest()->isGreaterThan(Length::fromMillimetres(self::SPARE_MM)) ? [$trim, $self, $play] : [$play, $trim], 'base'],
-            default => $this->seen->slabs ? [$gaps->greatest()->isGreaterThan(Length::fromMillimetres(self::SPARE_MM)) ? [$self, $trim] : [$play], 'back'] : [[$play, $self, $trim], 'hidden'],
+            EdgeName::Top => [$gaps->spread()->isGreaterThan(Length::fromMillimetres(self::WANDERS_MM)) ? [$filler, $trim, $play] : [$play, $trim, $filler], 'top'],
+            EdgeName::Base => [$gaps->greatest()->isGreaterThan(Length::fromMillimetres(self::NEAT_MM)) ? [$trim, $self, $play] : [$play, $trim], 'base'],
+            default => $this->seen->slabs ? [$gaps->greatest()->isGreaterThan(Length::fromMillimetres(self::NEAT_MM)) ? [$self, $trim] : [$play], 'back'] : [[$play, $self, $trim], 'hidden'],
         };
     }
 

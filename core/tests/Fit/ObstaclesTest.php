@@ -8,18 +8,13 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Incastro\Core\Cut\PanelOutline;
 use Incastro\Core\Design\Bench;
-use Incastro\Core\Design\Designer;
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Envelope\Boxer;
 use Incastro\Core\Fit\Fit;
-use Incastro\Core\Fit\Fitter;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Region;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Survey\Need;
+use Incastro\Core\Planner;
 use Incastro\Core\Survey\Room;
-use Incastro\Core\Survey\Surveyor;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -176,13 +171,9 @@ final class ObstaclesTest extends TestCase
      */
     public static function fitted(array $document): array
     {
-        $project = ProjectReader::read($document);
-        $piece = array_values($project->pieces)[0];
-        $space = $project->spaces[$piece->space];
-        $room = (new Surveyor($project->workshop, $project->unit))->survey($space, Need::of([$piece], $space));
-        $box = (new Boxer)->box($piece, $room);
+        [, , $room, , $fit] = Planner::fitted($document, Sample::PIECE) ?? throw new \LogicException('Nothing measured.');
 
-        return [(new Fitter($project->workshop, $project->stock))->fit($piece, $room, $box, (new Designer($project->stock, $project->stored, $project->workshop->trim))->design($piece, $box)), $room];
+        return [$fit, $room];
     }
 
     /**

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Fit;
 
-use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Fit\Crown;
-use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Surface;
-use Incastro\Core\Survey\Surveyor;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -103,9 +100,7 @@ final class OtherEdgesTest extends TestCase
     {
         // Right 8 higher than left over 1209, front 4 lower than the rear over 350: each support is packed by what is under it there.
         $document = self::floor(8, -4);
-        $project = ProjectReader::read($document);
-        [$space, $piece] = [$project->spaces[Sample::SPACE], $project->pieces[Sample::PIECE]];
-        $room = (new Surveyor($project->workshop, $project->unit))->survey($space, Need::of([$piece], $space));
+        [, $room] = ObstaclesTest::fitted($document);
         $floor = fn (float $x, float $y): float => $room->shape->at(Surface::Floor, $x * 40_000, $y * 40_000);
         self::assertEqualsWithDelta(8 + 4, $floor(1209, 0), 0.2, 'the floor as it is');
         $piece = Planned::of($document)->piece();

@@ -789,6 +789,7 @@ export interface Struts {
   shuts_to: number | null;
   count: number;
   harder: number;
+  share: number;
 }
 export interface Part {
   id: string;

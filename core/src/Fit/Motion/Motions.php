@@ -108,6 +108,6 @@ final readonly class Motions
         [$shut, $open] = $isLid ? [0.0, abs($opens)] : [-90.0, abs($opens) - 90.0];
         $struts = new Struts($kg, $far / 2, $shut, $open, $on, $isLid ? $on * 0.9 : $on * -0.4, $on * ($isLid ? 0.9 : 1.1));
 
-        return ['kg' => round($kg, 2), 'centre' => round($far / 2, 1), 'on_flap' => round($on, 1), 'count' => $own->count, 'harder' => $own->harder] + array_map(fn (?float $v): ?float => $v === null ? null : round($v, 1), $struts->ratings($own->count, $own->harder));
+        return ['kg' => round($kg, 2), 'centre' => round($far / 2, 1), 'on_flap' => round($on, 1), 'share' => $own->onFlap, 'count' => $own->count, 'harder' => $own->harder] + array_map(fn (?float $v): ?float => $v === null ? null : round($v, 1), $struts->ratings($own->count, $own->harder));
     }
 }

@@ -16,7 +16,7 @@ const project = useProject();
 const board = ref<HTMLElement | null>(null);
 const size = useSize(board, { width: 800, height: 600 });
 
-const { share, playing, play, stop } = usePlay(6);
+const { share, playing, play, lead } = usePlay(6);
 
 const leg = computed(() => props.box.legs[props.at] ?? null);
 const scene = computed(() => (leg.value ? legScene(leg.value) : placeScene(props.box.place)));
@@ -37,7 +37,7 @@ const blocked = computed(() => ['cannot', 'not_found'].includes(leg.value?.verdi
 /** Where it has been, faintly. */
 const trail = computed(() => (moving.value.length ? Array.from({ length: 13 }, (_, i) => scene.value.box(i / 12)) : []));
 
-watch(() => [props.box.id, props.at], () => { stop(); share.value = leg.value ? 0.5 : 1; }, { immediate: true }); // prettier-ignore
+watch(() => [props.box.id, props.at], () => lead(leg.value ? 0.5 : 1), { immediate: true }); // prettier-ignore
 </script>
 
 <template>
@@ -55,18 +55,7 @@ watch(() => [props.box.id, props.at], () => { stop(); share.value = leg.value ? 
             <path v-for="(t, i) in trail" :key="`t${i}`" :d="outline(t, map)" class="trail" />
             <path v-if="moving.length" :d="outline(moving, map)" :class="['moving', { blocked }]" />
         </svg>
-        <PlayBar
-            :share="share"
-            :playing="playing"
-            :disabled="moving.length === 0"
-            @play="play"
-            @lead="
-                (v) => {
-                    stop();
-                    share = v;
-                }
-            "
-        >
+        <PlayBar :share="share" :playing="playing" :disabled="moving.length === 0" @play="play" @lead="lead">
             <span v-if="blocked" class="stuck">Blocked: shown as it would go</span>
         </PlayBar>
         <div class="title-block">

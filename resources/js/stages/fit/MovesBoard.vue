@@ -14,7 +14,7 @@ import PlayBar from './PlayBar.vue';
 const props = defineProps<{ motion: Motion; views: { key: string; label: string }[] }>();
 const emit = defineEmits<{ view: [key: string] }>();
 const project = useProject();
-const { share, playing, play, stop } = usePlay(2.5);
+const { share, playing, play, lead } = usePlay(2.5);
 
 /** The piece, with room on the paper for all that is swept. */
 const drawing = computed(() => {
@@ -28,7 +28,7 @@ const drawing = computed(() => {
 });
 const now = computed(() => opened(props.motion, share.value));
 const swept = computed(() => Array.from({ length: 10 }, (_, i) => opened(props.motion, i / 9)).flat());
-watch(() => props.motion.id, () => { stop(); share.value = 1; }, { immediate: true }); // prettier-ignore
+watch(() => props.motion.id, () => lead(1), { immediate: true }); // prettier-ignore
 </script>
 
 <template>
@@ -46,17 +46,7 @@ watch(() => props.motion.id, () => { stop(); share.value = 1; }, { immediate: tr
                 <path v-for="(s, i) in now" :key="`n${i}`" :d="outline(s, frame)" :class="['now', { stuck: stopped(motion) }]" />
             </template>
         </BoardDrawings>
-        <PlayBar
-            :share="share"
-            :playing="playing"
-            @play="play"
-            @lead="
-                (v) => {
-                    stop();
-                    share = v;
-                }
-            "
-        />
+        <PlayBar :share="share" :playing="playing" @play="play" @lead="lead" />
     </div>
 </template>
 

@@ -87,21 +87,9 @@ const set = (key: string, value: number): Promise<boolean> =>
         <div class="ch">
             <span>Mounted at</span>
             <span class="at">
-                <button
-                    class="linkish"
-                    aria-label="nearer the hinge"
-                    @click="set('on_flap', (project.piece![1].struts?.on_flap ?? 0.33) - 0.05)"
-                >
-                    nearer
-                </button>
+                <button class="linkish" aria-label="nearer the hinge" @click="set('on_flap', struts.share - 0.05)">nearer</button>
                 {{ showWithUnit(struts.on_flap, project.unit) }} from the hinge
-                <button
-                    class="linkish"
-                    aria-label="further from the hinge"
-                    @click="set('on_flap', (project.piece![1].struts?.on_flap ?? 0.33) + 0.05)"
-                >
-                    further
-                </button>
+                <button class="linkish" aria-label="further from the hinge" @click="set('on_flap', struts.share + 0.05)">further</button>
             </span>
         </div>
     </section>

@@ -3,6 +3,7 @@ import Button from 'primevue/button';
 import { computed, ref } from 'vue';
 import type { Offsets } from '../../api/document';
 import { showWithUnit } from '../../measure/show';
+import { word } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
 import Choice from '../../ui/Choice.vue';
@@ -23,8 +24,7 @@ const again = ref(0);
 const path = (...more: string[]): string[] => ['pieces', project.piece![0], 'offsets', ...more];
 const mine = computed(() => offsetsOf(project.piece![1].offsets, props.edge));
 const gaps = computed(() => Object.entries(mine.value?.[1].gaps ?? {}).sort(([, a], [, b]) => a.at - b.at));
-const along = computed(() => project.fitted!.edges[props.edge]!.along);
-const from = computed(() => (along.value === 'z' ? 'height' : along.value === 'x' ? 'from the left' : 'from the back'));
+const from = computed(() => word(`edge.along.${project.fitted!.edges[props.edge]!.along}`));
 
 /** The first offset begins the record. */
 async function add(): Promise<void> {

@@ -1,7 +1,13 @@
 import { onBeforeUnmount, type Ref, ref } from 'vue';
 
 /** Moves a share from 0 to 1 in so many seconds; in tenths, a press each, for who wants things still. */
-export function usePlay(seconds: number): { share: Ref<number>; playing: Ref<boolean>; play: () => void; stop: () => void } {
+export function usePlay(seconds: number): {
+    share: Ref<number>;
+    playing: Ref<boolean>;
+    play: () => void;
+    stop: () => void;
+    lead: (to: number) => void;
+} {
     const share = ref(0);
     const playing = ref(false);
     let frame = 0;
@@ -27,6 +33,11 @@ export function usePlay(seconds: number): { share: Ref<number>; playing: Ref<boo
         };
         frame = requestAnimationFrame(step);
     }
+    /** Led by hand it stays where the hand left it. */
+    function lead(to: number): void {
+        stop();
+        share.value = to;
+    }
     onBeforeUnmount(stop);
-    return { share, playing, play, stop };
+    return { share, playing, play, stop, lead };
 }
