@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core;
 
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\NestWriter;
 use Incastro\Core\Document\Project;
@@ -44,12 +45,12 @@ final readonly class CutWriter
             'kerf' => $this->project->workshop->kerf,
             'trim' => $this->project->workshop->trim,
             'price_cents' => $material->priceCents,
-            'cost_cents' => $material->priceCents * $sheets,
+            'cost_cents' => array_sum(array_map(fn (LaidSheet $s): int => $s->kind->priceCents, $nested->sheets)),
             'status' => $nested->isProvedOptimal() ? 'optimal' : 'feasible',
-            'lower_bound' => $nested->lowerBound,
+            'lower_bound' => $nested->fewestSheets(),
             'accepted' => in_array($id, $this->cutting->accepted, true),
             'used_percent' => $sheets === 0 ? 0 : (int) round(100 * $this->usedShare($nested)),
-            'sheets' => array_map(fn (array $sheet): array => NestWriter::sheet($sheet, $nested->stock, $this->labels), $nested->sheets),
+            'sheets' => array_map(fn (LaidSheet $sheet): array => NestWriter::sheet($sheet, $nested->stock->kerf, $this->labels), $nested->sheets),
             'unplaced' => array_map(fn ($item): array => [
                 'part' => $item->id,
                 'length' => Length::ofUnits($item->length),
@@ -60,8 +61,8 @@ final readonly class CutWriter
 
     private function usedShare(Nested $nested): float
     {
-        $used = array_sum(array_map(Nested::usedArea(...), $nested->sheets));
+        $whole = array_sum(array_map(fn (LaidSheet $s): int => $s->kind->length * $s->kind->width, $nested->sheets));
 
-        return $used / ($nested->stock->length * $nested->stock->width * count($nested->sheets));
+        return $nested->usedArea() / $whole;
     }
 }

@@ -6,6 +6,7 @@ namespace Incastro\Core;
 
 use Incastro\Core\Cut\Cutter;
 use Incastro\Core\Cut\Improver;
+use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\Placement;
 use Incastro\Core\Measure\Length;
@@ -53,9 +54,9 @@ final class LayoutSearch
     private static function asLayout(Nested $nested): array
     {
         return ['sheets' => array_map(
-            fn (array $sheet): array => array_map(fn (Placement $p): array => [
+            fn (LaidSheet $sheet): array => array_map(fn (Placement $p): array => [
                 'part' => $p->item, 'x' => Length::ofUnits($p->x), 'y' => Length::ofUnits($p->y), 'turned' => $p->turned,
-            ], $sheet),
+            ], $sheet->placements),
             $nested->sheets,
         )];
     }

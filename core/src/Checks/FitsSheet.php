@@ -24,14 +24,15 @@ final class FitsSheet
         }
         $findings = [];
         foreach ($cutting->nested as $materialId => $nested) {
+            $usable = $nested->stock->largest()->usable();
             foreach ($nested->unplaced as $item) {
                 $findings[] = new Finding('cut.larger_than_sheet', Severity::Stop, new Place('cut', $item->id),
                     Text::of('cut.larger_than_sheet', part: $names[$item->id],
                         length: Length::ofUnits($item->length), width: Length::ofUnits($item->width),
                         sheet: $project->stock[$materialId]->name,
-                        most: Length::ofUnits($nested->stock->usableLength()), across: Length::ofUnits($nested->stock->usableWidth())),
+                        most: Length::ofUnits($usable->length), across: Length::ofUnits($usable->width)),
                     Text::of('cut.larger_sheet'), Text::of('source.geometry'),
-                    Length::ofUnits($item->length), Length::ofUnits($nested->stock->usableLength()));
+                    Length::ofUnits($item->length), Length::ofUnits($usable->length));
             }
         }
 

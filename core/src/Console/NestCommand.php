@@ -6,12 +6,12 @@ namespace Incastro\Core\Console;
 
 use Incastro\Core\Cut\Improver;
 use Incastro\Core\Cut\Item;
+use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\Nester;
 use Incastro\Core\Cut\NestWriter;
 use Incastro\Core\Cut\PartRow;
 use Incastro\Core\Cut\PartsCsv;
-use Incastro\Core\Cut\Placement;
 use Incastro\Core\Cut\Stock;
 use Incastro\Core\Measure\Length;
 
@@ -31,8 +31,8 @@ final class NestCommand
             $stock = $this->stock($arguments, $material);
             [$nested, $stopped] = $this->nested($own, $stock, $arguments, $began);
             $capped = $capped || $stopped;
-            $bound += $nested->lowerBound;
-            array_push($sheets, ...array_map(fn (array $s): array => $this->sheet($s, $stock, $own[0]), $nested->sheets));
+            $bound += $nested->fewestSheets() ?? 0;
+            array_push($sheets, ...array_map(fn (LaidSheet $s): array => $this->sheet($s, $stock, $own[0]), $nested->sheets));
             array_push($unplaced, ...array_map(fn (Item $i): array => $this->unplaced($i, $stock), $nested->unplaced));
         }
 
@@ -67,10 +67,11 @@ final class NestCommand
         if (! preg_match('/^(\d+(?:\.\d+)?)x(\d+(?:\.\d+)?)$/i', $sheet, $m)) {
             throw BadUsage::option('sheet', $sheet, 'LENGTHxWIDTH in mm, such as 2440x1220');
         }
-        $stock = new Stock($material,
-            Length::fromMillimetres((float) $m[1])->units, Length::fromMillimetres((float) $m[2])->units,
-            $arguments->length('trim', '0')->units, $arguments->length('kerf', '0')->units);
-        if ($stock->trim < 0 || $stock->kerf < 0 || $stock->usableLength() <= 0 || $stock->usableWidth() <= 0) {
+        [$trim, $kerf] = [$arguments->length('trim', '0')->units, $arguments->length('kerf', '0')->units];
+        $stock = Stock::ofOneSize($material,
+            Length::fromMillimetres((float) $m[1])->units, Length::fromMillimetres((float) $m[2])->units, $trim, $kerf);
+        $usable = $stock->largest()->usable();
+        if ($trim < 0 || $kerf < 0 || $usable->length <= 0 || $usable->width <= 0) {
             throw BadUsage::option('trim', (string) $arguments->option('trim'), 'a trim and kerf of zero or more that leave some of the sheet');
         }
 
@@ -85,7 +86,7 @@ final class NestCommand
     {
         $items = array_merge(...array_map(fn (PartRow $r): array => $r->items(), $rows));
         $nested = Nester::nest($items, $stock);
-        $effort = $arguments->number('effort', 0, 0, 10);
+        $effort = $arguments->number('effort', Improver::USUAL_EFFORT, 0, 10);
         $seconds = $arguments->number('seconds', 0, 0, 86_400);
         $stopped = false;
         $offer = function () use ($seconds, $began, &$stopped): bool {
@@ -98,13 +99,10 @@ final class NestCommand
         return [$improver->improve($items, $nested, $offer), $stopped];
     }
 
-    /**
-     * @param  list<Placement>  $placements
-     * @return array<string, mixed>
-     */
-    private function sheet(array $placements, Stock $stock, PartRow $row): array
+    /** @return array<string, mixed> */
+    private function sheet(LaidSheet $laid, Stock $stock, PartRow $row): array
     {
-        $sheet = NestWriter::sheet($placements, $stock, []);
+        $sheet = NestWriter::sheet($laid, $stock->kerf, []);
         $sheet['placements'] = array_map(function (array $p): array {
             /** @var array<string, mixed>&array{part: string} $p */
             [$name, $copy] = self::nameAndCopy($p['part']);
@@ -117,8 +115,8 @@ final class NestCommand
             'stock' => $stock->name,
             'material' => $row->material,
             'thickness_mm' => $row->thickness,
-            'length_mm' => Length::ofUnits($stock->length),
-            'width_mm' => Length::ofUnits($stock->width),
+            'length_mm' => Length::ofUnits($laid->kind->length),
+            'width_mm' => Length::ofUnits($laid->kind->width),
         ] + $sheet;
     }
 
@@ -126,10 +124,11 @@ final class NestCommand
     private function unplaced(Item $item, Stock $stock): array
     {
         [$name, $copy] = self::nameAndCopy($item->id);
+        $usable = $stock->largest()->usable();
 
         return ['part' => $name, 'copy' => $copy, 'reason' => sprintf('%s × %s mm does not fit the %s × %s mm inside the trim',
             Length::ofUnits($item->length)->millimetres(), Length::ofUnits($item->width)->millimetres(),
-            Length::ofUnits($stock->usableLength())->millimetres(), Length::ofUnits($stock->usableWidth())->millimetres())];
+            Length::ofUnits($usable->length)->millimetres(), Length::ofUnits($usable->width)->millimetres())];
     }
 
     /** @return array{string, int} */

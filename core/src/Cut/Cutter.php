@@ -40,7 +40,7 @@ final readonly class Cutter
 
     public static function stock(Material $material, Project $project): Stock
     {
-        return new Stock($material->name, $material->sheetLength->units, $material->sheetWidth->units,
+        return Stock::ofOneSize($material->name, $material->sheetLength->units, $material->sheetWidth->units,
             $project->workshop->trim->units, $project->workshop->kerf->units);
     }
 
@@ -108,26 +108,28 @@ final readonly class Cutter
                 [$l, $w] = $place['turned'] ? [$item->width, $item->length] : [$item->length, $item->width];
                 $placements[] = new Placement($item->id, $place['x'], $place['y'], $l, $w, $place['turned']);
             }
-            if ($placements === [] || ! self::holds($placements, $stock)) {
+            $laid = $placements === [] ? null : new LaidSheet($stock->kinds[0], $placements);
+            if ($laid === null || ! self::holds($laid, $stock->kerf)) {
                 return null;
             }
             $placed += count($placements);
-            $sheets[] = $placements;
+            $sheets[] = $laid;
         }
 
-        return $placed === count($fitting) ? new Nested($stock, $sheets, $unplaced, LowerBound::sheets($fitting, $stock)) : null;
+        $kept = new Nested($stock, $sheets, $unplaced, 0);
+
+        return $placed === count($fitting) ? new Nested($stock, $sheets, $unplaced, LowerBound::cost($fitting, $stock, $kept->cost())) : null;
     }
 
-    /** @param  list<Placement>  $placements */
-    private static function holds(array $placements, Stock $stock): bool
+    private static function holds(LaidSheet $sheet, int $kerf): bool
     {
-        foreach ($placements as $p) {
-            if ($p->x < $stock->trim || $p->y < $stock->trim
-                || $p->right() > $stock->length - $stock->trim || $p->top() > $stock->width - $stock->trim) {
+        $usable = $sheet->kind->usable();
+        foreach ($sheet->placements as $p) {
+            if ($p->x < $usable->x || $p->y < $usable->y || $p->right() > $usable->x + $usable->length || $p->top() > $usable->y + $usable->width) {
                 return false;
             }
         }
 
-        return Sawing::of($placements, $stock)->isSeparable;
+        return Sawing::of($sheet, $kerf)->isSeparable;
     }
 }

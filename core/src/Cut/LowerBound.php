@@ -5,112 +5,166 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut;
 
 /**
- * The fewest sheets that could ever hold the parts. A kerf-wide strip on two sides of each part overlaps nothing,
+ * The least that sheets for the parts could ever cost. A kerf-wide strip on two sides of each part overlaps nothing,
  * so parts of (l + kerf) × (w + kerf) pack into (L + kerf) × (W + kerf); the guillotine rule is dropped.
  * Source: Fekete & Schepers, "A general framework for bounds for higher-dimensional orthogonal packing problems",
- * Math. Meth. Oper. Res. 60 (2004): with dual feasible f and g, Σ f(l)·g(w) ≤ capacity holds for every sheet.
- * f is the identity or U^k (under k counts nothing, over C − k counts all). A part free to turn counts its lesser side up.
+ * Math. Meth. Oper. Res. 60 (2004): with dual feasible f and g, Σ f(l)·g(w) ≤ f(L)·g(W) holds for every sheet.
+ * A part free to turn counts its lesser way up; on square sheets the mean of both, as a plan and its mirror image hold each twice.
  */
 final class LowerBound
 {
-    private const MOST_THRESHOLDS = 24;
+    /** Functions × functions × sizes looked at, at most. */
+    private const LOOKS = 400_000;
 
-    /** @param  list<Item>  $items each fits an empty sheet */
-    public static function sheets(array $items, Stock $stock): int
+    /** A hair is given away, so that rounding can never claim too much. */
+    private const HAIR = 1e-9;
+
+    private const MOST_COUNTED = 40;
+
+    /**
+     * @param  list<Item>  $items  each fits an empty sheet
+     * @param  int  $enough  a cost known to do: as soon as the bound reaches it, it is proved
+     * @return int see Stock::cost
+     */
+    public static function cost(array $items, Stock $stock, int $enough = PHP_INT_MAX): int
     {
-        $sizes = self::inflated($items, $stock);
-        $capL = $stock->usableLength() + $stock->kerf;
-        $capW = $stock->usableWidth() + $stock->kerf;
-        $bound = $items === [] ? 0 : 1;
-        foreach (self::thresholds(array_merge(...array_map(self::alongLength(...), $sizes), ...[[]]), $capL) as $p) {
-            foreach (self::thresholds(array_merge(...array_map(self::alongWidth(...), $sizes), ...[[]]), $capW) as $q) {
-                $sum = 0.0;
-                foreach ($sizes as [$options, $count]) {
-                    $least = INF;
-                    foreach ($options as [$l, $w]) {
-                        $least = min($least, self::share($l, $p, $capL) * self::share($w, $q, $capW));
-                    }
-                    $sum += $count * $least;
+        if ($items === []) {
+            return 0;
+        }
+        $kinds = array_map(fn (SheetKind $k): array => [
+            $k->usable()->length + $stock->kerf, $k->usable()->width + $stock->kerf, $stock->cost($k), $k->limit,
+        ], $stock->kinds);
+        $sizes = self::sizes($items, $stock, $kinds);
+        [$capL, $capW] = [max(array_column($kinds, 0)), max(array_column($kinds, 1))];
+        $most = (int) max(3, (sqrt(self::LOOKS / count($sizes)) - Dual::MOST_STEPS) / 2);
+        $both = array_filter($sizes, fn (array $s): bool => $s[2]);
+        $alongL = new Dual([...array_column($sizes, 0), ...array_column($both, 1), ...array_column($kinds, 0)], $capL, $most);
+        $alongW = new Dual([...array_column($sizes, 1), ...array_column($both, 0), ...array_column($kinds, 1)], $capW, $most);
+        $isMean = count($kinds) === 1 && $capL === $capW && $both !== [];
+        $bound = 0;
+        foreach ($alongL->shares as $f) {
+            foreach ($alongW->shares as $g) {
+                $demand = $isMean ? self::mean($sizes, $f, $g) : self::lesser($sizes, $f, $g);
+                $bound = max($bound, self::covering($demand - self::HAIR, $kinds, $f, $g));
+                if ($bound >= $enough) {
+                    return $bound;
                 }
-                // Shares are floats of exact integers: a hair is given away so that rounding can never claim too much.
-                $bound = max($bound, (int) ceil($sum - 1e-9));
             }
         }
 
         return $bound;
     }
 
-    /** U^k as a share of the capacity; k = 0 is the identity. */
-    private static function share(int $x, int $k, int $capacity): float
+    /**
+     * @param  list<array{int, int, bool, int}>  $sizes
+     * @param  array<int, float>  $f
+     * @param  array<int, float>  $g
+     */
+    private static function lesser(array $sizes, array $f, array $g): float
     {
-        return match (true) {
-            $x > $capacity - $k => 1.0,
-            $x < $k => 0.0,
-            default => $x / $capacity,
-        };
+        $sum = 0.0;
+        foreach ($sizes as [$l, $w, $both, $count]) {
+            $share = $f[$l] * $g[$w];
+            if ($both) {
+                $share = min($share, $f[$w] * $g[$l]);
+            }
+            $sum += $count * $share;
+        }
+
+        return $sum;
     }
 
     /**
-     * @param  list<Item>  $items
-     * @return list<array{non-empty-list<array{int, int}>, int}> ways a part may lie, and how many there are of it
+     * @param  list<array{int, int, bool, int}>  $sizes
+     * @param  array<int, float>  $f  of a square sheet, as g
+     * @param  array<int, float>  $g
      */
-    private static function inflated(array $items, Stock $stock): array
+    private static function mean(array $sizes, array $f, array $g): float
+    {
+        $sum = 0.0;
+        foreach ($sizes as [$l, $w, , $count]) {
+            $sum += $count * ($f[$l] * $g[$w] + ($f[$w] ?? 0.0) * ($g[$l] ?? 0.0)) / 2;
+        }
+
+        return $sum;
+    }
+
+    /**
+     * The least that sheets holding so much could cost: those that cost nothing hold what they can, then whole sheets
+     * of one size, or of several sizes by the best cost for what is held.
+     *
+     * @param  non-empty-list<array{int, int, int, int|null}>  $kinds  length and width with the kerf, cost, how many there are
+     * @param  array<int, float>  $f
+     * @param  array<int, float>  $g
+     */
+    private static function covering(float $demand, array $kinds, array $f, array $g): int
+    {
+        $bought = [];
+        foreach ($kinds as [$l, $w, $cost, $limit]) {
+            $holds = $f[$l] * $g[$w];
+            if ($cost === 0) {
+                $demand -= ($limit ?? INF) * $holds;
+            } elseif ($holds > 0) {
+                $bought[] = [$cost, $holds];
+            }
+        }
+        if ($demand <= 0 || $bought === []) {
+            return 0;
+        }
+        if (count($bought) === 1) {
+            return (int) ceil($demand / $bought[0][1] - self::HAIR) * $bought[0][0];
+        }
+
+        return self::cheapest($demand, $bought);
+    }
+
+    /**
+     * Whole sheets of the first size, from none to all; what is left by the same rule, the last size in whole sheets.
+     *
+     * @param  non-empty-list<array{int, float}>  $bought  cost and what one holds
+     */
+    private static function cheapest(float $demand, array $bought): int
+    {
+        [$cost, $holds] = array_shift($bought);
+        $all = max(0, (int) ceil($demand / $holds - self::HAIR));
+        if ($bought === [] || $all > self::MOST_COUNTED) {
+            $rates = [$cost / $holds, ...array_map(fn (array $b): float => $b[0] / $b[1], $bought)];
+
+            return $bought === [] ? $all * $cost : (int) ceil($demand * min($rates) - self::HAIR);
+        }
+        $least = $all * $cost;
+        for ($n = 0; $n < $all; $n++) {
+            $least = min($least, $n * $cost + self::cheapest($demand - $n * $holds, $bought));
+        }
+
+        return $least;
+    }
+
+    /**
+     * Parts of one size counted together, each with the way or ways it may lie.
+     *
+     * @param  list<Item>  $items
+     * @param  list<array{int, int, int, int|null}>  $kinds
+     * @return list<array{int, int, bool, int}> extents with the kerf, whether both ways are open, how many
+     */
+    private static function sizes(array $items, Stock $stock, array $kinds): array
     {
         $sizes = [];
         foreach ($items as $item) {
-            $options = [];
+            $ways = [];
             foreach ($item->orientations() as [$l, $w]) {
-                if ($l <= $stock->usableLength() && $w <= $stock->usableWidth()) {
-                    $options[] = [$l + $stock->kerf, $w + $stock->kerf];
+                [$l, $w] = [$l + $stock->kerf, $w + $stock->kerf];
+                if (array_filter($kinds, fn (array $k): bool => $l <= $k[0] && $w <= $k[1]) !== []) {
+                    $ways[] = [$l, $w];
                 }
             }
-            if ($options === []) {
+            if ($ways === []) {
                 continue;
             }
-            $key = json_encode($options, JSON_THROW_ON_ERROR);
-            $sizes[$key] = [$options, ($sizes[$key][1] ?? 0) + 1];
+            $key = implode(' ', array_merge(...$ways));
+            $sizes[$key] = [...$ways[0], count($ways) > 1, ($sizes[$key][3] ?? 0) + 1];
         }
 
         return array_values($sizes);
-    }
-
-    /**
-     * @param  array{non-empty-list<array{int, int}>, int}  $size
-     * @return list<int>
-     */
-    private static function alongLength(array $size): array
-    {
-        return array_column($size[0], 0);
-    }
-
-    /**
-     * @param  array{non-empty-list<array{int, int}>, int}  $size
-     * @return list<int>
-     */
-    private static function alongWidth(array $size): array
-    {
-        return array_column($size[0], 1);
-    }
-
-    /**
-     * @param  list<int>  $values
-     * @return list<int> 0 and the useful k ≤ C/2, thinned evenly where there are many
-     */
-    private static function thresholds(array $values, int $capacity): array
-    {
-        $ks = [intdiv($capacity, 2) => true];
-        foreach ($values as $x) {
-            $k = 2 * $x <= $capacity ? $x : $capacity - $x + 1;
-            $ks[$k] = true;
-        }
-        $ks = array_keys($ks);
-        sort($ks);
-        $ks = array_values(array_filter($ks, fn (int $k): bool => $k > 0 && 2 * $k <= $capacity));
-        $n = count($ks);
-        if ($n > self::MOST_THRESHOLDS) {
-            $ks = array_map(fn (int $i): int => $ks[intdiv($i * ($n - 1), self::MOST_THRESHOLDS - 1)], range(0, self::MOST_THRESHOLDS - 1));
-        }
-
-        return [0, ...$ks];
     }
 }

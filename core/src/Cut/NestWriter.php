@@ -10,18 +10,17 @@ use Incastro\Core\Measure\Length;
 final class NestWriter
 {
     /**
-     * @param  list<Placement>  $placements
      * @param  array<string, string>  $labels  by part id
      * @return array{placements: list<array<string, mixed>>, cuts: list<array<string, mixed>>, offcuts: list<array<string, mixed>>}
      */
-    public static function sheet(array $placements, Stock $stock, array $labels): array
+    public static function sheet(LaidSheet $sheet, int $kerf, array $labels): array
     {
-        $sawing = Sawing::of($placements, $stock);
+        $sawing = Sawing::of($sheet, $kerf);
 
         return [
             'placements' => array_map(fn (Placement $p): array => [
                 'part' => $p->item, 'label' => $labels[$p->item] ?? $p->item, ...self::rect(new Rect($p->x, $p->y, $p->length, $p->width)), 'turned' => $p->turned,
-            ], $placements),
+            ], $sheet->placements),
             'cuts' => array_map(self::cut(...), $sawing->cuts),
             'offcuts' => array_map(fn (Rect $r): array => [...self::rect($r), 'worth_keeping' => $r->isWorthKeeping()], $sawing->offcuts),
         ];

@@ -4,53 +4,69 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
-/** A layout of one material: the sheets, what fits no sheet, and the fewest sheets that could ever do. */
+/** A layout of one material: the sheets, what fits no sheet, and the least that any layout could ever cost. */
 final readonly class Nested
 {
     /**
-     * @param  list<non-empty-list<Placement>>  $sheets
+     * @param  list<LaidSheet>  $sheets
      * @param  list<Item>  $unplaced
+     * @param  int  $leastCost  see Stock::cost
      */
     public function __construct(
         public Stock $stock,
         public array $sheets,
         public array $unplaced,
-        public int $lowerBound,
+        public int $leastCost,
     ) {
+    }
+
+    /** What must be bought, as the search counts it. */
+    public function cost(): int
+    {
+        return array_sum(array_map(fn (LaidSheet $s): int => $this->stock->cost($s->kind), $this->sheets));
     }
 
     public function isProvedOptimal(): bool
     {
-        return count($this->sheets) === $this->lowerBound;
+        return $this->cost() === $this->leastCost;
     }
 
-    /** Nothing is left to win: as few sheets as can be, and not two to shift parts between. */
+    /** The fewest sheets to buy, where one size alone is sold; else null, as only a cost is proved. */
+    public function fewestSheets(): ?int
+    {
+        $bought = $this->stock->bought();
+
+        return count($bought) === 1 ? intdiv($this->leastCost, $this->stock->cost($bought[0])) : null;
+    }
+
+    /** Less to buy first; then the more of what is left in one piece. */
+    public function isBetterThan(self $other): bool
+    {
+        return [$this->cost(), -$this->gathered()] < [$other->cost(), -$other->gathered()];
+    }
+
+    /** Nothing is left to win: as little to buy as can be, and not two sheets to shift parts between. */
     public function isSettled(): bool
     {
         return $this->isProvedOptimal() && count($this->sheets) <= 1;
     }
 
-    /** Fewer sheets first; then the fuller the full ones, the larger what is left of the last. */
-    public function isBetterThan(self $other): bool
+    /** Σ of squares of the areas left over, as shares of the largest sheet. */
+    public function gathered(): float
     {
-        return [count($this->sheets), -$this->concentration()] < [count($other->sheets), -$other->concentration()];
-    }
-
-    public function concentration(): float
-    {
-        $sheetArea = $this->stock->usableLength() * $this->stock->usableWidth();
+        $sheetArea = $this->stock->largest()->usable()->area();
         $sum = 0.0;
         foreach ($this->sheets as $sheet) {
-            $used = self::usedArea($sheet);
-            $sum += ($used / $sheetArea) ** 2;
+            foreach (Sawing::of($sheet, $this->stock->kerf)->offcuts as $offcut) {
+                $sum += ($offcut->area() / $sheetArea) ** 2;
+            }
         }
 
         return round($sum, 9);
     }
 
-    /** @param  list<Placement>  $sheet */
-    public static function usedArea(array $sheet): int
+    public function usedArea(): int
     {
-        return array_sum(array_map(fn (Placement $p): int => $p->area(), $sheet));
+        return array_sum(array_map(fn (LaidSheet $s): int => $s->usedArea(), $this->sheets));
     }
 }

@@ -11,20 +11,19 @@ final class Nester
     public static function nest(array $items, Stock $stock): Nested
     {
         [$fitting, $unplaced] = self::sorted($items, $stock);
-        $bound = LowerBound::sheets($fitting, $stock);
-        $best = new Nested($stock, [], $unplaced, $bound);
         if ($fitting === []) {
-            return $best;
+            return new Nested($stock, [], $unplaced, 0);
         }
+        $job = new Job($fitting, $stock);
         $best = null;
-        foreach (self::orders($fitting) as $order) {
-            foreach (self::rules(count($fitting)) as [$fit, $split]) {
-                $nested = new Nested($stock, Packing::of($order, $stock, $fit, $split), $unplaced, $bound);
-                $best = $best === null || $nested->isBetterThan($best) ? $nested : $best;
+        foreach (self::packings($job) as $filling) {
+            if ($best === null || [$filling->cost, -$filling->gathered($job)] < [$best->cost, -$best->gathered($job)]) {
+                $best = $filling;
             }
         }
 
-        return $best ?? throw new \LogicException('No order was tried.');
+        return ($best ?? throw new \LogicException('No packing was tried.'))
+            ->nested($job, $unplaced, LowerBound::cost($fitting, $stock, $best->cost));
     }
 
     /**
@@ -43,8 +42,23 @@ final class Nester
         ];
     }
 
+    /** @return iterable<Filling> */
+    private static function packings(Job $job): iterable
+    {
+        $packer = new Packer($job);
+        foreach ($job->orders() as $order) {
+            foreach (self::rules(count($order)) as [$fitting, $splitting]) {
+                $filling = new Filling;
+                $packer->place($filling, $order, $fitting, $splitting);
+                if ($filling->loose === []) {
+                    yield $filling;
+                }
+            }
+        }
+    }
+
     /** @return list<array{Fitting, Splitting}> fewer for long lists, which pack well by any rule */
-    public static function rules(int $count): array
+    private static function rules(int $count): array
     {
         $splits = $count > 120 ? [Splitting::LargestRemainder, Splitting::Rips] : Splitting::cases();
         $fits = $count > 120 ? [Fitting::LeastArea, Fitting::LeastShortSide] : Fitting::cases();
@@ -56,26 +70,5 @@ final class Nester
         }
 
         return $rules;
-    }
-
-    /**
-     * @param  list<Item>  $items
-     * @return list<list<Item>> largest first, by several measures of large
-     */
-    public static function orders(array $items): array
-    {
-        $measures = [
-            fn (Item $i): array => [$i->area(), $i->length],
-            fn (Item $i): array => [$i->length, $i->width],
-            fn (Item $i): array => [$i->width, $i->length],
-            fn (Item $i): array => [max($i->length, $i->width), min($i->length, $i->width)],
-            fn (Item $i): array => [$i->length + $i->width, $i->length],
-        ];
-
-        return array_map(function (\Closure $measure) use ($items): array {
-            usort($items, fn (Item $a, Item $b): int => [$measure($b), $a->id] <=> [$measure($a), $b->id]);
-
-            return $items;
-        }, $measures);
     }
 }

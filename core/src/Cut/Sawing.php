@@ -20,35 +20,38 @@ final class Sawing
     /** What stays together although a blade should pass between: empty when the sheet can be sawn. */
     public bool $isSeparable = true;
 
-    private function __construct(private readonly Stock $stock)
+    private function __construct(private readonly SheetKind $kind, private readonly int $kerf)
     {
     }
 
-    /** @param  list<Placement>  $placements */
-    public static function of(array $placements, Stock $stock): self
+    public static function of(LaidSheet $sheet, int $kerf): self
     {
-        $sawing = new self($stock);
-        $piece = $sawing->trimmed();
-        $usable = new Rect($stock->trim, $stock->trim, $stock->usableLength(), $stock->usableWidth());
-        $sawing->divide($usable, $placements, $piece);
+        $sawing = new self($sheet->kind, $kerf);
+        $sawing->divide($sheet->kind->usable(), $sheet->placements, $sawing->trimmed());
         usort($sawing->offcuts, fn (Rect $a, Rect $b): int => $b->area() <=> $a->area());
 
         return $sawing;
     }
 
-    /** Four cuts off the factory edges; the id of what remains. */
+    /** The factory edges come off, each where it has a trim; the id of what remains. */
     private function trimmed(): string
     {
-        $s = $this->stock;
-        if ($s->trim === 0) {
-            return '1';
+        [$left, $right, $near, $far] = $this->kind->trims;
+        [$length, $width] = [$this->kind->length, $this->kind->width];
+        $piece = '1';
+        foreach ([
+            [$near, 'y', $near - $this->kerf, 0, $length, '.2'],
+            [$far, 'y', $width - $far, 0, $length, '.1'],
+            [$left, 'x', $left - $this->kerf, $near, $width - $far, '.2'],
+            [$right, 'x', $length - $right, $near, $width - $far, '.1'],
+        ] as [$trim, $axis, $at, $from, $to, $kept]) {
+            if ($trim > 0) {
+                $this->cut($axis, $at, $from, $to, $piece, true);
+                $piece .= $kept;
+            }
         }
-        $this->cut('y', $s->trim - $s->kerf, 0, $s->length, '1', true);
-        $this->cut('y', $s->width - $s->trim, 0, $s->length, '1.2', true);
-        $this->cut('x', $s->trim - $s->kerf, $s->trim, $s->width - $s->trim, '1.2.1', true);
-        $this->cut('x', $s->length - $s->trim, $s->trim, $s->width - $s->trim, '1.2.1.2', true);
 
-        return '1.2.1.2.1';
+        return $piece;
     }
 
     /** @param  list<Placement>  $parts */
@@ -66,7 +69,7 @@ final class Sawing
             return;
         }
         [$axis, $at] = $cut;
-        $k = $this->stock->kerf;
+        $k = $this->kerf;
         [$x, $y, $l, $w] = [$piece->x, $piece->y, $piece->length, $piece->width];
         if ($axis === 'x') {
             $this->cut('x', $at, $y, $y + $w, $id);
@@ -114,7 +117,7 @@ final class Sawing
             $spans = array_map(fn (Placement $p): array => $axis === 'x' ? [$p->x, $p->right()] : [$p->y, $p->top()], $parts);
             sort($spans);
             [$start, $edge] = $axis === 'x' ? [$piece->x, $piece->x + $piece->length] : [$piece->y, $piece->y + $piece->width];
-            $k = $this->stock->kerf;
+            $k = $this->kerf;
             // Does slack lie before the first part? An earlier cut may have stood further off than a kerf.
             if ($spans[0][0] > $start) {
                 $found[] = [$axis, $spans[0][0] - $k, max(0, $spans[0][0] - $k - $start)];

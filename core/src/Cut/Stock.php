@@ -4,36 +4,58 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
-/** A sheet as bought and how it is sawn: trim off all four edges, kerf between parts. Units of 25 nm. */
+/** Every sheet of one material that can be had, and the kerf between parts. Units of 25 nm. */
 final readonly class Stock
 {
-    public function __construct(
-        public string $name,
-        public int $length,
-        public int $width,
-        public int $trim,
-        public int $kerf,
-    ) {
+    /** @param  non-empty-list<SheetKind>  $kinds  what is in hand and what can be bought */
+    public function __construct(public string $name, public array $kinds, public int $kerf)
+    {
     }
 
-    public function usableLength(): int
+    /** One size without end, with the same trim off all four edges. */
+    public static function ofOneSize(string $name, int $length, int $width, int $trim, int $kerf): self
     {
-        return $this->length - 2 * $this->trim;
-    }
-
-    public function usableWidth(): int
-    {
-        return $this->width - 2 * $this->trim;
+        return new self($name, [new SheetKind($name, $name, $length, $width, [$trim, $trim, $trim, $trim])], $kerf);
     }
 
     public function holds(Item $item): bool
     {
-        foreach ($item->orientations() as [$l, $w]) {
-            if ($l <= $this->usableLength() && $w <= $this->usableWidth()) {
+        foreach ($this->kinds as $kind) {
+            if ($kind->holds($item)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** @return list<SheetKind> */
+    public function bought(): array
+    {
+        return array_values(array_filter($this->kinds, fn (SheetKind $k): bool => ! $k->inHand));
+    }
+
+    /** What the search counts for one such sheet: its price; its area, cm², where a size has none; nothing when it is in hand. */
+    public function cost(SheetKind $kind): int
+    {
+        if ($kind->inHand) {
+            return 0;
+        }
+        foreach ($this->bought() as $other) {
+            if ($other->priceCents === 0) {
+                return intdiv($kind->length, 400_000) * intdiv($kind->width, 400_000);
+            }
+        }
+
+        return $kind->priceCents;
+    }
+
+    /** The size a part that fits none is compared with. */
+    public function largest(): SheetKind
+    {
+        $kinds = $this->kinds;
+        usort($kinds, fn (SheetKind $a, SheetKind $b): int => $b->usable()->area() <=> $a->usable()->area());
+
+        return $kinds[0];
     }
 }

@@ -1,0 +1,326 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut;
+
+/**
+ * One sheet as the tree of its cuts. A divided piece has its children side by side along one axis, at most one of them
+ * free; children of children lie along the other axis. Whatever stands in such a tree can be sawn edge to edge.
+ * Sizes carry one kerf each way (see LowerBound), so that pieces may touch. A piece taken out gives its place back and
+ * joins the free piece beside it, so that no cut is final until the search ends.
+ */
+final class Board
+{
+    private const FREE = -1;
+
+    private const DIVIDED = -2;
+
+    private const X = 0;
+
+    /** @var array<int, int> */
+    private array $l = [];
+
+    /** @var array<int, int> */
+    private array $w = [];
+
+    /** @var array<int, int> the piece it was cut from, −1 for a root */
+    private array $from = [];
+
+    /** @var array<int, int> the axis its children lie along */
+    private array $along = [];
+
+    /** @var array<int, int> the item it is, or FREE or DIVIDED */
+    private array $what = [];
+
+    /** @var array<int, bool> */
+    private array $turned = [];
+
+    /** @var array<int, array{int, int}> where each root lies */
+    private array $corner = [];
+
+    private int $next = 0;
+
+    /** Σ of squares of the free areas, kept until the board changes. */
+    public ?float $gathered = null;
+
+    /** @var list<int> numbers of pieces that are gone, to be used again */
+    private array $spare = [];
+
+    /** @var array<int, int> extent along x of every free piece, by piece */
+    public array $freeL = [];
+
+    /** @var array<int, int> */
+    public array $freeW = [];
+
+    /** @param  list<Rect>  $roots  free rectangles, without the kerf */
+    public function __construct(public readonly SheetKind $kind, array $roots, private readonly int $kerf)
+    {
+        foreach ($roots as $root) {
+            $n = $this->piece(-1, $root->length + $kerf, $root->width + $kerf);
+            $this->corner[$n] = [$root->x, $root->y];
+            $this->setFree($n);
+        }
+    }
+
+    public static function whole(SheetKind $kind, int $kerf): self
+    {
+        return new self($kind, [$kind->usable()], $kerf);
+    }
+
+    /**
+     * A sheet as it was laid before. Slack between its parts is gathered into one free piece beside them.
+     *
+     * @param  list<array{int, Placement}>  $placed  item and where it lies; separable by edge-to-edge cuts
+     */
+    public static function laid(SheetKind $kind, int $kerf, array $placed): self
+    {
+        $board = self::whole($kind, $kerf);
+        $board->grow(0, $placed, self::X, false);
+
+        return $board;
+    }
+
+    /**
+     * Puts parts into free piece n: row by row along one axis, then within each row along the other.
+     *
+     * @param  list<array{int, Placement}>  $placed
+     */
+    private function grow(int $n, array $placed, int $axis, bool $wasWhole): void
+    {
+        [$item, $p] = $placed[0];
+        if (count($placed) === 1) {
+            $this->put($n, $item, $p->length + $this->kerf, $p->width + $this->kerf, $p->turned, true);
+
+            return;
+        }
+        $rows = self::rows($placed, $axis === self::X, $this->kerf);
+        if (count($rows) === 1) {
+            if ($wasWhole) {
+                throw new \LogicException('A laid sheet cannot be sawn apart.');
+            }
+            $this->grow($n, $placed, 1 - $axis, true);
+
+            return;
+        }
+        foreach ($rows as [$row, $extent]) {
+            $hasRest = $extent < ($axis === self::X ? $this->l[$n] : $this->w[$n]);
+            [$piece, $n] = $hasRest ? $this->slice($n, $axis, $extent) : [$n, $n];
+            $this->grow($piece, $row, 1 - $axis, false);
+        }
+    }
+
+    /**
+     * @param  list<array{int, Placement}>  $placed
+     * @return list<array{non-empty-list<array{int, Placement}>, int}> groups with room for a blade between, and how far each reaches with its kerf
+     */
+    private static function rows(array $placed, bool $isX, int $kerf): array
+    {
+        $span = fn (Placement $p): array => $isX ? [$p->x, $p->right()] : [$p->y, $p->top()];
+        usort($placed, fn (array $a, array $b): int => $span($a[1]) <=> $span($b[1]));
+        $rows = [];
+        foreach ($placed as $part) {
+            [$from, $to] = $span($part[1]);
+            $last = count($rows) - 1;
+            if ($last < 0 || $from >= $rows[$last][2] + $kerf) {
+                $rows[] = [[$part], $from, $to];
+            } else {
+                $rows[$last] = [[...$rows[$last][0], $part], $rows[$last][1], max($rows[$last][2], $to)];
+            }
+        }
+
+        return array_map(fn (array $r): array => [$r[0], $r[2] - $r[1] + $kerf], $rows);
+    }
+
+    /** @return list<int> every piece that is a part or divided */
+    public function taken(): array
+    {
+        $taken = [];
+        foreach ($this->what as $n => $what) {
+            if ($what !== self::FREE) {
+                $taken[] = $n;
+            }
+        }
+
+        return $taken;
+    }
+
+    /** @return list<int> */
+    public function items(): array
+    {
+        return array_values(array_filter($this->what, fn (int $what): bool => $what >= 0));
+    }
+
+    public function isEmpty(): bool
+    {
+        foreach ($this->what as $what) {
+            if ($what !== self::FREE) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Puts an item of extents a × b into free piece n; the first of two cuts runs across x, or else along it. */
+    public function put(int $n, int $item, int $a, int $b, bool $turned, bool $acrossFirst): void
+    {
+        $this->gathered = null;
+        [$l, $w] = [$this->l[$n], $this->w[$n]];
+        foreach ($acrossFirst ? [0, 1] : [1, 0] as $axis) {
+            if ($axis === self::X ? $a < $l : $b < $w) {
+                [$n] = $this->slice($n, $axis, $axis === self::X ? $a : $b);
+            }
+        }
+        $this->what[$n] = $item;
+        $this->turned[$n] = $turned;
+        unset($this->freeL[$n], $this->freeW[$n]);
+    }
+
+    /**
+     * Takes piece n out with all that was cut from it.
+     *
+     * @return list<int> the items that were in it; empty too when it is no longer there
+     */
+    public function clear(int $n): array
+    {
+        if (($this->what[$n] ?? self::FREE) === self::FREE) {
+            return [];
+        }
+        $this->gathered = null;
+        $items = $this->emptied($n);
+        $this->setFree($n);
+        while (($p = $this->from[$n]) >= 0) {
+            $alone = true;
+            foreach ($this->from as $m => $q) {
+                if ($q !== $p || $m === $n) {
+                    continue;
+                }
+                if ($this->what[$m] === self::FREE) {
+                    $this->along[$p] === self::X ? $this->l[$n] += $this->l[$m] : $this->w[$n] += $this->w[$m];
+                    $this->drop($m);
+                } else {
+                    $alone = false;
+                }
+            }
+            $this->setFree($n);
+            if (! $alone) {
+                break;
+            }
+            $this->drop($n);
+            $this->setFree($n = $p);
+        }
+
+        return $items;
+    }
+
+    /** Σ of the squares of the free areas, each a share of the largest sheet's: high when the free is in one piece. */
+    public function gatheredShare(float $sheetArea): float
+    {
+        $sum = 0.0;
+        foreach ($this->freeL as $n => $l) {
+            $share = $l * $this->freeW[$n] / $sheetArea;
+            $sum += $share * $share;
+        }
+
+        return $sum;
+    }
+
+    /** @return list<array{int, int, int, int, int, bool}> item, x, y, length, width (without the kerf), turned */
+    public function placed(): array
+    {
+        $placed = [];
+        foreach ($this->corner as $root => [$x, $y]) {
+            $this->walk($root, $x, $y, $placed);
+        }
+
+        return $placed;
+    }
+
+    /** @param  list<array{int, int, int, int, int, bool}>  $placed */
+    private function walk(int $n, int $x, int $y, array &$placed): void
+    {
+        $what = $this->what[$n];
+        if ($what >= 0) {
+            $placed[] = [$what, $x, $y, $this->l[$n] - $this->kerf, $this->w[$n] - $this->kerf, $this->turned[$n]];
+        }
+        if ($what !== self::DIVIDED) {
+            return;
+        }
+        $children = array_keys($this->from, $n, true);
+        $isX = $this->along[$n] === self::X;
+        usort($children, fn (int $a, int $b): int => [$this->what[$a] === self::FREE, $isX ? $this->l[$b] : $this->w[$b], $a]
+            <=> [$this->what[$b] === self::FREE, $isX ? $this->l[$a] : $this->w[$a], $b]);
+        foreach ($children as $child) {
+            $this->walk($child, $x, $y, $placed);
+            $isX ? $x += $this->l[$child] : $y += $this->w[$child];
+        }
+    }
+
+    /**
+     * Cuts a piece of this extent off n, which is free.
+     *
+     * @return array{int, int} the piece, and what is left of n, which stays free
+     */
+    private function slice(int $n, int $axis, int $extent): array
+    {
+        [$l, $w, $p] = [$this->l[$n], $this->w[$n], $this->from[$n]];
+        if ($p < 0 || $this->along[$p] !== $axis) {
+            $this->what[$n] = self::DIVIDED;
+            $this->along[$n] = $axis;
+            unset($this->freeL[$n], $this->freeW[$n]);
+            [$p, $n] = [$n, $this->piece($n, $l, $w)];
+        }
+        if ($axis === self::X) {
+            $this->l[$n] = $l - $extent;
+            $piece = $this->piece($p, $extent, $w);
+        } else {
+            $this->w[$n] = $w - $extent;
+            $piece = $this->piece($p, $l, $extent);
+        }
+        $this->setFree($n);
+
+        return [$piece, $n];
+    }
+
+    private function piece(int $from, int $l, int $w): int
+    {
+        $n = array_pop($this->spare) ?? $this->next++;
+        $this->l[$n] = $l;
+        $this->w[$n] = $w;
+        $this->from[$n] = $from;
+        $this->what[$n] = self::FREE;
+
+        return $n;
+    }
+
+    private function setFree(int $n): void
+    {
+        $this->what[$n] = self::FREE;
+        $this->freeL[$n] = $this->l[$n];
+        $this->freeW[$n] = $this->w[$n];
+    }
+
+    private function drop(int $n): void
+    {
+        $this->spare[] = $n;
+        unset($this->l[$n], $this->w[$n], $this->from[$n], $this->along[$n], $this->what[$n], $this->turned[$n], $this->freeL[$n], $this->freeW[$n]);
+    }
+
+    /** @return list<int> the items in it and in all cut from it, which is gone then */
+    private function emptied(int $n): array
+    {
+        if ($this->what[$n] >= 0) {
+            return [$this->what[$n]];
+        }
+        $items = [];
+        if ($this->what[$n] === self::DIVIDED) {
+            foreach (array_keys($this->from, $n, true) as $child) {
+                array_push($items, ...$this->emptied($child));
+                $this->drop($child);
+            }
+        }
+
+        return $items;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut;
+
+/**
+ * The parts of one material as plain numbers, for the search. Every size carries one kerf, and so does every sheet
+ * (Board): parts may then touch, and what is left after the last part of a row may be narrower than the kerf.
+ */
+final readonly class Job
+{
+    /** @var list<list<array{int, int, bool}>> by item: extents as laid and whether that is turned */
+    public array $ways;
+
+    /** @var list<int> */
+    public array $area;
+
+    /** @var list<list<int>> by measure of large, by item: what counts as its size */
+    public array $sizes;
+
+    public float $sheetArea;
+
+    /** @param  list<Item>  $items  each fits an empty sheet */
+    public function __construct(public array $items, public Stock $stock)
+    {
+        $k = $stock->kerf;
+        $this->ways = array_map(fn (Item $i): array => array_map(
+            fn (array $way): array => [$way[0] + $k, $way[1] + $k, $way[2]], $i->orientations()), $items);
+        $this->area = array_map(fn (array $ways): int => $ways[0][0] * $ways[0][1], $this->ways);
+        $sides = array_column($this->ways, 0);
+        $this->sizes = [
+            $this->area,
+            array_map(fn (array $w): int => $w[0], $sides),
+            array_map(fn (array $w): int => $w[1], $sides),
+            array_map(fn (array $w): int => max($w[0], $w[1]), $sides),
+            array_map(fn (array $w): int => min($w[0], $w[1]), $sides),
+            array_map(fn (array $w): int => $w[0] + $w[1], $sides),
+        ];
+        $usable = $stock->largest()->usable();
+        $this->sheetArea = (float) (($usable->length + $k) * ($usable->width + $k));
+    }
+
+    /** @return list<list<int>> every item, largest first, by each measure of large */
+    public function orders(): array
+    {
+        return array_map(function (array $sizes): array {
+            $order = array_keys($sizes);
+            usort($order, fn (int $a, int $b): int => [$sizes[$b], $this->area[$b], $a] <=> [$sizes[$a], $this->area[$a], $b]);
+
+            return $order;
+        }, $this->sizes);
+    }
+}
