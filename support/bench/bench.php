@@ -3,16 +3,11 @@
 declare(strict_types=1);
 
 /**
- * How long an edit takes from request to new plan, and how long and how well sheets are laid.
+ * How long an edit takes from request to new plan.
  * Prints the middle and the slowest of many; nothing here passes or fails.
  */
 
 require __DIR__.'/../../vendor/autoload.php';
-
-use Incastro\Core\Cut\Improver;
-use Incastro\Core\Cut\Item;
-use Incastro\Core\Cut\Nester;
-use Incastro\Core\Cut\Stock;
 
 final class Bench
 {
@@ -26,7 +21,6 @@ final class Bench
     public function run(): void
     {
         $this->edits();
-        $this->nesting();
         unlink($this->cookies);
     }
 
@@ -53,42 +47,6 @@ final class Bench
         }
         printf("edit of a reading, answered with its new plan (demo project, %d edits): middle %.0f ms, 95th %.0f ms, slowest %.0f ms (aim: under 150)\n",
             count($took), $this->quantile($took, 0.5), $this->quantile($took, 0.95), max($took));
-    }
-
-    private function nesting(): void
-    {
-        $stock = new Stock('bench', 2440 * 40_000, 1220 * 40_000, 6 * 40_000, 128_000);
-        foreach ([25, 50, 100, 250] as $n) {
-            foreach ([0, 10] as $effort) {
-                $took = $sheets = $bounds = [];
-                for ($seed = 1; $seed <= 4; $seed++) {
-                    $items = $this->cupboards($n, $seed);
-                    $began = hrtime(true);
-                    $nested = Nester::nest($items, $stock);
-                    $nested = (new Improver($effort, 1))->improve($items, $nested, fn (): bool => true);
-                    $took[] = (hrtime(true) - $began) / 1e6;
-                    $sheets[] = count($nested->sheets);
-                    $bounds[] = $nested->lowerBound;
-                }
-                printf("nesting %3d parts, effort %2d: middle %5.0f ms, slowest %5.0f ms; sheets %s against bounds %s\n",
-                    $n, $effort, $this->quantile($took, 0.5), max($took), implode(' ', $sheets), implode(' ', $bounds));
-            }
-        }
-    }
-
-    /** @return list<Item> sides, shelves and rails of cupboards in a row, sizes to the millimetre */
-    private function cupboards(int $n, int $seed): array
-    {
-        mt_srand($seed);
-        $items = [];
-        while (count($items) < $n) {
-            [$h, $d, $w] = [mt_rand(700, 2300), mt_rand(250, 580), mt_rand(350, 950)];
-            foreach ([[$h, $d, false], [$h, $d, false], [$w, $d, false], [$w, $d, false], [$w, $d - 10, false], [$w, 90, true], [$w, 100, true], [$h - 100, intdiv($w, 2), false]] as [$l, $b, $free]) {
-                $items[] = new Item(sprintf('P%04d', count($items)), $l * 40_000, $b * 40_000, $free);
-            }
-        }
-
-        return array_slice($items, 0, $n);
     }
 
     private function ask(string $method, string $path, ?string $body = null, ?string $token = null): string

@@ -86,6 +86,12 @@ cmd_test() {
 }
 
 cmd_bench() {
+    if [ "${1:-}" = nest ]; then
+        shift
+        ensure_packages && ensure_php_packages
+        (cd "$ROOT" && php support/bench/nest.php "$@")
+        return
+    fi
     prepare
     serve_for_tests
     (cd "$ROOT" && php support/bench/bench.php "http://127.0.0.1:$TEST_PORT" && php support/bench/survey.php && php support/bench/piece.php && php support/bench/carry.php)

@@ -44,6 +44,12 @@ final class Board
     /** Σ of squares of the free areas, kept until the board changes. */
     public ?float $gathered = null;
 
+    /** @var array<int, bool>|null see settings(), kept until the board changes */
+    private ?array $settings = null;
+
+    /** @var array<int, bool>|null the same, with what was put since; a few too many where a row got full */
+    private ?array $has = null;
+
     /** @var list<int> numbers of pieces that are gone, to be used again */
     private array $spare = [];
 
@@ -132,6 +138,12 @@ final class Board
         return array_map(fn (array $r): array => [$r[0], $r[2] - $r[1] + $kerf], $rows);
     }
 
+    /** Whether piece n lies in a row along x; null for a root. */
+    public function isInRow(int $n): ?bool
+    {
+        return $this->from[$n] < 0 ? null : $this->along[$this->from[$n]] === self::X;
+    }
+
     /** @return list<int> every piece that is a part or divided */
     public function taken(): array
     {
@@ -165,8 +177,11 @@ final class Board
     /** Puts an item of extents a × b into free piece n; the first of two cuts runs across x, or else along it. */
     public function put(int $n, int $item, int $a, int $b, bool $turned, bool $acrossFirst): void
     {
-        $this->gathered = null;
+        $this->gathered = $this->settings = null;
         [$l, $w] = [$this->l[$n], $this->w[$n]];
+        if ($this->has !== null) {
+            $this->has += ($a < $l ? [2 * $a => true] : []) + ($b < $w ? [2 * $b + 1 => true] : []);
+        }
         foreach ($acrossFirst ? [0, 1] : [1, 0] as $axis) {
             if ($axis === self::X ? $a < $l : $b < $w) {
                 [$n] = $this->slice($n, $axis, $axis === self::X ? $a : $b);
@@ -187,7 +202,7 @@ final class Board
         if (($this->what[$n] ?? self::FREE) === self::FREE) {
             return [];
         }
-        $this->gathered = null;
+        $this->gathered = $this->settings = $this->has = null;
         $items = $this->emptied($n);
         $this->setFree($n);
         while (($p = $this->from[$n]) >= 0) {
@@ -224,6 +239,48 @@ final class Board
         }
 
         return $sum;
+    }
+
+    /** @return array<int, bool> the settings its cuts take, as settings(); quick to ask while parts are being put */
+    public function has(): array
+    {
+        return $this->has ??= $this->settings();
+    }
+
+    /**
+     * The settings of the fence its cuts take at least: each size along each axis, the last of a full row set free by the others.
+     *
+     * @return array<int, bool> by size: even along x, odd along y
+     */
+    public function settings(): array
+    {
+        if ($this->settings !== null) {
+            return $this->settings;
+        }
+        $hasRest = $wanted = $full = [];
+        foreach ($this->freeL as $n => $l) {
+            $hasRest[$this->from[$n]] = true;
+        }
+        foreach ($this->from as $n => $p) {
+            if ($p < 0 || $this->what[$n] === self::FREE) {
+                continue;
+            }
+            $size = $this->along[$p] === self::X ? 2 * $this->l[$n] : 2 * $this->w[$n] + 1;
+            if (isset($hasRest[$p])) {
+                $wanted[$size] = true;
+            } else {
+                $full[$p][$size] = true;
+            }
+        }
+        foreach ($full as $sizes) {
+            $new = array_diff_key($sizes, $wanted);
+            if (count($sizes) > 1 && count($new) > 0) {
+                array_pop($new);
+            }
+            $wanted += $new;
+        }
+
+        return $this->settings = $wanted;
     }
 
     /** @return list<array{int, int, int, int, int, bool}> item, x, y, length, width (without the kerf), turned */

@@ -66,6 +66,18 @@ final class Filling
         return $sum;
     }
 
+    /** How many settings of the fence the cuts of all boards take at least. */
+    public function settings(): int
+    {
+        return array_sum(array_map(fn (Board $b): int => count($b->settings()), $this->boards));
+    }
+
+    /** As Nested::charge, by what the boards' trees tell. */
+    public function charge(Job $job): float
+    {
+        return $this->settings() - $job->stock->goal->sheetLeft() * $this->gathered($job);
+    }
+
     /** @param  list<Item>  $unplaced */
     public function nested(Job $job, array $unplaced, int $leastCost): Nested
     {
@@ -73,7 +85,7 @@ final class Filling
         foreach ($this->boards as $board) {
             $placements = array_map(fn (array $p): Placement => new Placement($job->items[$p[0]]->id, ...array_slice($p, 1)), $board->placed());
             if ($placements !== []) {
-                $sheets[] = new LaidSheet($board->kind, $placements);
+                $sheets[] = Arranger::arranged(new LaidSheet($board->kind, $placements), $job->stock->kerf);
             }
         }
 

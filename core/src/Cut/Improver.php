@@ -10,7 +10,7 @@ use Random\Randomizer;
 /**
  * Searches for a better layout. First for one that costs less: a sheet is taken away and its parts are left loose; then,
  * again and again, some pieces of some sheets are taken out and all that is loose is laid anew, until nothing is loose or
- * the effort is spent. Then, at the same cost, for one with more of what is left in one piece. A trial is kept when it is
+ * the effort is spent. Then, at the same cost, for one with fewer settings of the fence and more of what is left in one piece. A trial is kept when it is
  * no worse than the last, or than the one some trials ago. Bounded by a count and seeded: the same call gives the same layout.
  * Sources: Gardeyn & Wauters, "A goal-driven ruin and recreate heuristic for the 2D variable-sized bin packing problem with
  * guillotine constraints", EJOR 301 (2022); Burke & Bykov, "The late acceptance hill-climbing heuristic", EJOR 258 (2017).
@@ -19,10 +19,13 @@ final class Improver
 {
     public const USUAL_EFFORT = 5;
 
-    public const TRIES_PER_EFFORT = 4000;
+    public const TRIES_PER_EFFORT = 2500;
 
-    /** The share of the tries that may go into gathering what is left over. */
-    private const GATHERING = 0.25;
+    /** The share of the tries for fewer settings and larger leftovers at the same cost. */
+    private const TIDYING = 0.5;
+
+    /** A list longer than this gets more tries, in proportion. */
+    private const LONG_LIST = 100;
 
     private const MEMORY = 20;
 
@@ -34,21 +37,22 @@ final class Improver
 
     private const NOISE_PERCENT = 10;
 
-    /** What gathered leftovers weigh against a sheet's area of loose parts. */
-    private const GATHERED_WEIGHT = 0.02;
+    private const SETTINGS_PERCENT = 65;
+
+    /** What a layout is charged, in settings of the fence: for each sheet's area of loose parts. */
+    private const SHEET_OF_LOOSE = 1000;
 
     private readonly Randomizer $random;
 
     private int $tries = 0;
 
-    private int $most;
+    private int $most = 0;
 
     private bool $goesOn = true;
 
     public function __construct(private readonly int $effort, int $seed)
     {
         $this->random = new Randomizer(new Xoshiro256StarStar($seed));
-        $this->most = $effort * self::TRIES_PER_EFFORT;
     }
 
     /**
@@ -63,14 +67,18 @@ final class Improver
             return $start;
         }
         $job = new Job($fitting, $start->stock);
+        $this->most = (int) ($this->effort * self::TRIES_PER_EFFORT * max(1, count($fitting) / self::LONG_LIST));
         $best = $start;
         $told = function (?Filling $found) use (&$best, $job, $start, $offer): bool {
-            $best = $found?->nested($job, $start->unplaced, $start->leastCost) ?? $best;
+            $nested = $found?->nested($job, $start->unplaced, $start->leastCost);
+            $best = $nested?->isBetterThan($best) ? $nested : $best;
 
-            return $offer($best, $this->tries / $this->most);
+            return $this->goesOn && $offer($best, min(1.0, $this->tries / $this->most));
         };
         $filling = $this->cheaper(Filling::of($start, $job), $job, $start->leastCost, $told);
-        $this->gathered($filling, $job, $told);
+        if ($this->goesOn) {
+            $this->tidied($filling, $job, $told);
+        }
 
         return $best->isBetterThan($start) ? $best : $start;
     }
@@ -78,7 +86,7 @@ final class Improver
     /** @param  \Closure(?Filling): bool  $told */
     private function cheaper(Filling $best, Job $job, int $leastCost, \Closure $told): Filling
     {
-        $limit = (int) ($this->most * (1 - self::GATHERING));
+        $limit = (int) ($this->most * (1 - self::TIDYING));
         while ($best->cost > $leastCost && $this->tries < $limit && $this->goesOn) {
             $found = $this->search($this->without($best, $job), $job, $best->cost - 1, $limit, true, $told);
             if ($found === null) {
@@ -92,14 +100,17 @@ final class Improver
     }
 
     /** @param  \Closure(?Filling): bool  $told */
-    private function gathered(Filling $best, Job $job, \Closure $told): void
+    private function tidied(Filling $best, Job $job, \Closure $told): void
     {
-        $limit = min($this->most, $this->tries + (int) ($this->most * self::GATHERING));
-        if ($this->goesOn && count($best->boards) > 1) {
-            $found = $this->search($best, $job, $best->cost, $limit, false, $told);
-            if ($found !== null) {
-                $told($found);
+        $found = null;
+        foreach (Nester::packings($job) as $other) {
+            if ($other->cost <= $best->cost && $this->value($other, $job) < $this->value($best, $job)) {
+                $best = $found = $other;
             }
+        }
+        $found = $this->search($best, $job, $best->cost, $this->tries + (int) ($this->most * self::TIDYING), false, $told) ?? $found;
+        if ($found !== null) {
+            $told($found);
         }
     }
 
@@ -111,13 +122,14 @@ final class Improver
     private function search(Filling $current, Job $job, int $budget, int $limit, bool $first, \Closure $told): ?Filling
     {
         $packer = new Packer($job);
-        [$value, $least, $best] = [$this->value($current, $job), INF, null];
+        $value = $this->value($current, $job);
+        [$least, $best] = [$current->loose === [] ? $value : INF, null];
         $memory = array_fill(0, self::MEMORY, $value);
         for (; $this->tries < $limit && $this->goesOn; $this->tries++) {
             $trial = clone $current;
-            $loose = $this->ruined($trial);
+            [$loose, $touched] = $this->ruined($trial);
             $trial->loose = [];
-            $packer->place($trial, $this->order($loose, $job), $this->any(Fitting::cases()), $this->any(Splitting::cases()), $budget);
+            $packer->place($trial, $this->order($loose, $job), $this->fitting(), $this->any(Splitting::cases()), $budget, $first ? null : $touched);
             if ($first && $trial->loose === []) {
                 return $trial;
             }
@@ -138,7 +150,12 @@ final class Improver
         return $best;
     }
 
-    /** The area of what is loose, in sheets; the less the more of what is left is in one piece. */
+    private function fitting(): Fitting
+    {
+        return $this->random->getInt(0, 99) < self::SETTINGS_PERCENT ? Fitting::FewestSettings : $this->any(Fitting::cases());
+    }
+
+    /** Less is better: parts loose, then settings of the fence against what is left in large pieces. */
     private function value(Filling $filling, Job $job): float
     {
         $loose = 0;
@@ -146,7 +163,7 @@ final class Improver
             $loose += $job->area[$item];
         }
 
-        return $loose / $job->sheetArea - self::GATHERED_WEIGHT * $filling->gathered($job);
+        return self::SHEET_OF_LOOSE * $loose / $job->sheetArea + $filling->charge($job);
     }
 
     /** The layout less the sheet that is bought and holds least. */
@@ -167,20 +184,21 @@ final class Improver
         return $filling;
     }
 
-    /** @return list<int> what is loose, after some pieces of some sheets were taken out */
+    /** @return array{list<int>, list<int>} what is loose, after some pieces of some sheets were taken out, and which sheets */
     private function ruined(Filling $filling): array
     {
         $loose = $filling->loose;
+        $touched = [];
         $ats = array_keys($filling->boards);
         for ($i = min(count($ats), $this->random->getInt(1, self::MOST_BOARDS)); $i > 0; $i--) {
-            $board = $filling->own($this->any($ats));
+            $board = $filling->own($touched[] = $this->any($ats));
             $taken = $board->taken();
             foreach ($this->random->getInt(0, 99) < self::WHOLE_PERCENT ? $taken : $this->some($taken) as $n) {
                 array_push($loose, ...$board->clear($n));
             }
         }
 
-        return $loose;
+        return [$loose, array_values(array_unique($touched))];
     }
 
     /**

@@ -36,33 +36,29 @@ final readonly class Nested
     {
         $bought = $this->stock->bought();
 
-        return count($bought) === 1 ? intdiv($this->leastCost, $this->stock->cost($bought[0])) : null;
+        return count($bought) === 1 ? $this->leastCost : null;
     }
 
-    /** Less to buy first; then the more of what is left in one piece. */
+    /** Less to buy first; then less to do and more to keep, see Goal. */
     public function isBetterThan(self $other): bool
     {
-        return [$this->cost(), -$this->gathered()] < [$other->cost(), -$other->gathered()];
+        return [$this->cost(), $this->charge()] < [$other->cost(), $other->charge()];
     }
 
-    /** Nothing is left to win: as little to buy as can be, and not two sheets to shift parts between. */
-    public function isSettled(): bool
-    {
-        return $this->isProvedOptimal() && count($this->sheets) <= 1;
-    }
-
-    /** Σ of squares of the areas left over, as shares of the largest sheet. */
-    public function gathered(): float
+    /** Settings of the fence over all sheets, less what the leftovers are worth in settings. */
+    public function charge(): float
     {
         $sheetArea = $this->stock->largest()->usable()->area();
-        $sum = 0.0;
+        [$settings, $gathered] = [0, 0.0];
         foreach ($this->sheets as $sheet) {
-            foreach (Sawing::of($sheet, $this->stock->kerf)->offcuts as $offcut) {
-                $sum += ($offcut->area() / $sheetArea) ** 2;
+            $sawing = Sawing::of($sheet, $this->stock->kerf);
+            $settings += $sawing->settings();
+            foreach ($sawing->offcuts as $offcut) {
+                $gathered += ($offcut->area() / $sheetArea) ** 2;
             }
         }
 
-        return round($sum, 9);
+        return round($settings - $this->stock->goal->sheetLeft() * $gathered, 6);
     }
 
     public function usedArea(): int

@@ -17,7 +17,7 @@ final class Nester
         $job = new Job($fitting, $stock);
         $best = null;
         foreach (self::packings($job) as $filling) {
-            if ($best === null || [$filling->cost, -$filling->gathered($job)] < [$best->cost, -$best->gathered($job)]) {
+            if ($best === null || [$filling->cost, $filling->charge($job)] < [$best->cost, $best->charge($job)]) {
                 $best = $filling;
             }
         }
@@ -43,7 +43,7 @@ final class Nester
     }
 
     /** @return iterable<Filling> */
-    private static function packings(Job $job): iterable
+    public static function packings(Job $job): iterable
     {
         $packer = new Packer($job);
         foreach ($job->orders() as $order) {
@@ -60,8 +60,8 @@ final class Nester
     /** @return list<array{Fitting, Splitting}> fewer for long lists, which pack well by any rule */
     private static function rules(int $count): array
     {
-        $splits = $count > 120 ? [Splitting::LargestRemainder, Splitting::Rips] : Splitting::cases();
-        $fits = $count > 120 ? [Fitting::LeastArea, Fitting::LeastShortSide] : Fitting::cases();
+        $splits = $count > 120 ? [Splitting::LargestRemainder, Splitting::Rips, Splitting::Rows, Splitting::Columns] : Splitting::cases();
+        $fits = $count > 120 ? [Fitting::LeastArea, Fitting::FewestSettings] : Fitting::cases();
         $rules = [];
         foreach ($fits as $fit) {
             foreach ($splits as $split) {

@@ -16,11 +16,13 @@ final readonly class Packer
      *
      * @param  list<int>  $order
      * @param  int  $budget  what all sheets together may cost
+     * @param  list<int>|null  $among  the only sheets to lay on; null for all
      */
-    public function place(Filling $filling, array $order, Fitting $fitting, Splitting $splitting, int $budget = PHP_INT_MAX): void
+    public function place(Filling $filling, array $order, Fitting $fitting, Splitting $splitting, int $budget = PHP_INT_MAX, ?array $among = null): void
     {
         foreach ($order as $item) {
-            $best = $this->best($filling->boards, $item, $fitting) ?? $this->opened($filling, $item, $budget, $fitting);
+            $boards = $among === null ? $filling->boards : array_intersect_key($filling->boards, array_flip($among));
+            $best = $this->best($boards, $item, $fitting) ?? $this->opened($filling, $item, $budget, $fitting);
             if ($best === null) {
                 $filling->loose[] = $item;
 
@@ -28,7 +30,7 @@ final readonly class Packer
             }
             [$at, $n, [$a, $b, $turned]] = $best;
             $board = $filling->own($at);
-            $board->put($n, $item, $a, $b, $turned, $splitting->cutsAcrossFirst($board->freeL[$n] - $a, $board->freeW[$n] - $b, $a, $b));
+            $board->put($n, $item, $a, $b, $turned, $splitting->cutsAcrossFirst($board->freeL[$n] - $a, $board->freeW[$n] - $b, $a, $b, $board->isInRow($n)));
         }
     }
 
@@ -38,6 +40,9 @@ final readonly class Packer
      */
     private function best(array $boards, int $item, Fitting $fitting): ?array
     {
+        if ($fitting === Fitting::FewestSettings) {
+            return $this->leastSettings($boards, $item);
+        }
         $best = null;
         $least = PHP_INT_MAX;
         foreach ($this->job->ways[$item] as $way) {
@@ -50,8 +55,39 @@ final readonly class Packer
                     $score = match ($fitting) {
                         Fitting::LeastArea => $l * $w - $a * $b,
                         Fitting::LeastShortSide => min($l - $a, $w - $b),
-                        Fitting::LeastLongSide => max($l - $a, $w - $b),
+                        default => max($l - $a, $w - $b),
                     };
+                    if ($score < $least) {
+                        [$least, $best] = [$score, [$at, $n, $way]];
+                    }
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * Where it needs fewest settings that the sheet has not yet; where that is equal, the least of the free piece is left.
+     *
+     * @param  array<int, Board>  $boards
+     * @return array{int, int, array{int, int, bool}}|null
+     */
+    private function leastSettings(array $boards, int $item): ?array
+    {
+        $best = null;
+        $least = [3, 0];
+        foreach ($boards as $at => $board) {
+            $has = $board->has();
+            foreach ($this->job->ways[$item] as $way) {
+                [$a, $b] = $way;
+                $newA = isset($has[2 * $a]) ? 0 : 1;
+                $newB = isset($has[2 * $b + 1]) ? 0 : 1;
+                foreach ($board->freeL as $n => $l) {
+                    if ($l < $a || ($w = $board->freeW[$n]) < $b) {
+                        continue;
+                    }
+                    $score = [($l === $a ? 0 : $newA) + ($w === $b ? 0 : $newB), $l * $w];
                     if ($score < $least) {
                         [$least, $best] = [$score, [$at, $n, $way]];
                     }

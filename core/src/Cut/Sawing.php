@@ -5,150 +5,171 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut;
 
 /**
- * Finds the cuts that free the parts of a sheet, and what is left over. Cutting wherever a cut is possible never
- * spoils a later one (every subset of a separable set is separable), so the choice is free: the cut that sets free
- * the largest empty piece first, rips before crosscuts where nothing is set free.
+ * The cuts that free the parts of a sheet, in the order to make them, and what is left over. The rows of the tree
+ * (SawTree) fix what can follow what; within that, cuts at one setting follow one another, and a new setting is
+ * taken up when no cut for it is still out of reach, rips of large pieces first.
  */
 final class Sawing
 {
     /** @var list<SawCut> */
     public array $cuts = [];
 
-    /** @var list<Rect> */
+    /** @var list<Rect> largest first */
     public array $offcuts = [];
 
-    /** What stays together although a blade should pass between: empty when the sheet can be sawn. */
-    public bool $isSeparable = true;
+    /** False when parts stay together although a blade should pass between. */
+    public readonly bool $isSeparable;
 
-    private function __construct(private readonly SheetKind $kind, private readonly int $kerf)
+    /** False when no saw of the person's can make one of the cuts. */
+    public bool $isCuttable = true;
+
+    /** @var array<int, array{SawPiece, string, int, int}> rows being cut: the piece, the id of what remains, its first and last in the row */
+    private array $open = [];
+
+    /** @var array<string, int> how often each setting is wanted by rows not reached yet */
+    private array $later = [];
+
+    /** @var array{string, int}|null */
+    private ?array $setting = null;
+
+    private function __construct(private readonly int $kerf, private readonly Saws $saws, SawTree $tree)
     {
+        $this->isSeparable = $tree->isSeparable;
+        foreach ($tree->root->all() as $piece) {
+            $this->count($piece, 1);
+        }
+        $this->reach($tree->root, '1');
+        while ($this->open !== []) {
+            $this->next();
+        }
+        usort($this->offcuts, fn (Rect $a, Rect $b): int => $b->area() <=> $a->area());
     }
 
-    public static function of(LaidSheet $sheet, int $kerf): self
+    public static function of(LaidSheet $sheet, int $kerf, Saws $saws = new Saws): self
     {
-        $sawing = new self($sheet->kind, $kerf);
-        $sawing->divide($sheet->kind->usable(), $sheet->placements, $sawing->trimmed());
-        usort($sawing->offcuts, fn (Rect $a, Rect $b): int => $b->area() <=> $a->area());
-
-        return $sawing;
+        return new self($kerf, $saws, new SawTree($sheet, $kerf));
     }
 
-    /** The factory edges come off, each where it has a trim; the id of what remains. */
-    private function trimmed(): string
+    public function settings(): int
     {
-        [$left, $right, $near, $far] = $this->kind->trims;
-        [$length, $width] = [$this->kind->length, $this->kind->width];
-        $piece = '1';
-        foreach ([
-            [$near, 'y', $near - $this->kerf, 0, $length, '.2'],
-            [$far, 'y', $width - $far, 0, $length, '.1'],
-            [$left, 'x', $left - $this->kerf, $near, $width - $far, '.2'],
-            [$right, 'x', $length - $right, $near, $width - $far, '.1'],
-        ] as [$trim, $axis, $at, $from, $to, $kept]) {
-            if ($trim > 0) {
-                $this->cut($axis, $at, $from, $to, $piece, true);
-                $piece .= $kept;
+        return count(array_filter($this->cuts, fn (SawCut $c): bool => $c->isSetting));
+    }
+
+    /** Changes of direction: how often a piece is turned or the rail laid the other way. */
+    public function turns(): int
+    {
+        $turns = 0;
+        foreach ($this->cuts as $i => $cut) {
+            $turns += $i > 0 && $cut->axis !== $this->cuts[$i - 1]->axis ? 1 : 0;
+        }
+
+        return $turns;
+    }
+
+    private function count(SawPiece $piece, int $by): void
+    {
+        foreach ($piece->row as $i => $own) {
+            if (! $own->isOffcut()) {
+                $key = $piece->axis.self::extent($piece, $i);
+                $this->later[$key] = ($this->later[$key] ?? 0) + $by;
             }
         }
-
-        return $piece;
     }
 
-    /** @param  list<Placement>  $parts */
-    private function divide(Rect $piece, array $parts, string $id): void
+    private static function extent(SawPiece $piece, int $i): int
     {
-        if ($parts === []) {
-            array_push($this->offcuts, ...($piece->length > 0 && $piece->width > 0 ? [$piece] : []));
+        return $piece->axis === 'x' ? $piece->row[$i]->rect->length : $piece->row[$i]->rect->width;
+    }
 
-            return;
-        }
-        $cut = $this->bestCut($piece, $parts);
-        if ($cut === null) {
-            $this->isSeparable = $this->isSeparable && count($parts) === 1;
-
-            return;
-        }
-        [$axis, $at] = $cut;
-        $k = $this->kerf;
-        [$x, $y, $l, $w] = [$piece->x, $piece->y, $piece->length, $piece->width];
-        if ($axis === 'x') {
-            $this->cut('x', $at, $y, $y + $w, $id);
-            $near = new Rect($x, $y, $at - $x, $w);
-            $far = $x + $l - $at - $k > 0 ? new Rect($at + $k, $y, $x + $l - $at - $k, $w) : null;
-        } else {
-            $this->cut('y', $at, $x, $x + $l, $id);
-            $near = new Rect($x, $y, $l, $at - $y);
-            $far = $y + $w - $at - $k > 0 ? new Rect($x, $at + $k, $l, $y + $w - $at - $k) : null;
-        }
-        $this->divide($near, self::within($parts, $near), "$id.1");
-        if ($far !== null) {
-            $this->divide($far, self::within($parts, $far), "$id.2");
+    private function reach(SawPiece $piece, string $id): void
+    {
+        if ($piece->row !== []) {
+            $this->count($piece, -1);
+            $this->open[] = [$piece, $id, 0, count($piece->row) - 1];
+        } elseif ($piece->part === null && ! $piece->isTrim && $piece->rect->length > 0 && $piece->rect->width > 0) {
+            $this->offcuts[] = $piece->rect;
         }
     }
 
-    /**
-     * @param  list<Placement>  $parts
-     * @return array{string, int}|null axis and where the kerf begins
-     */
-    private function bestCut(Rect $piece, array $parts): ?array
+    private function next(): void
     {
         $best = null;
-        $most = [-1, 0, 0];
-        foreach ($this->candidates($piece, $parts) as [$axis, $at, $strip]) {
-            $rank = [$strip * ($axis === 'x' ? $piece->width : $piece->length), $axis === 'y' ? 1 : 0, -$at];
-            if ($rank > $most) {
-                [$most, $best] = [$rank, [$axis, $at]];
-            }
-        }
-
-        return $best;
-    }
-
-    /**
-     * Lines at the far edge of a part that no part crosses and where the blade touches none.
-     *
-     * @param  list<Placement>  $parts
-     * @return list<array{string, int, int}> axis, where the kerf begins, and how wide a strip it frees whole
-     */
-    private function candidates(Rect $piece, array $parts): array
-    {
-        $found = [];
-        foreach (['y', 'x'] as $axis) {
-            $spans = array_map(fn (Placement $p): array => $axis === 'x' ? [$p->x, $p->right()] : [$p->y, $p->top()], $parts);
-            sort($spans);
-            [$start, $edge] = $axis === 'x' ? [$piece->x, $piece->x + $piece->length] : [$piece->y, $piece->y + $piece->width];
-            $k = $this->kerf;
-            // Does slack lie before the first part? An earlier cut may have stood further off than a kerf.
-            if ($spans[0][0] > $start) {
-                $found[] = [$axis, $spans[0][0] - $k, max(0, $spans[0][0] - $k - $start)];
-            }
-            $end = $spans[0][1];
-            foreach (array_slice($spans, 1) as [$from, $to]) {
-                if ($from >= $end + $k) {
-                    $found[] = [$axis, $end, 0];
+        foreach ($this->open as $n => [$piece, , $low, $high]) {
+            foreach ($this->ends($piece, $low, $high) as $isFar) {
+                $fence = $this->fence($piece, $low, $high, $isFar);
+                $rank = $this->rank($piece, $low, $high, $fence);
+                if ($best === null || $rank > $best[0]) {
+                    $best = [$rank, $n, $isFar, $fence];
                 }
-                $end = max($end, $to);
-            }
-            if ($end < $edge) {
-                $found[] = [$axis, $end, max(0, $edge - $end - $k)];
             }
         }
-
-        return $found;
+        [, $n, $isFar, $fence] = $best ?? throw new \LogicException('A row has two ends.');
+        $this->cut($n, $isFar, $fence);
     }
 
-    /**
-     * @param  list<Placement>  $parts
-     * @return list<Placement>
-     */
-    private static function within(array $parts, Rect $r): array
+    /** @return array{bool, bool, int, bool, int} the greater goes first */
+    private function rank(SawPiece $piece, int $low, int $high, int $fence): array
     {
-        return array_values(array_filter($parts, fn (Placement $p): bool => $p->x >= $r->x && $p->y >= $r->y
-            && $p->right() <= $r->x + $r->length && $p->top() <= $r->y + $r->width));
+        $axis = $piece->axis ?? '';
+        $rest = $this->remaining($piece, $low, $high);
+
+        return [$piece->isTrim, $this->setting === [$axis, $fence], -min(1, $this->later[$axis.$fence] ?? 0), ($this->setting[0] ?? 'y') === $axis, $rest->area()];
     }
 
-    private function cut(string $axis, int $at, int $from, int $to, string $piece, bool $isTrim = false): void
+    /** @return list<bool> the ends it can be cut from, true for the far one; an offcut is what remains, where it can */
+    private function ends(SawPiece $piece, int $low, int $high): array
     {
-        $this->cuts[] = new SawCut(count($this->cuts) + 1, $axis, $at, $from, $to, $piece, $isTrim);
+        $isOff = fn (int $i): bool => $piece->row[$i]->isOffcut() && ! $piece->row[$i]->isTrim;
+        if ($piece->isTrim) {
+            return [! $piece->row[$low]->isTrim];
+        }
+
+        return match (true) {
+            $isOff($low) && ! $isOff($high) => [true],
+            $isOff($high) && ! $isOff($low) => [false],
+            default => [false, true],
+        };
+    }
+
+    private function fence(SawPiece $piece, int $low, int $high, bool $isFar): int
+    {
+        $rest = $this->remaining($piece, $low, $high);
+        [$start, $end] = $piece->axis === 'x' ? [$rest->x, $rest->x + $rest->length] : [$rest->y, $rest->y + $rest->width];
+        $at = $piece->between[$isFar ? $high - 1 : $low];
+
+        return $isFar ? $end - $at - $this->kerf : $at - $start;
+    }
+
+    private function remaining(SawPiece $piece, int $low, int $high): Rect
+    {
+        $r = $piece->rect;
+        [$start, $end] = $piece->axis === 'x' ? [$r->x, $r->x + $r->length] : [$r->y, $r->y + $r->width];
+        $start = $low > 0 ? $piece->between[$low - 1] + $this->kerf : $start;
+        $end = $high === count($piece->row) - 1 ? $end : $piece->between[$high];
+
+        return $piece->axis === 'x' ? new Rect($start, $r->y, $end - $start, $r->width) : new Rect($r->x, $start, $r->length, $end - $start);
+    }
+
+    private function cut(int $n, bool $isFar, int $fence): void
+    {
+        [$piece, $id, $low, $high] = $this->open[$n];
+        $axis = $piece->axis ?? throw new \LogicException('A row lies along an axis.');
+        $rest = $this->remaining($piece, $low, $high);
+        $saw = $this->saws->for($axis, $rest->length, $rest->width, $fence, $piece->stage);
+        $this->isCuttable = $this->isCuttable && ($saw !== null || ! $this->saws->areNamed());
+        [$from, $to] = $axis === 'x' ? [$rest->y, $rest->y + $rest->width] : [$rest->x, $rest->x + $rest->length];
+        $off = $piece->row[$isFar ? $high : $low];
+        $at = $piece->between[$isFar ? $high - 1 : $low];
+        $isFar ? $high-- : $low++;
+        $last = $low === $high ? $piece->row[$low] : null;
+        $this->cuts[] = new SawCut(count($this->cuts) + 1, $axis, $at, $from, $to, $id, $piece->isTrim, $fence, $isFar,
+            $this->setting !== [$axis, $fence], $off, $last?->row === [] ? $last : null, $saw);
+        $this->setting = [$axis, $fence];
+        $this->open[$n] = [$piece, $id.($isFar ? '.1' : '.2'), $low, $high];
+        $this->reach($off, $id.($isFar ? '.2' : '.1'));
+        if ($last !== null) {
+            unset($this->open[$n]);
+            $this->reach($last, $id.($isFar ? '.1' : '.2'));
+        }
     }
 }

@@ -12,9 +12,15 @@ enum Splitting
     case LargestRemainder;
     case Rips;
     case Crosscuts;
+    case Rows;
+    case Columns;
 
-    /** True when the crosscut (a line of constant x) runs the whole way. */
-    public function cutsAcrossFirst(int $restL, int $restW, int $l, int $w): bool
+    /**
+     * True when the crosscut (a line of constant x) runs the whole way.
+     *
+     * @param  bool|null  $isInRow  whether the free piece is what remains of a row along x; null for a whole sheet
+     */
+    public function cutsAcrossFirst(int $restL, int $restW, int $l, int $w, ?bool $isInRow): bool
     {
         return match ($this) {
             self::ShorterRest => $restL < $restW,
@@ -22,6 +28,8 @@ enum Splitting
             self::LargestRemainder => $restL * ($w + max(0, $restW)) > $restW * ($l + max(0, $restL)),
             self::Rips => false,
             self::Crosscuts => true,
+            self::Rows => $isInRow ?? false,
+            self::Columns => $isInRow ?? true,
         };
     }
 }

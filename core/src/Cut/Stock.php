@@ -8,7 +8,7 @@ namespace Incastro\Core\Cut;
 final readonly class Stock
 {
     /** @param  non-empty-list<SheetKind>  $kinds  what is in hand and what can be bought */
-    public function __construct(public string $name, public array $kinds, public int $kerf)
+    public function __construct(public string $name, public array $kinds, public int $kerf, public Goal $goal = Goal::Leftover)
     {
     }
 
@@ -35,19 +35,17 @@ final readonly class Stock
         return array_values(array_filter($this->kinds, fn (SheetKind $k): bool => ! $k->inHand));
     }
 
-    /** What the search counts for one such sheet: its price; its area, cm², where a size has none; nothing when it is in hand. */
+    /** What the search counts for one such sheet: nothing when it is in hand; 1 where one size is sold; its price; its area, cm², where a size has none. */
     public function cost(SheetKind $kind): int
     {
-        if ($kind->inHand) {
-            return 0;
-        }
-        foreach ($this->bought() as $other) {
-            if ($other->priceCents === 0) {
-                return intdiv($kind->length, 400_000) * intdiv($kind->width, 400_000);
-            }
-        }
+        $bought = $this->bought();
 
-        return $kind->priceCents;
+        return match (true) {
+            $kind->inHand => 0,
+            count($bought) === 1 => 1,
+            in_array(0, array_map(fn (SheetKind $k): int => $k->priceCents, $bought), true) => max(1, intdiv($kind->length, 400_000) * intdiv($kind->width, 400_000)),
+            default => $kind->priceCents,
+        };
     }
 
     /** The size a part that fits none is compared with. */

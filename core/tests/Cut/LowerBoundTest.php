@@ -19,34 +19,34 @@ final class LowerBoundTest extends TestCase
 
     public function test_the_bound_sees_more_than_area(): void
     {
-        $sheet = new Stock('s', 100, 100, 0, 0);
+        $sheet = Stock::ofOneSize('s', 100, 100, 0, 0);
         $of = fn (int $n, int $l, int $w, bool $free = false): array => array_map(fn (int $i): Item => new Item("P$i", $l, $w, $free), range(1, $n));
-        self::assertSame(0, LowerBound::sheets([], $sheet));
-        self::assertSame(1, LowerBound::sheets($of(4, 50, 50), $sheet));
-        self::assertSame(2, LowerBound::sheets($of(5, 50, 50), $sheet));
+        self::assertSame(0, LowerBound::cost([], $sheet));
+        self::assertSame(1, LowerBound::cost($of(4, 50, 50), $sheet));
+        self::assertSame(2, LowerBound::cost($of(5, 50, 50), $sheet));
         // Five of 51 × 51: a sheet holds one, though their area would fit two sheets.
-        self::assertSame(5, LowerBound::sheets($of(5, 51, 51, true), $sheet));
+        self::assertSame(5, LowerBound::cost($of(5, 51, 51, true), $sheet));
         // 60 × 30 against the grain of nothing: three lie in a column, none beside it.
-        self::assertSame(2, LowerBound::sheets($of(4, 60, 30), $sheet));
+        self::assertSame(2, LowerBound::cost($of(4, 60, 30), $sheet));
     }
 
     public function test_the_kerf_counts(): void
     {
         $four = array_map(fn (int $i): Item => new Item("P$i", 49, 49, false), range(1, 4));
-        self::assertSame(1, LowerBound::sheets($four, new Stock('s', 100, 100, 0, 2)));
-        self::assertGreaterThan(1, LowerBound::sheets($four, new Stock('s', 100, 100, 0, 3)));
+        self::assertSame(1, LowerBound::cost($four, Stock::ofOneSize('s', 100, 100, 0, 2)));
+        self::assertGreaterThan(1, LowerBound::cost($four, Stock::ofOneSize('s', 100, 100, 0, 3)));
     }
 
     public function test_no_layout_ever_needs_fewer(): void
     {
         $this->limitTo(60)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
             mt_srand($seed);
-            $stock = new Stock('s', 240, 120, mt_rand(0, 3), mt_rand(0, 4));
+            $stock = Stock::ofOneSize('s', 240, 120, mt_rand(0, 3), mt_rand(0, 4));
             $items = array_map(fn (int $i): Item => new Item("P$i", mt_rand(5, 220), mt_rand(5, 110), (bool) mt_rand(0, 1)), range(1, mt_rand(1, 25)));
             $nested = Nester::nest($items, $stock);
-            self::assertGreaterThanOrEqual($nested->lowerBound, count($nested->sheets));
+            self::assertGreaterThanOrEqual((int) $nested->fewestSheets(), count($nested->sheets));
             $better = (new Improver(1, $seed))->improve($items, $nested, fn (): bool => true);
-            self::assertGreaterThanOrEqual($nested->lowerBound, count($better->sheets));
+            self::assertGreaterThanOrEqual((int) $nested->fewestSheets(), count($better->sheets));
             self::assertFalse($nested->isBetterThan($better), 'a search never ends worse than it began');
         });
     }

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut;
+
+/** The saws a person has. None named means that any cut can be made. */
+final readonly class Saws
+{
+    /** @var list<Saw> the handiest first */
+    public array $all;
+
+    /** @param  list<Saw>  $all */
+    public function __construct(array $all = [])
+    {
+        $rank = array_flip(array_map(fn (SawKind $k): string => $k->value, SawKind::cases()));
+        usort($all, fn (Saw $a, Saw $b): int => $rank[$a->kind->value] <=> $rank[$b->kind->value]);
+        $this->all = $all;
+    }
+
+    public function areNamed(): bool
+    {
+        return $this->all !== [];
+    }
+
+    /** The handiest saw that can make the cut; see Saw::cuts. */
+    public function for(string $axis, int $l, int $w, int $fence, int $stage): ?Saw
+    {
+        foreach ($this->all as $saw) {
+            if ($saw->cuts($axis, $l, $w, $fence, $stage)) {
+                return $saw;
+            }
+        }
+
+        return null;
+    }
+
+    public function allow(string $axis, int $l, int $w, int $fence, int $stage): bool
+    {
+        return $this->all === [] || $this->for($axis, $l, $w, $fence, $stage) !== null;
+    }
+}
