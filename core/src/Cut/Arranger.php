@@ -26,16 +26,19 @@ final class Arranger
     {
     }
 
-    public static function arranged(LaidSheet $sheet, int $kerf): LaidSheet
+    public static function arranged(LaidSheet $sheet, Stock $stock): LaidSheet
     {
-        $tree = new SawTree($sheet, $kerf);
+        $kerf = $stock->kerf;
+        $tree = new SawTree($sheet, $kerf, $stock->saws);
         if (! $tree->isSeparable) {
             return $sheet;
         }
         $placed = (new self)->placed($tree->root, $kerf);
         $better = new LaidSheet($sheet->kind, $placed);
 
-        return Sawing::of($better, $kerf)->settings() < Sawing::of($sheet, $kerf)->settings() ? $better : $sheet;
+        [$now, $then] = [Sawing::of($sheet, $kerf, $stock->saws), Sawing::of($better, $kerf, $stock->saws)];
+
+        return $then->settings() < $now->settings() && $then->isCuttable >= $now->isCuttable ? $better : $sheet;
     }
 
     /** @return non-empty-list<Placement> */

@@ -59,8 +59,11 @@ final class Board
     /** @var array<int, int> */
     public array $freeW = [];
 
-    /** @param  list<Rect>  $roots  free rectangles, without the kerf */
-    public function __construct(public readonly SheetKind $kind, array $roots, private readonly int $kerf)
+    /**
+     * @param  list<Rect>  $roots  free rectangles, without the kerf
+     * @param  list<Placement>  $fixed  parts that stay where they are, beside the roots
+     */
+    public function __construct(public readonly SheetKind $kind, array $roots, private readonly int $kerf, public readonly array $fixed = [])
     {
         foreach ($roots as $root) {
             $n = $this->piece(-1, $root->length + $kerf, $root->width + $kerf);
@@ -74,6 +77,34 @@ final class Board
         return new self($kind, [$kind->usable()], $kerf);
     }
 
+    /** What the locked parts of a sheet leave free: the offcuts there would be if nothing else lay on it. */
+    public static function around(LaidSheet $sheet, int $kerf): self
+    {
+        $held = $sheet->held();
+        $roots = $held === [] ? [$sheet->kind->usable()] : Sawing::of(new LaidSheet($sheet->kind, $held), $kerf)->offcuts;
+
+        return new self($sheet->kind, $roots, $kerf, $held);
+    }
+
+    /**
+     * @param  list<array{int, Placement}>  $placed
+     * @return self|null null when a part lies across two roots, or several in one that cannot be sawn apart
+     */
+    public function filled(array $placed): ?self
+    {
+        foreach ($this->corner as $root => [$x, $y]) {
+            [$right, $top] = [$x + $this->l[$root], $y + $this->w[$root]];
+            $own = array_filter($placed, fn (array $p): bool => $p[1]->x >= $x && $p[1]->y >= $y
+                && $p[1]->right() + $this->kerf <= $right && $p[1]->top() + $this->kerf <= $top);
+            if ($own !== []) {
+                $this->grow($root, array_values($own), self::X, false);
+            }
+            $placed = array_diff_key($placed, $own);
+        }
+
+        return $placed === [] ? $this : null;
+    }
+
     /**
      * A sheet as it was laid before. Slack between its parts is gathered into one free piece beside them.
      *
@@ -81,10 +112,7 @@ final class Board
      */
     public static function laid(SheetKind $kind, int $kerf, array $placed): self
     {
-        $board = self::whole($kind, $kerf);
-        $board->grow(0, $placed, self::X, false);
-
-        return $board;
+        return self::whole($kind, $kerf)->filled($placed) ?? throw new \LogicException('A laid sheet holds its parts.');
     }
 
     /**
@@ -144,6 +172,42 @@ final class Board
         return $this->from[$n] < 0 ? null : $this->along[$this->from[$n]] === self::X;
     }
 
+    /** Whether a saw can make the cuts that free an item of extents a × b from free piece n; see put(). */
+    public function isCuttable(Saws $saws, int $n, int $a, int $b, bool $acrossFirst): bool
+    {
+        $k = $this->kerf;
+        [$l, $w, $stage, $before] = [$this->l[$n], $this->w[$n], $this->stage($n), $this->isInRow($n)];
+        foreach ($acrossFirst ? [true, false] : [false, true] as $alongX) {
+            [$size, $whole] = $alongX ? [$a, $l] : [$b, $w];
+            if ($size === $whole) {
+                continue;
+            }
+            [$rowL, $rowW] = [$l, $w];
+            if ($before === $alongX && $l === $this->l[$n] && $w === $this->w[$n]) {
+                [$rowL, $rowW] = [$this->l[$this->from[$n]], $this->w[$this->from[$n]]];
+            }
+            $stage += $before === $alongX ? 0 : 1;
+            if (! $saws->allow($alongX ? 'x' : 'y', $rowL - $k, $rowW - $k, $size - $k, $stage)) {
+                return false;
+            }
+            $before = $alongX;
+            $alongX ? $l = $a : $w = $b;
+        }
+
+        return true;
+    }
+
+    /** How many changes of direction lead from the sheet to piece n. */
+    private function stage(int $n): int
+    {
+        $stage = 0;
+        for ($p = $this->from[$n]; $p >= 0; $p = $this->from[$p]) {
+            $stage++;
+        }
+
+        return $stage;
+    }
+
     /** @return list<int> every piece that is a part or divided */
     public function taken(): array
     {
@@ -157,21 +221,18 @@ final class Board
         return $taken;
     }
 
+    /** The piece that is this item; null when it lies on another sheet. */
+    public function pieceOf(int $item): ?int
+    {
+        $n = array_search($item, $this->what, true);
+
+        return $n === false ? null : $n;
+    }
+
     /** @return list<int> */
     public function items(): array
     {
         return array_values(array_filter($this->what, fn (int $what): bool => $what >= 0));
-    }
-
-    public function isEmpty(): bool
-    {
-        foreach ($this->what as $what) {
-            if ($what !== self::FREE) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /** Puts an item of extents a × b into free piece n; the first of two cuts runs across x, or else along it. */

@@ -44,6 +44,12 @@ final class Filling
         unset($this->boards[$at], $this->own[$at]);
     }
 
+    public function replace(int $at, Board $board): void
+    {
+        $this->boards[$at] = $board;
+        $this->own[$at] = true;
+    }
+
     /** The board, to be changed. */
     public function own(int $at): Board
     {
@@ -81,26 +87,72 @@ final class Filling
     /** @param  list<Item>  $unplaced */
     public function nested(Job $job, array $unplaced, int $leastCost): Nested
     {
+        $byId = array_column(array_map(fn (Item $i): array => [$i->id, $i], $job->items), 1, 0);
         $sheets = [];
         foreach ($this->boards as $board) {
-            $placements = array_map(fn (array $p): Placement => new Placement($job->items[$p[0]]->id, ...array_slice($p, 1)), $board->placed());
-            if ($placements !== []) {
-                $sheets[] = Arranger::arranged(new LaidSheet($board->kind, $placements), $job->stock->kerf);
+            $laid = $this->laid($board, $job);
+            $placements = $board->fixed;
+            foreach ($laid->placements ?? [] as $p) {
+                array_push($placements, ...$byId[$p->item]->placed($p));
             }
+            if ($placements !== []) {
+                $sheets[] = new LaidSheet($board->kind, $placements, array_map(fn (Placement $p): string => $p->item, $board->fixed));
+            }
+        }
+        foreach ($this->loose as $item) {
+            array_push($unplaced, ...$job->items[$item]->parts());
         }
 
         return new Nested($job->stock, $sheets, $unplaced, $leastCost);
     }
 
-    public static function of(Nested $nested, Job $job): self
+    /** The items of one board, strips as a whole, in the order that needs fewest settings. */
+    private function laid(Board $board, Job $job): ?LaidSheet
     {
-        $numbers = array_flip(array_map(fn (Item $i): string => $i->id, $job->items));
+        $placements = array_map(fn (array $p): Placement => new Placement($job->items[$p[0]]->id, ...array_slice($p, 1)), $board->placed());
+        if ($placements === []) {
+            return null;
+        }
+        $sheet = new LaidSheet($board->kind, $placements);
+
+        return $board->fixed === [] ? Arranger::arranged($sheet, $job->stock) : $sheet;
+    }
+
+    /**
+     * With the sheets whose parts stay where they are.
+     *
+     * @param  list<LaidSheet>  $fixed
+     */
+    public static function around(array $fixed, Stock $stock): self
+    {
         $filling = new self;
-        foreach ($nested->sheets as $sheet) {
-            $placed = array_map(fn (Placement $p): array => [$numbers[$p->item], $p], $sheet->placements);
-            $filling->add(Board::laid($sheet->kind, $job->stock->kerf, $placed), $job->stock->cost($sheet->kind));
+        foreach ($fixed as $sheet) {
+            $filling->add(Board::around($sheet, $stock->kerf), $stock->cost($sheet->kind));
         }
 
         return $filling;
+    }
+
+    /** @return self|null null when the parts do not lie as their strips or the locked parts ask */
+    public static function of(Nested $nested, Job $job): ?self
+    {
+        $filling = new self;
+        $laid = 0;
+        foreach ($nested->sheets as $sheet) {
+            $byPart = array_column(array_map(fn (Placement $p): array => [$p->item, $p], $sheet->placements), 1, 0);
+            $placed = [];
+            foreach ($job->items as $n => $item) {
+                $place = $item->asLaid($byPart);
+                array_push($placed, ...($place === null ? [] : [[$n, $place]]));
+            }
+            $board = $sheet->locked === [] ? Board::laid($sheet->kind, $job->stock->kerf, $placed) : Board::around($sheet, $job->stock->kerf)->filled($placed);
+            if ($board === null) {
+                return null;
+            }
+            $laid += count($placed);
+            $filling->add($board, $job->stock->cost($sheet->kind));
+        }
+
+        return $laid === count($job->items) ? $filling : null;
     }
 }

@@ -62,7 +62,9 @@ final class Improver
      */
     public function improve(array $items, Nested $start, \Closure $offer): Nested
     {
-        [$fitting] = Nester::sorted($items, $start->stock);
+        $locked = array_merge(...array_map(fn (LaidSheet $s): array => $s->locked, $start->sheets));
+        $free = array_values(array_filter($items, fn (Item $i): bool => ! in_array($i->id, $locked, true)));
+        [$fitting] = Nester::sorted($free, $start->stock);
         if ($this->effort === 0 || $fitting === []) {
             return $start;
         }
@@ -75,9 +77,13 @@ final class Improver
 
             return $this->goesOn && $offer($best, min(1.0, $this->tries / $this->most));
         };
-        $filling = $this->cheaper(Filling::of($start, $job), $job, $start->leastCost, $told);
+        $laid = Filling::of($start, $job);
+        if ($laid === null) {
+            return $start;
+        }
+        $filling = $this->cheaper($laid, $job, $start->leastCost, $told);
         if ($this->goesOn) {
-            $this->tidied($filling, $job, $told);
+            $this->tidied($filling, $job, array_values(array_filter($start->sheets, fn (LaidSheet $s): bool => $s->locked !== [])), $told);
         }
 
         return $best->isBetterThan($start) ? $best : $start;
@@ -88,7 +94,8 @@ final class Improver
     {
         $limit = (int) ($this->most * (1 - self::TIDYING));
         while ($best->cost > $leastCost && $this->tries < $limit && $this->goesOn) {
-            $found = $this->search($this->without($best, $job), $job, $best->cost - 1, $limit, true, $told);
+            $fewer = $this->without($best, $job);
+            $found = $fewer === null ? null : $this->search($fewer, $job, $best->cost - 1, $limit, true, $told);
             if ($found === null) {
                 break;
             }
@@ -99,12 +106,15 @@ final class Improver
         return $best;
     }
 
-    /** @param  \Closure(?Filling): bool  $told */
-    private function tidied(Filling $best, Job $job, \Closure $told): void
+    /**
+     * @param  list<LaidSheet>  $fixed
+     * @param  \Closure(?Filling): bool  $told
+     */
+    private function tidied(Filling $best, Job $job, array $fixed, \Closure $told): void
     {
         $found = null;
-        foreach (Nester::packings($job) as $other) {
-            if ($other->cost <= $best->cost && $this->value($other, $job) < $this->value($best, $job)) {
+        foreach (Nester::packings($job, $fixed) as $other) {
+            if ($other->loose === [] && $other->cost <= $best->cost && $this->value($other, $job) < $this->value($best, $job)) {
                 $best = $found = $other;
             }
         }
@@ -127,7 +137,7 @@ final class Improver
         $memory = array_fill(0, self::MEMORY, $value);
         for (; $this->tries < $limit && $this->goesOn; $this->tries++) {
             $trial = clone $current;
-            [$loose, $touched] = $this->ruined($trial);
+            [$loose, $touched] = $this->ruined($trial, $job);
             $trial->loose = [];
             $packer->place($trial, $this->order($loose, $job), $this->fitting(), $this->any(Splitting::cases()), $budget, $first ? null : $touched);
             if ($first && $trial->loose === []) {
@@ -166,15 +176,18 @@ final class Improver
         return self::SHEET_OF_LOOSE * $loose / $job->sheetArea + $filling->charge($job);
     }
 
-    /** The layout less the sheet that is bought and holds least. */
-    private function without(Filling $filling, Job $job): Filling
+    /** The layout less the sheet that is bought and holds least; null when all are held by parts that stay. */
+    private function without(Filling $filling, Job $job): ?Filling
     {
         $filling = clone $filling;
         $held = [];
         foreach ($filling->boards as $at => $board) {
-            if ($job->stock->cost($board->kind) > 0) {
+            if ($board->fixed === [] && $job->stock->cost($board->kind) > 0) {
                 $held[$at] = array_sum(array_map(fn (int $i): int => $job->area[$i], $board->items()));
             }
+        }
+        if ($held === []) {
+            return null;
         }
         asort($held);
         $at = (int) array_key_first($held);
@@ -185,7 +198,7 @@ final class Improver
     }
 
     /** @return array{list<int>, list<int>} what is loose, after some pieces of some sheets were taken out, and which sheets */
-    private function ruined(Filling $filling): array
+    private function ruined(Filling $filling, Job $job): array
     {
         $loose = $filling->loose;
         $touched = [];
@@ -198,7 +211,16 @@ final class Improver
             }
         }
 
-        return [$loose, array_values(array_unique($touched))];
+        foreach ($job->mates === [] ? [] : $loose as $item) {
+            foreach ($job->mates[$item] ?? [] as $mate) {
+                foreach ($ats as $at) {
+                    $n = $filling->boards[$at]->pieceOf($mate);
+                    array_push($loose, ...($n === null ? [] : $filling->own($at)->clear($n)));
+                }
+            }
+        }
+
+        return [array_values(array_unique($loose)), array_values(array_unique($touched))];
     }
 
     /**

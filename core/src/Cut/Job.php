@@ -21,6 +21,9 @@ final readonly class Job
 
     public float $sheetArea;
 
+    /** @var array<int, non-empty-list<int>> by item that lies with others on one sheet: all of them, the largest first */
+    public array $mates;
+
     /** @param  list<Item>  $items  each fits an empty sheet */
     public function __construct(public array $items, public Stock $stock)
     {
@@ -37,6 +40,7 @@ final readonly class Job
             array_map(fn (array $w): int => min($w[0], $w[1]), $sides),
             array_map(fn (array $w): int => $w[0] + $w[1], $sides),
         ];
+        $this->mates = self::mates($items, $this->area);
         $usable = $stock->largest()->usable();
         $this->sheetArea = (float) (($usable->length + $k) * ($usable->width + $k));
     }
@@ -46,9 +50,33 @@ final readonly class Job
     {
         return array_map(function (array $sizes): array {
             $order = array_keys($sizes);
-            usort($order, fn (int $a, int $b): int => [$sizes[$b], $this->area[$b], $a] <=> [$sizes[$a], $this->area[$a], $b]);
+            usort($order, fn (int $a, int $b): int => [$this->items[$b]->priority, $sizes[$b], $this->area[$b], $a] <=> [$this->items[$a]->priority, $sizes[$a], $this->area[$a], $b]);
 
             return $order;
         }, $this->sizes);
+    }
+
+    /**
+     * @param  list<Item>  $items
+     * @param  list<int>  $area
+     * @return array<int, non-empty-list<int>>
+     */
+    private static function mates(array $items, array $area): array
+    {
+        $sets = [];
+        foreach ($items as $n => $item) {
+            if ($item->together !== null) {
+                $sets[$item->together][] = $n;
+            }
+        }
+        $mates = [];
+        foreach ($sets as $set) {
+            usort($set, fn (int $a, int $b): int => $area[$b] <=> $area[$a]);
+            foreach (count($set) > 1 ? $set : [] as $n) {
+                $mates[$n] = $set;
+            }
+        }
+
+        return $mates;
     }
 }

@@ -7,9 +7,18 @@ namespace Incastro\Core\Cut;
 /** One sheet with its parts in place. */
 final readonly class LaidSheet
 {
-    /** @param  non-empty-list<Placement>  $placements */
-    public function __construct(public SheetKind $kind, public array $placements)
+    /**
+     * @param  non-empty-list<Placement>  $placements
+     * @param  list<string>  $locked  parts that stay where they are
+     */
+    public function __construct(public SheetKind $kind, public array $placements, public array $locked = [])
     {
+    }
+
+    /** @return list<Placement> */
+    public function held(): array
+    {
+        return array_values(array_filter($this->placements, fn (Placement $p): bool => in_array($p->item, $this->locked, true)));
     }
 
     public function usedArea(): int

@@ -13,9 +13,9 @@ final class NestWriter
      * @param  array<string, string>  $labels  by part id
      * @return array{placements: list<array<string, mixed>>, cuts: list<array<string, mixed>>, offcuts: list<array<string, mixed>>}
      */
-    public static function sheet(LaidSheet $sheet, int $kerf, array $labels): array
+    public static function sheet(LaidSheet $sheet, int $kerf, array $labels, Saws $saws = new Saws): array
     {
-        $sawing = Sawing::of($sheet, $kerf);
+        $sawing = Sawing::of($sheet, $kerf, $saws);
 
         return [
             'placements' => array_map(fn (Placement $p): array => [

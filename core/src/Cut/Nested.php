@@ -9,7 +9,7 @@ final readonly class Nested
 {
     /**
      * @param  list<LaidSheet>  $sheets
-     * @param  list<Item>  $unplaced
+     * @param  list<Item>  $unplaced  parts that fit no sheet, or for which there are not enough
      * @param  int  $leastCost  see Stock::cost
      */
     public function __construct(
@@ -42,7 +42,13 @@ final readonly class Nested
     /** Less to buy first; then less to do and more to keep, see Goal. */
     public function isBetterThan(self $other): bool
     {
-        return [$this->cost(), $this->charge()] < [$other->cost(), $other->charge()];
+        return [$this->missing(), $this->cost(), $this->charge()] < [$other->missing(), $other->cost(), $other->charge()];
+    }
+
+    /** The area of the parts that lie on no sheet, each priority counted far above the next. */
+    public function missing(): float
+    {
+        return (float) array_sum(array_map(fn (Item $i): float => $i->area() * 1000.0 ** $i->priority, $this->unplaced));
     }
 
     /** Settings of the fence over all sheets, less what the leftovers are worth in settings. */
@@ -51,7 +57,7 @@ final readonly class Nested
         $sheetArea = $this->stock->largest()->usable()->area();
         [$settings, $gathered] = [0, 0.0];
         foreach ($this->sheets as $sheet) {
-            $sawing = Sawing::of($sheet, $this->stock->kerf);
+            $sawing = Sawing::of($sheet, $this->stock->kerf, $this->stock->saws);
             $settings += $sawing->settings();
             foreach ($sawing->offcuts as $offcut) {
                 $gathered += ($offcut->area() / $sheetArea) ** 2;

@@ -7,23 +7,31 @@ namespace Incastro\Core\Cut;
 /** Lays parts on sheets so that edge-to-edge cuts free them: the best of many greedy packings. No chance, no clock. */
 final class Nester
 {
-    /** @param  list<Item>  $items */
-    public static function nest(array $items, Stock $stock): Nested
+    /**
+     * @param  list<Item>  $items  without those that are fixed
+     * @param  list<LaidSheet>  $fixed  sheets with parts that stay where they are
+     * @param  list<Item>  $held  those parts
+     */
+    public static function nest(array $items, Stock $stock, array $fixed = [], array $held = []): Nested
     {
         [$fitting, $unplaced] = self::sorted($items, $stock);
-        if ($fitting === []) {
-            return new Nested($stock, [], $unplaced, 0);
-        }
         $job = new Job($fitting, $stock);
         $best = null;
-        foreach (self::packings($job) as $filling) {
-            if ($best === null || [$filling->cost, $filling->charge($job)] < [$best->cost, $best->charge($job)]) {
-                $best = $filling;
+        foreach (self::packings($job, $fixed) as $filling) {
+            $rank = [self::missing($filling, $job), $filling->cost, $filling->charge($job)];
+            if ($best === null || $rank < $best[0]) {
+                $best = [$rank, $filling];
             }
         }
+        $filling = $best[1] ?? Filling::around($fixed, $stock);
 
-        return ($best ?? throw new \LogicException('No packing was tried.'))
-            ->nested($job, $unplaced, LowerBound::cost($fitting, $stock, $best->cost));
+        return $filling->nested($job, $unplaced, LowerBound::cost([...$fitting, ...$held], $stock, $filling->cost));
+    }
+
+    /** As Nested::missing, of the parts left loose. */
+    private static function missing(Filling $filling, Job $job): float
+    {
+        return (float) array_sum(array_map(fn (int $n): float => $job->items[$n]->area() * 1000.0 ** $job->items[$n]->priority, $filling->loose));
     }
 
     /**
@@ -42,15 +50,19 @@ final class Nester
         ];
     }
 
-    /** @return iterable<Filling> */
-    public static function packings(Job $job): iterable
+    /**
+     * @param  list<LaidSheet>  $fixed
+     * @return iterable<Filling>
+     */
+    public static function packings(Job $job, array $fixed = []): iterable
     {
-        $packer = new Packer($job);
-        foreach ($job->orders() as $order) {
-            foreach (self::rules(count($order)) as [$fitting, $splitting]) {
-                $filling = new Filling;
-                $packer->place($filling, $order, $fitting, $splitting);
-                if ($filling->loose === []) {
+        foreach ($job->stock->openings() as $kinds) {
+            $packer = new Packer($job, $kinds);
+            foreach ($job->orders() as $order) {
+                foreach (self::rules(count($order)) as [$fitting, $splitting]) {
+                    $filling = Filling::around($fixed, $job->stock);
+                    $packer->place($filling, $order, $fitting, $splitting);
+                    $packer->shrink($filling, $fitting, $splitting);
                     yield $filling;
                 }
             }

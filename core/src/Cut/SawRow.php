@@ -49,6 +49,18 @@ final class SawRow
         return count($this->between);
     }
 
+    /** Whether a saw can make each of its cuts, each part of the row taken off by its own size. */
+    public function isCuttable(Saws $saws, int $stage): bool
+    {
+        foreach ($saws->areNamed() ? $this->segments : [] as [$from, $to, $own]) {
+            if ($own !== [] && ! $saws->allow($this->axis, $this->piece->length, $this->piece->width, $to - $from, $stage)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function groups(): int
     {
         return count(array_filter($this->segments, fn (array $s): bool => $s[2] !== []));

@@ -16,7 +16,8 @@ final class SawTree
 
     public readonly SawPiece $root;
 
-    public function __construct(LaidSheet $sheet, private readonly int $kerf)
+    /** @param  'x'|'y'|null  $first  the axis of the first cuts, where the saws leave only one */
+    public function __construct(LaidSheet $sheet, private readonly int $kerf, private readonly Saws $saws = new Saws, private readonly ?string $first = null)
     {
         $this->root = $this->trimmed($sheet);
     }
@@ -62,9 +63,10 @@ final class SawTree
 
             return new SawPiece($rect, $parts[0]);
         }
-        usort($rows, fn (SawRow $a, SawRow $b): int => $b->freed <=> $a->freed);
+        $rank = fn (SawRow $r): array => [$before !== null || $r->axis === $this->first, $r->isCuttable($this->saws, $stage + ($r->axis === $before ? 0 : 1)), $r->freed];
+        usort($rows, fn (SawRow $a, SawRow $b): int => $rank($b) <=> $rank($a));
         $row = $rows[0];
-        if (isset($rows[1]) && $rows[1]->freed > 0 && $row->groups() > 1) {
+        if (isset($rows[1]) && $rows[1]->freed > 0 && $row->freed > 0 && $row->groups() > 1) {
             $row->joinGroups();
         }
         $stage += $row->axis === $before ? 0 : 1;

@@ -20,7 +20,7 @@ final class Sawing
     /** False when parts stay together although a blade should pass between. */
     public readonly bool $isSeparable;
 
-    /** False when no saw of the person's can make one of the cuts. */
+    /** False when no saw of the person's can make one of the cuts. Trims are left out: the shop, or a rail moved along, does those. */
     public bool $isCuttable = true;
 
     /** @var array<int, array{SawPiece, string, int, int}> rows being cut: the piece, the id of what remains, its first and last in the row */
@@ -47,7 +47,15 @@ final class Sawing
 
     public static function of(LaidSheet $sheet, int $kerf, Saws $saws = new Saws): self
     {
-        return new self($kerf, $saws, new SawTree($sheet, $kerf));
+        $sawing = new self($kerf, $saws, new SawTree($sheet, $kerf, $saws));
+        foreach ($sawing->isCuttable ? [] : ['x', 'y'] as $first) {
+            $other = new self($kerf, $saws, new SawTree($sheet, $kerf, $saws, $first));
+            if ($other->isCuttable) {
+                return $other;
+            }
+        }
+
+        return $sawing;
     }
 
     public function settings(): int
@@ -156,7 +164,7 @@ final class Sawing
         $axis = $piece->axis ?? throw new \LogicException('A row lies along an axis.');
         $rest = $this->remaining($piece, $low, $high);
         $saw = $this->saws->for($axis, $rest->length, $rest->width, $fence, $piece->stage);
-        $this->isCuttable = $this->isCuttable && ($saw !== null || ! $this->saws->areNamed());
+        $this->isCuttable = $this->isCuttable && ($saw !== null || $piece->isTrim || ! $this->saws->areNamed());
         [$from, $to] = $axis === 'x' ? [$rest->y, $rest->y + $rest->width] : [$rest->x, $rest->x + $rest->length];
         $off = $piece->row[$isFar ? $high : $low];
         $at = $piece->between[$isFar ? $high - 1 : $low];

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
-/** Every sheet of one material that can be had, and the kerf between parts. Units of 25 nm. */
+/** Every sheet of one material that can be had, and how it is cut: the kerf between parts, the saws, what counts. Units of 25 nm. */
 final readonly class Stock
 {
     /** @param  non-empty-list<SheetKind>  $kinds  what is in hand and what can be bought */
-    public function __construct(public string $name, public array $kinds, public int $kerf, public Goal $goal = Goal::Leftover)
+    public function __construct(public string $name, public array $kinds, public int $kerf, public Goal $goal = Goal::Leftover, public Saws $saws = new Saws)
     {
     }
 
@@ -46,6 +46,21 @@ final readonly class Stock
             in_array(0, array_map(fn (SheetKind $k): int => $k->priceCents, $bought), true) => max(1, intdiv($kind->length, 400_000) * intdiv($kind->width, 400_000)),
             default => $kind->priceCents,
         };
+    }
+
+    /**
+     * In which order sheets may be opened: what is in hand first, the smallest first; then one bought size before the others.
+     *
+     * @return non-empty-list<list<SheetKind>> one order for each bought size
+     */
+    public function openings(): array
+    {
+        $hand = array_values(array_filter($this->kinds, fn (SheetKind $k): bool => $k->inHand));
+        usort($hand, fn (SheetKind $a, SheetKind $b): int => $a->usable()->area() <=> $b->usable()->area());
+        $bought = $this->bought();
+        $orders = array_map(fn (SheetKind $first): array => [...$hand, $first, ...array_values(array_filter($bought, fn (SheetKind $k): bool => $k !== $first))], $bought);
+
+        return $orders ?: [$hand];
     }
 
     /** The size a part that fits none is compared with. */

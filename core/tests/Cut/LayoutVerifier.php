@@ -15,11 +15,13 @@ final class LayoutVerifier
     /**
      * @param  array<string, mixed>  $sheet  one of `nest`'s sheets
      * @param  array<string, array{l: float, w: float, grain: string}>  $parts  by name
+     * @param  float|array{float, float, float, float}  $trim  off all edges, or off the near and far end of the length, then of the width
      * @return list<string> what is wrong
      */
-    public static function sheet(array $sheet, array $parts, float $kerf, float $trim): array
+    public static function sheet(array $sheet, array $parts, float $kerf, float|array $trim): array
     {
         $wrong = [];
+        [$left, $right, $near, $far] = is_array($trim) ? $trim : [$trim, $trim, $trim, $trim];
         foreach ($sheet['placements'] as $p) {
             $part = $parts[$p['part']];
             [$l, $w] = $p['turned'] ? [$part['w'], $part['l']] : [$part['l'], $part['w']];
@@ -29,9 +31,9 @@ final class LayoutVerifier
             if (($part['grain'] === 'length' && $p['turned']) || ($part['grain'] === 'width' && ! $p['turned'])) {
                 $wrong[] = "{$p['part']} lies against its grain";
             }
-            if ($p['x_mm'] < $trim - self::HAIR || $p['y_mm'] < $trim - self::HAIR
-                || $p['x_mm'] + $p['length_mm'] > $sheet['length_mm'] - $trim + self::HAIR
-                || $p['y_mm'] + $p['width_mm'] > $sheet['width_mm'] - $trim + self::HAIR) {
+            if ($p['x_mm'] < $left - self::HAIR || $p['y_mm'] < $near - self::HAIR
+                || $p['x_mm'] + $p['length_mm'] > $sheet['length_mm'] - $right + self::HAIR
+                || $p['y_mm'] + $p['width_mm'] > $sheet['width_mm'] - $far + self::HAIR) {
                 $wrong[] = "{$p['part']} reaches into the trim";
             }
         }
