@@ -5,13 +5,18 @@ declare(strict_types=1);
 namespace Incastro\Core;
 
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\Item;
 use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\NestWriter;
+use Incastro\Core\Cut\Orders;
+use Incastro\Core\Cut\SawCut;
+use Incastro\Core\Cut\Sawing;
+use Incastro\Core\Cut\SheetKind;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Measure\Length;
 
-/** The sheet plan of each material, with its part labels and what it costs. */
+/** The sheet plan of each material: sheets with their cuts in order, what it costs and takes, and what else could be had. */
 final readonly class CutWriter
 {
     /** @param  array<string, string>  $labels by part id */
@@ -34,7 +39,7 @@ final readonly class CutWriter
     private function material(string $id, Nested $nested): array
     {
         $material = $this->project->stock[$id];
-        $sheets = count($nested->sheets);
+        $sheets = array_map(fn (LaidSheet $sheet): array => $this->sheet($sheet, $nested), $nested->sheets);
 
         return [
             'material' => $id,
@@ -42,16 +47,20 @@ final readonly class CutWriter
             'thickness' => $material->thickness,
             'length' => $material->sheetLength,
             'width' => $material->sheetWidth,
-            'kerf' => $this->project->workshop->kerf,
+            'kerf' => Length::ofUnits($nested->stock->kerf),
             'trim' => $this->project->workshop->trim,
             'price_cents' => $material->priceCents,
-            'cost_cents' => array_sum(array_map(fn (LaidSheet $s): int => $s->kind->priceCents, $nested->sheets)),
+            'cost_cents' => self::cents($nested),
+            'buy' => self::buy($nested),
             'status' => $nested->isProvedOptimal() ? 'optimal' : 'feasible',
             'lower_bound' => $nested->fewestSheets(),
             'accepted' => in_array($id, $this->cutting->accepted, true),
-            'used_percent' => $sheets === 0 ? 0 : (int) round(100 * $this->usedShare($nested)),
-            'sheets' => array_map(fn (LaidSheet $sheet): array => NestWriter::sheet($sheet, $nested->stock->kerf, $this->labels), $nested->sheets),
-            'unplaced' => array_map(fn ($item): array => [
+            'used_percent' => $sheets === [] ? 0 : (int) round(100 * self::usedShare($nested)),
+            'settings' => array_sum(array_column($sheets, 'settings')),
+            'turns' => array_sum(array_column($sheets, 'turns')),
+            'sheets' => $sheets,
+            'trade' => $this->trade($id, $nested),
+            'unplaced' => array_map(fn (Item $item): array => [
                 'part' => $item->id,
                 'length' => Length::ofUnits($item->length),
                 'width' => Length::ofUnits($item->width),
@@ -59,7 +68,82 @@ final readonly class CutWriter
         ];
     }
 
-    private function usedShare(Nested $nested): float
+    /** @return array<string, mixed>&array{settings: int, turns: int} */
+    private function sheet(LaidSheet $sheet, Nested $nested): array
+    {
+        $sawing = Sawing::of($sheet, $nested->stock->kerf, $nested->stock->saws);
+        $kind = $sheet->kind;
+        $labels = $this->labels;
+        foreach ($sheet->placements as $p) {
+            [$part, $half] = [...explode(Orders::HALF, $p->item), ''];
+            $labels[$p->item] ??= ($this->labels[$part] ?? $part).['' => '', '1' => 'a', '2' => 'b'][$half];
+        }
+
+        return [
+            'size' => $kind->id,
+            'size_name' => $kind->name,
+            'in_hand' => $kind->inHand,
+            'length' => Length::ofUnits($kind->length),
+            'width' => Length::ofUnits($kind->width),
+            'trims' => array_map(Length::ofUnits(...), $kind->trims),
+            'settings' => $sawing->settings(),
+            'turns' => $sawing->turns(),
+            'sawn' => Length::ofUnits(array_sum(array_map(fn (SawCut $c): int => $c->length(), $sawing->cuts))),
+            'cuttable' => $sawing->isCuttable,
+            'locked' => $sheet->locked,
+        ] + self::named(NestWriter::sheet($sheet, $nested->stock->kerf, $labels, $nested->stock->saws));
+    }
+
+    /**
+     * A half goes by the id of its part.
+     *
+     * @param  array{placements: list<array<string, mixed>>, cuts: list<array<string, mixed>>, offcuts: list<array<string, mixed>>}  $sheet
+     * @return array<string, mixed>
+     */
+    private static function named(array $sheet): array
+    {
+        $sheet['placements'] = array_map(function (array $p): array {
+            /** @var array<string, mixed>&array{part: string} $p */
+            [$part, $half] = [...explode(Orders::HALF, $p['part']), null];
+
+            return ['part' => $part, 'half' => $half === null ? null : (int) $half] + $p;
+        }, $sheet['placements']);
+
+        return $sheet;
+    }
+
+    private static function cents(Nested $nested): int
+    {
+        return array_sum(array_map(fn (LaidSheet $s): int => $s->kind->priceCents, $nested->sheets));
+    }
+
+    /** @return list<array<string, mixed>> how many of each size */
+    private static function buy(Nested $nested): array
+    {
+        $counts = array_count_values(array_map(fn (LaidSheet $s): string => $s->kind->id, $nested->sheets));
+        $kinds = array_filter($nested->stock->kinds, fn (SheetKind $k): bool => isset($counts[$k->id]));
+
+        return array_values(array_map(fn (SheetKind $k): array => [
+            'size' => $k->id, 'name' => $k->name, 'count' => $counts[$k->id], 'in_hand' => $k->inHand, 'price_cents' => $k->priceCents,
+            'length' => Length::ofUnits($k->length), 'width' => Length::ofUnits($k->width),
+        ], $kinds));
+    }
+
+    /** @return array<string, mixed>|null one sheet more for fewer settings: what it costs, what it saves, and its layout */
+    private function trade(string $id, Nested $nested): ?array
+    {
+        $roomier = $nested->roomier;
+        $saves = $roomier === null ? 0 : $nested->settings() - $roomier->settings();
+
+        return $roomier === null || $saves < 1 ? null : [
+            'sheets' => count($roomier->sheets) - count($nested->sheets),
+            'cents' => self::cents($roomier) - self::cents($nested),
+            'settings' => $saves,
+            'layout' => LayoutSearch::asLayout($roomier),
+        ];
+    }
+
+    private static function usedShare(Nested $nested): float
     {
         $whole = array_sum(array_map(fn (LaidSheet $s): int => $s->kind->length * $s->kind->width, $nested->sheets));
 

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
-use Incastro\Core\Cut\Cutter;
 use Incastro\Core\Cut\Improver;
 use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
+use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Placement;
+use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Measure\Length;
 
 /** Looks for better layouts than the plan's, outside of planning. Bounded by a count; the same call gives the same answer. */
@@ -25,23 +26,24 @@ final class LayoutSearch
      */
     public static function improve(array $document, int $effort, int $seed, \Closure $offer): array
     {
+        $project = ProjectReader::read($document);
         $cutting = Planner::cutting($document);
-        $found = $cutting->nested;
+        $found = $cutting->own;
         $materials = count($found);
         $say = function (float $share) use (&$found, $cutting, $offer): bool {
-            $better = array_keys(array_filter($found, fn (Nested $n, string $id): bool => $n->isBetterThan($cutting->nested[$id]), ARRAY_FILTER_USE_BOTH));
+            $better = array_keys(array_filter($found, fn (Nested $n, string $id): bool => $n->isBetterThan($cutting->own[$id]), ARRAY_FILTER_USE_BOTH));
 
             return $offer(array_map(self::asLayout(...), $found), $share, $better);
         };
-        foreach (array_keys($cutting->nested) as $done => $id) {
-            $items = Cutter::items($cutting->parts, $id);
+        foreach (array_keys($cutting->own) as $done => $id) {
+            $items = (new Orders($project, $id, $cutting->parts))->itemsOf($cutting->own[$id]);
             $goesOn = true;
             $report = function (Nested $best, float $share) use (&$found, &$goesOn, $id, $done, $materials, $say): bool {
                 $found[$id] = $best;
 
                 return $goesOn = $say(($done + $share) / $materials);
             };
-            $found[$id] = (new Improver($effort, $seed))->improve($items, $cutting->nested[$id], $report);
+            $found[$id] = (new Improver($effort, $seed))->improve($items, $cutting->own[$id], $report);
             if (! $goesOn || ! $say(($done + 1) / $materials)) {
                 break;
             }
@@ -50,14 +52,15 @@ final class LayoutSearch
         return array_map(self::asLayout(...), $found);
     }
 
-    /** @return array{sheets: list<list<array{part: string, x: Length, y: Length, turned: bool}>>} */
-    private static function asLayout(Nested $nested): array
+    /** @return array{sheets: list<array<string, mixed>>} as a document holds it */
+    public static function asLayout(Nested $nested): array
     {
-        return ['sheets' => array_map(
-            fn (LaidSheet $sheet): array => array_map(fn (Placement $p): array => [
+        $own = $nested->stock->kinds[0]->id;
+
+        return ['sheets' => array_map(fn (LaidSheet $sheet): array => ($sheet->kind->id === $own ? [] : ['size' => $sheet->kind->id]) + [
+            'parts' => array_map(fn (Placement $p): array => [
                 'part' => $p->item, 'x' => Length::ofUnits($p->x), 'y' => Length::ofUnits($p->y), 'turned' => $p->turned,
-            ], $sheet->placements),
-            $nested->sheets,
-        )];
+            ] + (in_array($p->item, $sheet->locked, true) ? ['locked' => true] : []), $sheet->placements),
+        ], $nested->sheets)];
     }
 }

@@ -214,6 +214,7 @@ final readonly class PlanWriter
             'banded' => $panel->banded,
             'fit_on_site' => $panel->fitOnSite,
             'bought' => $panel->bought,
+            'from_leftover' => $this->cutting->moved[$panel->id] ?? null,
         ] + PieceWriter::shape($panel, $this->project->workshop);
     }
 

@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks;
 
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\Item;
+use Incastro\Core\Cut\Nested;
+use Incastro\Core\Cut\Nester;
+use Incastro\Core\Cut\Orders;
+use Incastro\Core\Cut\SheetKind;
+use Incastro\Core\Cut\Stock;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
@@ -12,7 +18,7 @@ use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** A part larger than any sheet of its material, less trim, cannot be cut. */
+/** A part that lies on no sheet: larger than any, beyond the saws, or without a sheet left for it. */
 final class FitsSheet
 {
     /** @return list<Finding> */
@@ -24,18 +30,40 @@ final class FitsSheet
         }
         $findings = [];
         foreach ($cutting->nested as $materialId => $nested) {
-            $usable = $nested->stock->largest()->usable();
             foreach ($nested->unplaced as $item) {
-                $findings[] = new Finding('cut.larger_than_sheet', Severity::Stop, new Place('cut', $item->id),
-                    Text::of('cut.larger_than_sheet', part: $names[$item->id],
-                        length: Length::ofUnits($item->length), width: Length::ofUnits($item->width),
-                        sheet: $project->stock[$materialId]->name,
-                        most: Length::ofUnits($usable->length), across: Length::ofUnits($usable->width)),
-                    Text::of('cut.larger_sheet'), Text::of('source.geometry'),
-                    Length::ofUnits($item->length), Length::ofUnits($usable->length));
+                $findings[] = $this->finding($item, $nested, $names[explode(Orders::HALF, $item->id)[0]], $project->stock[$materialId]->name);
             }
         }
 
         return $findings;
+    }
+
+    private function finding(Item $item, Nested $nested, Text $part, string $sheet): Finding
+    {
+        $usable = $nested->stock->largest()->usable();
+        [$length, $width, $most, $across] = array_map(Length::ofUnits(...), [$item->length, $item->width, $usable->length, $usable->width]);
+        $why = $this->why($item, $nested);
+        $says = match ($why) {
+            'larger_than_sheet' => Text::of('cut.larger_than_sheet', part: $part, length: $length, width: $width, sheet: $sheet, most: $most, across: $across),
+            'beyond_saws' => Text::of('cut.beyond_saws', part: $part, length: $length, width: $width, sheet: $sheet),
+            default => Text::of('cut.too_few_sheets', part: $part, sheet: $sheet),
+        };
+
+        return new Finding("cut.$why", Severity::Stop, new Place('cut', $item->id), $says,
+            Text::of(['larger_than_sheet' => 'cut.larger_sheet', 'beyond_saws' => 'cut.other_saw', 'too_few_sheets' => 'cut.more_sheets'][$why]),
+            Text::of('source.geometry'), $length, $most);
+    }
+
+    /** @return 'larger_than_sheet'|'beyond_saws'|'too_few_sheets' */
+    private function why(Item $item, Nested $nested): string
+    {
+        $stock = $nested->stock;
+        if (! $stock->holds($item)) {
+            return 'larger_than_sheet';
+        }
+        $endless = array_map(fn (SheetKind $k): SheetKind => new SheetKind($k->id, $k->name, $k->length, $k->width, $k->trims), $stock->kinds);
+        $alone = Nester::nest([$item], new Stock($stock->name, $endless, $stock->kerf, $stock->goal, $stock->saws));
+
+        return $alone->unplaced === [] ? 'too_few_sheets' : 'beyond_saws';
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Document\Saws;
+
 /**
  * One sheet as the tree of its cuts. A divided piece has its children side by side along one axis, at most one of them
  * free; children of children lie along the other axis. Whatever stands in such a tree can be sawn edge to edge.

@@ -10,9 +10,11 @@ final readonly class Cutting
     /**
      * @param  list<Part>  $parts
      * @param  array<string, Nested>  $nested  by material
+     * @param  array<string, Nested>  $own  the same before any part was moved into leftovers
      * @param  list<string>  $accepted  materials whose accepted layout is in use
+     * @param  array<string, string>  $moved  the material whose leftovers a part is cut from, where it is not its own
      */
-    public function __construct(public array $parts, public array $nested, public array $accepted)
+    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved = [])
     {
     }
 }

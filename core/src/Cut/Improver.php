@@ -25,7 +25,7 @@ final class Improver
     private const TIDYING = 0.5;
 
     /** A list longer than this gets more tries, in proportion. */
-    private const LONG_LIST = 100;
+    private const LONG_LIST = 150;
 
     private const MEMORY = 20;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Document\Saws;
 use Incastro\Core\Measure\Length;
 
 /** One sheet as data: placements, cuts in order, leftovers; lengths in mm from the full sheet's corner. */
@@ -21,7 +22,7 @@ final class NestWriter
             'placements' => array_map(fn (Placement $p): array => [
                 'part' => $p->item, 'label' => $labels[$p->item] ?? $p->item, ...self::rect(new Rect($p->x, $p->y, $p->length, $p->width)), 'turned' => $p->turned,
             ], $sheet->placements),
-            'cuts' => array_map(self::cut(...), $sawing->cuts),
+            'cuts' => array_map(fn (SawCut $cut): array => self::cut($cut) + ['off' => self::yields($cut->off, $labels), 'rest' => $cut->rest === null ? null : self::yields($cut->rest, $labels)], $sawing->cuts),
             'offcuts' => array_map(fn (Rect $r): array => [...self::rect($r), 'worth_keeping' => $r->isWorthKeeping()], $sawing->offcuts),
         ];
     }
@@ -38,6 +39,10 @@ final class NestWriter
             'to_mm' => Length::ofUnits($cut->to),
             'piece' => $cut->piece,
             'trim' => $cut->isTrim,
+            'fence_mm' => Length::ofUnits($cut->fence),
+            'from_far' => $cut->fromFar,
+            'setting' => $cut->isSetting,
+            'saw' => $cut->saw?->kind->value,
         ];
     }
 
@@ -49,6 +54,32 @@ final class NestWriter
             'y_mm' => Length::ofUnits($rect->y),
             'length_mm' => Length::ofUnits($rect->length),
             'width_mm' => Length::ofUnits($rect->width),
+        ];
+    }
+
+    /**
+     * What a cut sets free: a part, a piece that is cut further and the parts in it, a leftover, or a trimming.
+     *
+     * @param  array<string, string>  $labels
+     * @return array{what: string, parts: list<string>, length_mm: Length, width_mm: Length}
+     */
+    private static function yields(SawPiece $piece, array $labels): array
+    {
+        $parts = [];
+        foreach ($piece->all() as $own) {
+            array_push($parts, ...($own->part === null ? [] : [$labels[$own->part->item] ?? $own->part->item]));
+        }
+
+        return [
+            'what' => match (true) {
+                $piece->part !== null => 'part',
+                $piece->row !== [] => 'piece',
+                $piece->isTrim => 'trim',
+                default => 'leftover',
+            },
+            'parts' => $parts,
+            'length_mm' => Length::ofUnits(max(0, $piece->rect->length)),
+            'width_mm' => Length::ofUnits(max(0, $piece->rect->width)),
         ];
     }
 }

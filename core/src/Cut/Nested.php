@@ -11,12 +11,14 @@ final readonly class Nested
      * @param  list<LaidSheet>  $sheets
      * @param  list<Item>  $unplaced  parts that fit no sheet, or for which there are not enough
      * @param  int  $leastCost  see Stock::cost
+     * @param  Nested|null  $roomier  one sheet more for clearly fewer settings of the fence, where that can be had
      */
     public function __construct(
         public Stock $stock,
         public array $sheets,
         public array $unplaced,
         public int $leastCost,
+        public ?self $roomier = null,
     ) {
     }
 
@@ -43,6 +45,12 @@ final readonly class Nested
     public function isBetterThan(self $other): bool
     {
         return [$this->missing(), $this->cost(), $this->charge()] < [$other->missing(), $other->cost(), $other->charge()];
+    }
+
+    /** Settings of the fence over all sheets. */
+    public function settings(): int
+    {
+        return array_sum(array_map(fn (LaidSheet $s): int => Sawing::of($s, $this->stock->kerf, $this->stock->saws)->settings(), $this->sheets));
     }
 
     /** The area of the parts that lie on no sheet, each priority counted far above the next. */

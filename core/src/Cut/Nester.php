@@ -7,6 +7,9 @@ namespace Incastro\Core\Cut;
 /** Lays parts on sheets so that edge-to-edge cuts free them: the best of many greedy packings. No chance, no clock. */
 final class Nester
 {
+    /** One sheet more is spoken of when it saves as many settings of the fence. */
+    private const WORTH_A_SHEET = 3;
+
     /**
      * @param  list<Item>  $items  without those that are fixed
      * @param  list<LaidSheet>  $fixed  sheets with parts that stay where they are
@@ -17,15 +20,24 @@ final class Nester
         [$fitting, $unplaced] = self::sorted($items, $stock);
         $job = new Job($fitting, $stock);
         $best = null;
+        /** @var array<int, Filling> $fewest by count of sheets: the one with fewest settings */
+        $fewest = [];
         foreach (self::packings($job, $fixed) as $filling) {
             $rank = [self::missing($filling, $job), $filling->cost, $filling->charge($job)];
             if ($best === null || $rank < $best[0]) {
                 $best = [$rank, $filling];
             }
+            $n = count($filling->boards);
+            if ($filling->loose === [] && (! isset($fewest[$n]) || $filling->settings() < $fewest[$n]->settings())) {
+                $fewest[$n] = $filling;
+            }
         }
         $filling = $best[1] ?? Filling::around($fixed, $stock);
+        $least = LowerBound::cost([...$fitting, ...$held], $stock, $filling->cost);
+        $more = $fewest[count($filling->boards) + 1] ?? null;
+        $roomier = $more === null || $filling->settings() - $more->settings() < self::WORTH_A_SHEET ? null : $more->nested($job, $unplaced, $least);
 
-        return $filling->nested($job, $unplaced, LowerBound::cost([...$fitting, ...$held], $stock, $filling->cost));
+        return $filling->nested($job, $unplaced, $least, $roomier);
     }
 
     /** As Nested::missing, of the parts left loose. */
@@ -59,7 +71,7 @@ final class Nester
         foreach ($job->stock->openings() as $kinds) {
             $packer = new Packer($job, $kinds);
             foreach ($job->orders() as $order) {
-                foreach (self::rules(count($order)) as [$fitting, $splitting]) {
+                foreach (self::rules() as [$fitting, $splitting]) {
                     $filling = Filling::around($fixed, $job->stock);
                     $packer->place($filling, $order, $fitting, $splitting);
                     $packer->shrink($filling, $fitting, $splitting);
@@ -69,14 +81,12 @@ final class Nester
         }
     }
 
-    /** @return list<array{Fitting, Splitting}> fewer for long lists, which pack well by any rule */
-    private static function rules(int $count): array
+    /** @return list<array{Fitting, Splitting}> the pairs of rules that did best of all, see ADR 15 */
+    private static function rules(): array
     {
-        $splits = $count > 120 ? [Splitting::LargestRemainder, Splitting::Rips, Splitting::Rows, Splitting::Columns] : Splitting::cases();
-        $fits = $count > 120 ? [Fitting::LeastArea, Fitting::FewestSettings] : Fitting::cases();
         $rules = [];
-        foreach ($fits as $fit) {
-            foreach ($splits as $split) {
+        foreach ([Fitting::LeastArea, Fitting::FewestSettings] as $fit) {
+            foreach ([Splitting::LargestRemainder, Splitting::ShorterRest, Splitting::Rows, Splitting::Columns] as $split) {
                 $rules[] = [$fit, $split];
             }
         }

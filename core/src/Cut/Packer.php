@@ -98,7 +98,7 @@ final readonly class Packer
         return false;
     }
 
-    /** @param  non-empty-list<int>  $set */
+    /** @param  list<int>  $set */
     private function holdsAll(Board $board, array $set, Fitting $fitting, Splitting $splitting): bool
     {
         foreach ($set as $item) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Document\Saw;
+
 /** One edge-to-edge cut; the blade takes [at, at + kerf] of the axis. `piece` is what it divides, into piece.1 and piece.2. */
 final readonly class SawCut
 {

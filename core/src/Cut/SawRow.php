@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Document\Saws;
+
 /** The parts of a piece set apart along one axis, as far as a blade passes between them, with the empty strips beside them. */
 final class SawRow
 {

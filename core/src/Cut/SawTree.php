@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Document\Saws;
+
 /**
  * Reads a laid sheet as a tree of edge-to-edge cuts. Cutting wherever a cut is possible never spoils a later one (every
  * subset of a separable set is separable), so the choice is free: first along the axis that sets free the largest empty

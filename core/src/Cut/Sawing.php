@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Document\Saws;
+
 /**
  * The cuts that free the parts of a sheet, in the order to make them, and what is left over. The rows of the tree
  * (SawTree) fix what can follow what; within that, cuts at one setting follow one another, and a new setting is

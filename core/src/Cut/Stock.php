@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Document\Goal;
+use Incastro\Core\Document\Saws;
+
 /** Every sheet of one material that can be had, and how it is cut: the kerf between parts, the saws, what counts. Units of 25 nm. */
 final readonly class Stock
 {

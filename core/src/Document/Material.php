@@ -12,6 +12,11 @@ final readonly class Material
     /** Birch ply, kg/m³ (fieldbook §7). */
     public const USUAL_DENSITY = 680.0;
 
+    /**
+     * @param  array<string, SheetSize>  $sizes  further sizes, and pieces in hand
+     * @param  array{?Length, ?Length, ?Length, ?Length}  $trims  off the near and far end of the length, then of the width; null for the workshop's
+     * @param  int|null  $limit  how many whole sheets there are
+     */
     public function __construct(
         public string $id,
         public string $name,
@@ -21,6 +26,9 @@ final readonly class Material
         public bool $grain,
         public int $priceCents,
         public float $density = self::USUAL_DENSITY,
+        public array $sizes = [],
+        public array $trims = [null, null, null, null],
+        public ?int $limit = null,
     ) {
     }
 }

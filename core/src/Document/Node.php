@@ -205,4 +205,25 @@ final readonly class Node
 
         return $length;
     }
+
+    /**
+     * A collection whose keys are names given elsewhere, such as those of parts.
+     *
+     * @template T
+     *
+     * @param  \Closure(Node, string): T  $read
+     * @return array<string, T>
+     */
+    public function byKey(\Closure $read): array
+    {
+        $items = [];
+        foreach (is_array($this->value) ? array_keys($this->value) : [] as $key) {
+            $items[(string) $key] = $read($this->at((string) $key), (string) $key);
+        }
+        if (! $this->isMissing() && ! is_array($this->value)) {
+            $this->wrong(Text::of('document.collection_expected'));
+        }
+
+        return $items;
+    }
 }

@@ -29,6 +29,7 @@ final readonly class Project
         public array $layouts,
         public array $wayIn = [],
         public array $stored = [],
+        public CutWishes $cutting = new CutWishes,
     ) {
     }
 }

@@ -16,7 +16,7 @@ final class ProjectReader
 {
     public const FORMAT = 'incastro-project';
 
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /**
      * @param  array<array-key, mixed>  $document
@@ -37,11 +37,12 @@ final class ProjectReader
             $root->at('as_of')->text(10),
             SpaceReader::spaces($root),
             (new PieceReader($root))->pieces(),
-            $root->at('stock')->each(self::material(...)),
+            $root->at('stock')->each(CutReader::material(...)),
             self::workshop($root->at('workshop')),
-            $root->at('layouts')->each(self::layout(...)),
+            $root->at('layouts')->each(CutReader::layout(...)),
             $root->at('way_in')->each(self::segment(...)),
             $root->at('stored')->each(self::stored(...)),
+            CutReader::wishes($root->at('cutting')),
         );
         self::checkReferences($project, $root);
         $found = array_values($problems->getArrayCopy());
@@ -68,22 +69,6 @@ final class ProjectReader
         }
     }
 
-    private static function material(Node $node, string $id): Material
-    {
-        $mm = Length::fromMillimetres(...);
-
-        return new Material(
-            $id,
-            $node->at('name')->text(),
-            $node->at('thickness')->length($mm(1), $mm(100)),
-            $node->at('sheet_length')->length($mm(100), $mm(10_000)),
-            $node->at('sheet_width')->length($mm(100), $mm(5_000)),
-            $node->at('grain')->flag(),
-            $node->at('price_cents')->count(0, 10_000_000),
-            $node->at('density')->isMissing() ? Material::USUAL_DENSITY : $node->at('density')->number(50.0, 3_000.0),
-        );
-    }
-
     private static function workshop(Node $node): Workshop
     {
         $small = fn (string $key, int $most): Length => $node->at($key)->length(Length::zero(), Length::fromMillimetres($most));
@@ -98,6 +83,7 @@ final class ProjectReader
             $node->at('gauge_degrees')->isMissing() ? 0.2 : $node->at('gauge_degrees')->number(0.0, 10.0),
             $node->at('router_base')->optionalLength(Length::fromMillimetres(30), Length::fromMillimetres(400)) ?? Length::fromMillimetres(150),
             $node->at('router_bit')->optionalLength(Length::fromMillimetres(1), Length::fromMillimetres(60)) ?? Length::fromMillimetres(12),
+            CutReader::saws($node->at('saws')),
         );
     }
 
@@ -131,25 +117,6 @@ final class ProjectReader
             $node->at('count')->isMissing() ? 1 : $node->at('count')->count(1, 500),
             $node->at('often')->optionalOf(HowOften::class) ?? HowOften::Weekly,
             $node->at('bay')->isMissing() ? null : $node->at('bay')->text(26));
-    }
-
-    private static function layout(Node $node, string $id): Layout
-    {
-        $sheets = [];
-        for ($s = 0; ! ($sheet = $node->at('sheets')->at((string) $s))->isMissing(); $s++) {
-            $placements = [];
-            for ($p = 0; ! ($place = $sheet->at((string) $p))->isMissing(); $p++) {
-                $placements[] = [
-                    'part' => $place->at('part')->text(200),
-                    'x' => $place->at('x')->length()->units,
-                    'y' => $place->at('y')->length()->units,
-                    'turned' => $place->at('turned')->flag(),
-                ];
-            }
-            $sheets[] = $placements;
-        }
-
-        return new Layout($id, $sheets);
     }
 
     private static function checkReferences(Project $project, Node $root): void

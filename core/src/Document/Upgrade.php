@@ -17,7 +17,25 @@ final class Upgrade
             $document = self::fromOne($document);
         }
 
+        if (($document['version'] ?? null) === 2) {
+            $document = self::fromTwo($document);
+        }
+
         return $document;
+    }
+
+    /**
+     * Version 3 says of each laid sheet which size it is.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function fromTwo(array $document): array
+    {
+        $document['version'] = 3;
+        $document = self::inside($document, ['layouts', '*', 'sheets', '*'], fn (mixed $sheet): mixed => is_array($sheet) && array_is_list($sheet) ? ['parts' => $sheet] : $sheet);
+
+        return is_array($document) ? $document : [];
     }
 
     /**

@@ -28,6 +28,7 @@ final readonly class Workshop
         public float $gaugeDegrees,
         public Length $routerBase,
         public Length $routerBit,
+        public Saws $saws = new Saws,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Console;
 
+use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -75,7 +76,7 @@ final class ConsoleTest extends TestCase
     public function test_a_document_from_a_newer_format_is_refused(): void
     {
         $document = Sample::e1();
-        $document['version'] = 3;
+        $document['version'] = ProjectReader::VERSION + 1;
         [$code, , $error] = CommandLine::plan(json_encode($document, JSON_THROW_ON_ERROR));
         self::assertSame(2, $code);
         self::assertStringContainsString('document.newer_version', $error);

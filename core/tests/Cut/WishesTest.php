@@ -13,12 +13,12 @@ use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\Nester;
 use Incastro\Core\Cut\NestWriter;
 use Incastro\Core\Cut\Placement;
-use Incastro\Core\Cut\Saw;
 use Incastro\Core\Cut\Sawing;
-use Incastro\Core\Cut\SawKind;
-use Incastro\Core\Cut\Saws;
 use Incastro\Core\Cut\SheetKind;
 use Incastro\Core\Cut\Stock;
+use Incastro\Core\Document\Saw;
+use Incastro\Core\Document\SawKind;
+use Incastro\Core\Document\Saws;
 use PHPUnit\Framework\TestCase;
 
 /** Several sizes, pieces in hand, strips, sets on one sheet, locked parts and few tools: every plan is followed with the saw. */

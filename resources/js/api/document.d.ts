@@ -10,7 +10,7 @@
  */
 export interface ProjectDocument {
   format: 'incastro-project';
-  version: 2;
+  version: 3;
   id: string;
   name: string;
   unit: 'mm' | 'in';
@@ -38,6 +38,7 @@ export interface ProjectDocument {
   stored?: {
     [k: string]: StoredThing;
   };
+  cutting?: CutWishes;
 }
 export interface Space {
   kind:
@@ -521,6 +522,53 @@ export interface Material {
    * kg/m³
    */
   density?: number;
+  sizes?: {
+    [k: string]: SheetSize;
+  };
+  /**
+   * off the near and far end of the length, then of the width; what is left out is the workshop's trim
+   */
+  trims?: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    left?: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    right?: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    near?: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    far?: number;
+  };
+  /**
+   * how many whole sheets there are
+   */
+  limit?: number;
+}
+export interface SheetSize {
+  name: string;
+  order?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  price_cents?: number;
+  limit?: number;
+  in_hand?: boolean;
+  /**
+   * the label of the piece on the rack it was taken from
+   */
+  rack?: string;
 }
 export interface Workshop {
   /**
@@ -576,12 +624,56 @@ export interface Workshop {
    * a length in mm, at most 6 decimals
    */
   router_bit?: number;
+  saws?: {
+    mitre?: Saw;
+    table?: Saw;
+    guided?: Saw;
+    shop?: Saw;
+  };
+}
+export interface Saw {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  longest_cut?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  widest_fence?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  piece_length?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  piece_width?: number;
+  stages?: number;
+  cuts?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  tolerance?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  kerf?: number;
 }
 export interface Layout {
   /**
    * @minItems 1
    */
-  sheets: [[LaidPart, ...LaidPart[]], ...[LaidPart, ...LaidPart[]][]];
+  sheets: [LaidSheet, ...LaidSheet[]];
+}
+export interface LaidSheet {
+  /**
+   * one of the material's sizes; left out for the whole sheet
+   */
+  size?: string;
+  /**
+   * @minItems 1
+   */
+  parts: [LaidPart, ...LaidPart[]];
 }
 export interface LaidPart {
   part: string;
@@ -594,6 +686,7 @@ export interface LaidPart {
    */
   y: number;
   turned: boolean;
+  locked?: boolean;
 }
 export interface Fact {
   kind: 'take' | 'note' | 'photo';
@@ -657,4 +750,24 @@ export interface StoredThing {
   count?: number;
   often?: 'daily' | 'weekly' | 'seldom';
   bay?: string;
+}
+export interface CutWishes {
+  goal?: 'leftover' | 'settings';
+  /**
+   * by part id
+   */
+  parts?: {
+    [k: string]: PartWish;
+  };
+}
+export interface PartWish {
+  strip?: string;
+  together?: string;
+  priority?: 'first' | 'usual' | 'last';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  oversize?: number;
+  may_join?: boolean;
+  from_leftovers?: boolean;
 }

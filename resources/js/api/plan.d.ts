@@ -838,6 +838,10 @@ export interface Part {
   }[];
   marked_out: MarkedOut | null;
   long_face: string | null;
+  /**
+   * the material whose leftovers it is cut from
+   */
+  from_leftover: string | null;
 }
 export interface Size {
   length: Figure;
@@ -937,7 +941,7 @@ export interface MaterialPlan {
   price_cents: number;
   cost_cents: number;
   status: 'optimal' | 'feasible';
-  lower_bound: number;
+  lower_bound: number | null;
   accepted: boolean;
   used_percent: number;
   sheets: Sheet[];
@@ -952,11 +956,53 @@ export interface MaterialPlan {
      */
     width: number;
   }[];
+  buy: {
+    size: string;
+    name: string;
+    count: number;
+    in_hand: boolean;
+    price_cents: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width: number;
+  }[];
+  settings: number;
+  turns: number;
+  trade: Trade | null;
 }
 export interface Sheet {
   placements: Placement[];
   cuts: Cut[];
   offcuts: Offcut[];
+  size: string;
+  size_name: string;
+  in_hand: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * @minItems 4
+   * @maxItems 4
+   */
+  trims: [number, number, number, number];
+  settings: number;
+  turns: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  sawn: number;
+  cuttable: boolean;
+  locked: string[];
 }
 export interface Placement {
   part: string;
@@ -978,6 +1024,7 @@ export interface Placement {
    */
   width_mm: number;
   turned: boolean;
+  half: number | null;
 }
 export interface Cut {
   order: number;
@@ -997,6 +1044,27 @@ export interface Cut {
   to_mm: number;
   piece: string;
   trim: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  fence_mm: number;
+  from_far: boolean;
+  setting: boolean;
+  saw: string | null;
+  off: Yield;
+  rest: Yield | null;
+}
+export interface Yield {
+  what: 'part' | 'piece' | 'leftover' | 'trim';
+  parts: string[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length_mm: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width_mm: number;
 }
 export interface Offcut {
   /**
@@ -1016,6 +1084,14 @@ export interface Offcut {
    */
   width_mm: number;
   worth_keeping: boolean;
+}
+export interface Trade {
+  sheets: number;
+  cents: number;
+  settings: number;
+  layout: {
+    sheets: unknown[];
+  };
 }
 export interface Finding {
   code: string;

@@ -22,7 +22,7 @@ const outcome = computed(() => {
         const n = now.layouts![id]!.sheets.length;
         return n < m.sheets.length
             ? `${m.name}: ${n} sheets instead of ${m.sheets.length}`
-            : `${m.name}: the same ${n} sheets, with more of what is left in one piece`;
+            : `${m.name}: the same ${n} sheets, with fewer settings of the fence or more left in one piece`;
     });
     return found.join('; ') + '.';
 });

@@ -7,31 +7,58 @@ import PartsTable from './PartsTable.vue';
 import SawAndSheets from './SawAndSheets.vue';
 import SheetTotals from './SheetTotals.vue';
 import SheetView from './SheetView.vue';
+import AllSheets from './AllSheets.vue';
+import PartAsks from './PartAsks.vue';
+import SawOrder from './SawOrder.vue';
+import Choice from '../../ui/Choice.vue';
 
 const project = useProject();
 const sheets = computed(() =>
     (project.plan?.cut ?? []).flatMap((material) => material.sheets.map((sheet, i) => ({ material, sheet, number: i + 1 }))),
 );
+/** Which sheet; −1 for all of them side by side. */
 const at = ref(0);
+const below = ref<'parts' | 'cuts'>('cuts');
+const lit = ref<number | null>(null);
 watch(sheets, (all) => (at.value = Math.min(at.value, Math.max(0, all.length - 1))));
-const shown = computed(() => sheets.value[at.value]);
+watch(at, () => (lit.value = null));
+const shown = computed(() => sheets.value[Math.max(0, at.value)]);
 </script>
 
 <template>
     <main class="board cut">
         <template v-if="shown">
             <div class="tabs" role="tablist" aria-label="sheets">
+                <button v-if="sheets.length > 1" role="tab" :aria-selected="at < 0" :class="{ on: at < 0 }" class="every" @click="at = -1">
+                    All sheets
+                </button>
                 <button v-for="(s, i) in sheets" :key="i" role="tab" :aria-selected="i === at" :class="{ on: i === at }" @click="at = i">
                     {{ s.material.name }} <b>{{ s.number }}</b>/{{ s.material.sheets.length }}
                 </button>
             </div>
-            <SheetView :material="shown.material" :sheet="shown.sheet" />
-            <PartsTable />
+            <AllSheets v-if="at < 0" :sheets="sheets" @open="(i) => (at = i)" />
+            <template v-else>
+                <SheetView :material="shown.material" :sheet="shown.sheet" :lit="lit" />
+                <div class="which">
+                    <Choice
+                        label="below the sheet"
+                        :value="below"
+                        :options="[
+                            { value: 'cuts', label: 'Order of cuts' },
+                            { value: 'parts', label: 'Parts' },
+                        ]"
+                        @choose="(v) => (below = v)"
+                    />
+                </div>
+                <SawOrder v-if="below === 'cuts'" :sheet="shown.sheet" :lit="lit" @light="(n) => (lit = n)" />
+                <PartsTable v-else />
+            </template>
         </template>
         <p v-else class="soft nothing">Nothing to cut yet: the piece has no parts. Site, Piece and Fit say why in the line below.</p>
     </main>
     <aside class="tally" aria-label="tally">
         <TallyPicked :fallback="null" />
+        <PartAsks />
         <BetterLayout v-if="sheets.length" />
         <SheetTotals />
         <SawAndSheets />
@@ -65,6 +92,15 @@ const shown = computed(() => sheets.value[at.value]);
     color: var(--ink);
     background: var(--sheet-fill);
     font-weight: 650;
+}
+.which {
+    flex: none;
+    padding: 8px 16px 0;
+}
+@media (max-width: 1100px) {
+    .every {
+        display: none;
+    }
 }
 .nothing {
     margin: auto;

@@ -10,6 +10,12 @@ import { ulid } from '../../project/ulid';
 import Choice from '../../ui/Choice.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
+import Fold from '../../ui/Fold.vue';
+import LengthField from '../../ui/LengthField.vue';
+import CountField from '../../ui/CountField.vue';
+import SawsInHand from './SawsInHand.vue';
+import Sizes from './Sizes.vue';
+import type { Material } from '../../api/document';
 
 /** What the saw takes and what the shop sells: kept in the project, so that its plan stays its plan. */
 const project = useProject();
@@ -43,6 +49,14 @@ async function keepAsMine(): Promise<void> {
         });
     }
 }
+const edges = [
+    { key: 'left', label: 'Trim, left end' },
+    { key: 'right', label: 'Trim, right end' },
+    { key: 'near', label: 'Trim, upper edge' },
+    { key: 'far', label: 'Trim, lower edge' },
+] as const;
+const trimmed = (id: string, m: Material, edge: string, mm: number): Promise<void> =>
+    project.set(['stock', id, 'trims'], { ...m.trims, [edge]: mm });
 const router = [
     { key: 'router_base', label: 'Router base', usual: 150 },
     { key: 'router_bit', label: 'Router bit', usual: 12 },
@@ -64,6 +78,7 @@ const sheet = [
         <h4>Saw</h4>
         <LengthRow v-for="f in saw" :key="f.key" :title="f.label" :value="workshop[f.key]" :path="['workshop', f.key]" />
         <LengthRow v-for="f in router" :key="f.key" :title="f.label" :value="workshop[f.key] ?? f.usual" :path="['workshop', f.key]" />
+        <Fold title="Saws and how far they reach"><SawsInHand /></Fold>
         <template v-for="[id, m] in stock" :key="id">
             <InputText
                 class="name"
@@ -108,6 +123,31 @@ const sheet = [
                     "
                 />
             </div>
+            <Fold
+                :title="m.sizes || m.trims || m.limit ? 'Other sizes, pieces in hand, trims: in use' : 'Other sizes, pieces in hand, trims'"
+            >
+                <Sizes :id="id" :material="m" />
+                <div v-for="e in edges" :key="e.key" class="ch">
+                    <span>{{ e.label }}</span>
+                    <LengthField
+                        :model-value="m.trims?.[e.key] ?? null"
+                        :unit="project.documentUnit"
+                        :label="`${m.name}: ${e.label}`"
+                        placeholder="as above"
+                        :keep="(mm: number) => trimmed(id, m, e.key, mm)"
+                    />
+                </div>
+                <div class="ch">
+                    <span>Whole sheets to be had</span>
+                    <CountField
+                        :value="m.limit ?? 999"
+                        :least="0"
+                        :most="999"
+                        :label="`${m.name}: sheets to be had`"
+                        @keep="(n) => guarded(project.set(['stock', id, 'limit'], n === 999 ? null : n))"
+                    />
+                </div>
+            </Fold>
         </template>
         <div class="acts">
             <Button label="One more material" size="small" severity="secondary" @click="add" />

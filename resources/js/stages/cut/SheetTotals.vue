@@ -3,8 +3,11 @@ import { computed } from 'vue';
 import type { MaterialPlan } from '../../api/plan';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
+import { useRefusals } from '../../ui/refusals';
+import CutGoal from './CutGoal.vue';
 
 const project = useProject();
+const guarded = useRefusals();
 const unit = computed(() => project.unit);
 const kept = (m: MaterialPlan): string[] =>
     m.sheets
@@ -12,6 +15,20 @@ const kept = (m: MaterialPlan): string[] =>
         .filter((o) => o.worth_keeping)
         .sort((a, b) => b.length_mm * b.width_mm - a.length_mm * a.width_mm)
         .map((o) => `${show(o.length_mm, unit.value)}\u00a0×\u00a0${show(o.width_mm, unit.value)}`);
+const bought = (m: MaterialPlan): number => m.buy.filter((b) => !b.in_hand).reduce((n, b) => n + b.count, 0);
+const line = (b: MaterialPlan['buy'][number]): string =>
+    `${b.count} × ${b.name}${b.in_hand ? ', in hand' : ''} (${show(b.length, unit.value)} × ${show(b.width, unit.value)})`;
+const proof = (m: MaterialPlan): string => {
+    if (m.status === 'optimal') return m.lower_bound === null ? 'Proved: no plan costs less.' : 'Proved: no plan needs fewer.';
+    return m.lower_bound === null
+        ? 'Not proved that no plan costs less.'
+        : `No plan needs fewer than ${m.lower_bound}; not proved that this is the fewest.`;
+};
+const sum = (m: MaterialPlan): string =>
+    m.buy
+        .filter((b) => !b.in_hand)
+        .map((b) => `${b.count} × ${money(b.price_cents)}`)
+        .join(' + ');
 const money = (cents: number): string => (cents / 100).toFixed(2);
 </script>
 
@@ -21,20 +38,24 @@ const money = (cents: number): string => (cents / 100).toFixed(2);
         <div v-for="m in project.plan?.cut ?? []" :key="m.material" class="tape-paper slim">
             <div class="what">{{ m.name }}</div>
             <div class="big">
-                {{ m.sheets.length }}<small>{{ m.sheets.length === 1 ? 'sheet' : 'sheets' }}, {{ m.used_percent }} % used</small>
+                {{ bought(m) }}<small>{{ bought(m) === 1 ? 'sheet' : 'sheets' }}, {{ m.used_percent }} % used</small>
             </div>
+            <p v-if="m.buy.length > 1 || m.buy[0]?.in_hand" class="soft">{{ m.buy.map(line).join('; ') }}.</p>
             <p v-if="m.unplaced.length === 0" class="soft">
-                {{
-                    m.status === 'optimal'
-                        ? 'Proved: no plan needs fewer.'
-                        : `No plan needs fewer than ${m.lower_bound}; not proved that this is the fewest.`
-                }}
+                {{ proof(m) }}
                 {{ m.accepted ? 'The layout is the one you accepted.' : '' }}
             </p>
             <p v-else class="bad">{{ m.unplaced.length }} part(s) fit no sheet: see the line below.</p>
             <p v-if="kept(m).length" class="soft">Left over, worth keeping: {{ kept(m).join(', ') }}.</p>
-            <p v-if="m.cost_cents > 0" class="soft">{{ m.sheets.length }} × {{ money(m.price_cents) }} = {{ money(m.cost_cents) }}</p>
+            <p v-if="m.cost_cents > 0" class="soft">{{ sum(m) }} = {{ money(m.cost_cents) }}</p>
+            <p class="soft">{{ m.settings }} settings of the fence, {{ m.turns }} {{ m.turns === 1 ? 'turn' : 'turns' }}.</p>
+            <p v-if="m.trade" class="trade">
+                One more sheet{{ m.trade.cents > 0 ? ` (${money(m.trade.cents)})` : '' }} saves {{ m.trade.settings }} settings of the
+                fence.
+                <button class="linkish" @click="guarded(project.set(['layouts', m.material], m.trade!.layout))">Take that plan</button>
+            </p>
         </div>
+        <CutGoal />
     </section>
 </template>
 
@@ -49,6 +70,9 @@ const money = (cents: number): string => (cents / 100).toFixed(2);
 p {
     margin: 4px 0 0;
     font-size: 12.5px;
+}
+.trade {
+    color: var(--chalk);
 }
 .bad {
     color: var(--brick);

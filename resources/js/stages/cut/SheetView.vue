@@ -8,13 +8,20 @@ import { usePicked } from '../../ui/picked';
 import { useSize } from '../../ui/size';
 
 /** One sheet to scale: parts with their marks, cuts numbered in the order they are made, what is left over. */
-const props = defineProps<{ material: MaterialPlan; sheet: Sheet }>();
+const props = defineProps<{ material: MaterialPlan; sheet: Sheet; lit?: number | null }>();
 const project = useProject();
 const picked = usePicked();
 const box = ref<HTMLElement | null>(null);
 const size = useSize(box, { width: 860, height: 380 });
 
-const scale = computed(() => Math.min((size.value.width - 60) / props.material.length, (size.value.height - 52) / props.material.width));
+const scale = computed(() => Math.min((size.value.width - 60) / props.sheet.length, (size.value.height - 52) / props.sheet.width));
+const trim = computed(() => {
+    const [left, right, near, far] = props.sheet.trims as [number, number, number, number];
+    if (Math.max(left, right, near, far) === 0) return 'no trim';
+    return left === right && near === far && left === near
+        ? `trim ${show(left, project.unit)} each edge`
+        : `trim left ${show(left, project.unit)}, right ${show(right, project.unit)}, upper ${show(near, project.unit)}, lower ${show(far, project.unit)}`;
+});
 const px = (mm: number): number => mm * scale.value;
 const parts = computed(() => new Map((project.plan?.parts ?? []).map((p) => [p.id, p])));
 const cuts = computed(() => props.sheet.cuts.filter((c) => !c.trim));
@@ -39,17 +46,17 @@ const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
 <template>
     <div ref="box" class="sheet">
         <svg
-            :width="px(material.length) + 40"
-            :height="px(material.width) + 40"
+            :width="px(sheet.length) + 40"
+            :height="px(sheet.width) + 40"
             role="group"
             :aria-label="`${material.name}, ${sheet.placements.length} parts`"
         >
             <g transform="translate(26 22)">
                 <text x="0" y="-8" class="tiny">
-                    {{ show(material.length, project.unit) }} × {{ show(material.width, project.unit) }} · kerf
-                    {{ show(material.kerf, project.unit) }} · trim {{ show(material.trim, project.unit) }} each edge
+                    {{ sheet.in_hand ? `${sheet.size_name}, in hand · ` : '' }}{{ show(sheet.length, project.unit) }} ×
+                    {{ show(sheet.width, project.unit) }} · kerf {{ show(material.kerf, project.unit) }} · {{ trim }}
                 </text>
-                <rect :width="px(material.length)" :height="px(material.width)" class="stock" />
+                <rect :width="px(sheet.length)" :height="px(sheet.width)" class="stock" />
                 <g v-for="(o, i) in sheet.offcuts" :key="`o${i}`">
                     <rect :x="px(o.x_mm)" :y="px(o.y_mm)" :width="px(o.length_mm)" :height="px(o.width_mm)" class="offcut" />
                     <text
@@ -64,7 +71,7 @@ const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
                 </g>
                 <g
                     v-for="p in sheet.placements"
-                    :key="p.part"
+                    :key="p.label"
                     class="part"
                     :class="{ picked: p.part === picked }"
                     tabindex="0"
@@ -90,7 +97,7 @@ const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
                         </text>
                     </g>
                 </g>
-                <g v-for="c in cuts" :key="c.order" class="sawcut">
+                <g v-for="c in cuts" :key="c.order" class="sawcut" :class="{ lit: c.order === lit, dim: lit && c.order > lit }">
                     <line v-bind="line(c)" />
                     <circle :cx="markAt(c)[0]" :cy="markAt(c)[1]" r="7.5" />
                     <text :x="markAt(c)[0]" :y="markAt(c)[1] + 3.5" text-anchor="middle">{{ c.order }}</text>
@@ -158,6 +165,19 @@ text {
 .sawcut circle {
     fill: var(--sheet);
     stroke: var(--chalk);
+}
+.sawcut.lit line {
+    stroke-width: 3;
+    stroke-dasharray: none;
+}
+.sawcut.lit circle {
+    fill: var(--chalk);
+}
+.sawcut.lit text {
+    fill: var(--sheet);
+}
+.sawcut.dim {
+    opacity: 0.35;
 }
 .sawcut text {
     font-size: 9px;

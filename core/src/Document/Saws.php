@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut;
+namespace Incastro\Core\Document;
 
 /** The saws a person has. None named means that any cut can be made. */
 final readonly class Saws
@@ -38,5 +38,16 @@ final readonly class Saws
     public function allow(string $axis, int $l, int $w, int $fence, int $stage): bool
     {
         return $this->all === [] || $this->for($axis, $l, $w, $fence, $stage) !== null;
+    }
+
+    public function shop(): ?Saw
+    {
+        return array_values(array_filter($this->all, fn (Saw $s): bool => $s->kind === SawKind::Shop))[0] ?? null;
+    }
+
+    /** Parts are laid a kerf apart, the widest there is: whichever saw makes a cut, nothing is too small for it. */
+    public function widestKerf(int $usual): int
+    {
+        return max($usual, 0, ...array_map(fn (Saw $s): int => $s->kerf ?? 0, $this->all));
     }
 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut;
+namespace Incastro\Core\Document;
 
 /** One saw and what it can do; a limit of null is none. Units of 25 nm. */
 final readonly class Saw
@@ -12,6 +12,9 @@ final readonly class Saw
      * @param  int|null  $widestFence  a table saw's rip capacity
      * @param  array{int, int}|null  $largestPiece  longer and shorter side of what one person may push
      * @param  int|null  $stages  a shop's saw makes through cuts only: so many changes of direction
+     * @param  int|null  $cuts  how many cuts the shop makes
+     * @param  int|null  $tolerance  how far a size it cuts may be off
+     * @param  int|null  $kerf  where it differs from the workshop's
      */
     public function __construct(
         public SawKind $kind,
@@ -19,6 +22,9 @@ final readonly class Saw
         public ?int $widestFence = null,
         public ?array $largestPiece = null,
         public ?int $stages = null,
+        public ?int $cuts = null,
+        public ?int $tolerance = null,
+        public ?int $kerf = null,
     ) {
     }
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut;
+namespace Incastro\Core\Document;
 
 /** Tools that cut sheets. The order is that of preference: the handiest that can make a cut makes it. */
 enum SawKind: string

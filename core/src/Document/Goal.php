@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut;
+namespace Incastro\Core\Document;
 
 /** What counts next, once as little as can be is bought. */
 enum Goal: string

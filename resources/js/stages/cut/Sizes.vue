@@ -1,0 +1,105 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import InputNumber from 'primevue/inputnumber';
+import { computed } from 'vue';
+import type { Material, SheetSize } from '../../api/document';
+import { useProject } from '../../project/store';
+import { ulid } from '../../project/ulid';
+import CountField from '../../ui/CountField.vue';
+import LengthRow from '../../ui/LengthRow.vue';
+import { useRefusals } from '../../ui/refusals';
+import TextRow from '../../ui/TextRow.vue';
+
+/** Further sizes of one material: what the shop also sells, and pieces in hand. */
+const props = defineProps<{ id: string; material: Material }>();
+const project = useProject();
+const guarded = useRefusals();
+const sizes = computed(() =>
+    Object.entries(props.material.sizes ?? {}).sort(([, a], [, b]) => ((a.order ?? '') < (b.order ?? '') ? -1 : 1)),
+);
+
+function add(size: SheetSize): Promise<boolean> {
+    const at = ulid();
+    const value = { ...size, order: `${sizes.value.at(-1)?.[1].order ?? ''}m` };
+    return guarded(
+        props.material.sizes
+            ? project.change({ op: 'add', path: ['stock', props.id, 'sizes', at], value })
+            : project.set(['stock', props.id, 'sizes'], { [at]: value }),
+    );
+}
+const half = (): Promise<boolean> =>
+    add({
+        name: 'half sheet',
+        length: Math.round(props.material.sheet_length / 2),
+        width: props.material.sheet_width,
+        price_cents: Math.round(props.material.price_cents * 0.55),
+    });
+const inHand = (): Promise<boolean> => add({ name: 'in hand', length: 600, width: 400, in_hand: true, limit: 1 });
+</script>
+
+<template>
+    <div v-for="[at, s] in sizes" :key="at" class="size">
+        <TextRow
+            :title="s.in_hand ? 'In hand' : 'Also sold'"
+            :label="`${material.name}: size name`"
+            :value="s.name"
+            :path="['stock', id, 'sizes', at, 'name']"
+            needed
+        />
+        <LengthRow
+            title="Along grain"
+            :label="`${s.name}: length along the grain`"
+            :value="s.length"
+            :path="['stock', id, 'sizes', at, 'length']"
+        />
+        <LengthRow title="Across" :label="`${s.name}: width`" :value="s.width" :path="['stock', id, 'sizes', at, 'width']" />
+        <div v-if="s.in_hand" class="ch">
+            <span>How many</span>
+            <CountField
+                :value="s.limit ?? 1"
+                :least="0"
+                :most="999"
+                :label="`${s.name}: how many`"
+                @keep="(n) => guarded(project.set(['stock', id, 'sizes', at, 'limit'], n))"
+            />
+        </div>
+        <div v-else class="ch">
+            <span>Price each</span>
+            <InputNumber
+                :model-value="(s.price_cents ?? 0) / 100"
+                :min="0"
+                :max="99999"
+                :min-fraction-digits="2"
+                :max-fraction-digits="2"
+                size="small"
+                :input-props="{ 'aria-label': `${s.name}: price` }"
+                @update:model-value="
+                    (v: number | null) => guarded(project.set(['stock', id, 'sizes', at, 'price_cents'], Math.round((v ?? 0) * 100)))
+                "
+            />
+        </div>
+        <button class="linkish" @click="guarded(project.change({ op: 'remove', path: ['stock', id, 'sizes', at] }))">
+            Take {{ s.name }} off the list
+        </button>
+    </div>
+    <div class="acts">
+        <Button label="Half sheets too" size="small" severity="secondary" @click="half" />
+        <Button label="A piece in hand" size="small" severity="secondary" @click="inHand" />
+    </div>
+</template>
+
+<style scoped>
+.size {
+    border-left: 2px solid var(--rule);
+    padding-left: 8px;
+    margin: 8px 0;
+}
+.acts {
+    display: flex;
+    gap: 8px;
+    margin-top: 8px;
+}
+.ch :deep(.p-inputnumber-input) {
+    width: 104px;
+}
+</style>
