@@ -52,7 +52,7 @@ final class Sample
     public static function empty(string $unit): array
     {
         return [
-            'format' => 'incastro-project', 'version' => 2, 'id' => self::id('PROJECT', 1), 'name' => 'Sample', 'unit' => $unit,
+            'format' => 'incastro-project', 'version' => 3, 'id' => self::id('PROJECT', 1), 'name' => 'Sample', 'unit' => $unit,
             'as_of' => '2026-11-23',
             'spaces' => [self::SPACE => ['name' => 'Niche', 'kind' => 'niche', 'order' => 'a', 'readings' => []]],
             'pieces' => [self::PIECE => [

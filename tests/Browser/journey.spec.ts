@@ -198,7 +198,7 @@ test('the plan, the cut list and the project are taken away, and the project bro
     await file.setInputFiles({
         name: 'newer.json',
         mimeType: 'application/json',
-        buffer: Buffer.from(json.toString().replace('"version": 2', '"version": 9')),
+        buffer: Buffer.from(json.toString().replace('"version": 3', '"version": 9')),
     });
     await expect(page.getByRole('alert')).toContainText('saved by a newer Incastro');
     await file.setInputFiles({ name: 'project.json', mimeType: 'application/json', buffer: json });

@@ -80,10 +80,10 @@ final class Board
     }
 
     /** What the locked parts of a sheet leave free: the offcuts there would be if nothing else lay on it. */
-    public static function around(LaidSheet $sheet, int $kerf): self
+    public static function around(LaidSheet $sheet, int $kerf, Saws $saws): self
     {
         $held = $sheet->held();
-        $roots = $held === [] ? [$sheet->kind->usable()] : Sawing::of(new LaidSheet($sheet->kind, $held), $kerf)->offcuts;
+        $roots = $held === [] ? [$sheet->kind->usable()] : Sawing::of(new LaidSheet($sheet->kind, $held), $kerf, $saws)->offcuts;
 
         return new self($sheet->kind, $roots, $kerf, $held);
     }

@@ -127,7 +127,7 @@ final class Filling
     {
         $filling = new self;
         foreach ($fixed as $sheet) {
-            $filling->add(Board::around($sheet, $stock->kerf), $stock->cost($sheet->kind));
+            $filling->add(Board::around($sheet, $stock->kerf, $stock->saws), $stock->cost($sheet->kind));
         }
 
         return $filling;
@@ -145,7 +145,7 @@ final class Filling
                 $place = $item->asLaid($byPart);
                 array_push($placed, ...($place === null ? [] : [[$n, $place]]));
             }
-            $board = $sheet->locked === [] ? Board::laid($sheet->kind, $job->stock->kerf, $placed) : Board::around($sheet, $job->stock->kerf)->filled($placed);
+            $board = $sheet->locked === [] ? Board::laid($sheet->kind, $job->stock->kerf, $placed) : Board::around($sheet, $job->stock->kerf, $job->stock->saws)->filled($placed);
             if ($board === null) {
                 return null;
             }

@@ -131,7 +131,8 @@ final class Sawing
     {
         $isOff = fn (int $i): bool => $piece->row[$i]->isOffcut() && ! $piece->row[$i]->isTrim;
         if ($piece->isTrim) {
-            return [! $piece->row[$low]->isTrim];
+            // From the edge trimmed first, so that the other comes out parallel to it.
+            return [false];
         }
 
         return match (true) {

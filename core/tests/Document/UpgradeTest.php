@@ -28,6 +28,13 @@ final class UpgradeTest extends TestCase
         self::assertSame(Planner::plan($old)->toJson(), Planner::plan(Upgrade::toCurrent($old))->toJson());
     }
 
+    public function test_a_version_2_document_keeps_its_accepted_layout(): void
+    {
+        $place = ['part' => 'P', 'x' => 6, 'y' => 6, 'turned' => false];
+        $old = [...Sample::e1(), 'version' => 2, 'layouts' => [Sample::PLY => ['sheets' => [[$place]]]]];
+        self::assertSame([...Sample::e1(), 'layouts' => [Sample::PLY => ['sheets' => [['parts' => [$place]]]]]], Upgrade::toCurrent($old));
+    }
+
     public function test_today_s_document_is_left_as_it_is(): void
     {
         self::assertSame(Sample::e1(), Upgrade::toCurrent(Sample::e1()));

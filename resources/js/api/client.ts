@@ -1,5 +1,5 @@
 import type { Text } from '../measure/words';
-import type { ProjectDocument, Space, Thing } from './document';
+import type { Layout, ProjectDocument, Space, Thing } from './document';
 import type { Plan, Totals } from './plan';
 
 export type SpaceKind = Space['kind'];
@@ -81,7 +81,7 @@ export interface LayoutSearch {
     readonly revision: number;
     /** Materials whose layout beats the plan's. */
     readonly better: readonly string[];
-    readonly layouts: Readonly<Record<string, { sheets: { part: string; x: number; y: number; turned: boolean }[][] }>> | null;
+    readonly layouts: Readonly<Record<string, Layout>> | null;
 }
 
 /** A piece to begin from, the kinds of space it suits, and the demo room that shows it. */

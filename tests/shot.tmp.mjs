@@ -1,0 +1,12 @@
+import { chromium } from 'playwright';
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] });
+const w = Number(process.env.W ?? 1280), h = Number(process.env.H ?? 800);
+const p = await b.newPage({ viewport: { width: w, height: h } });
+p.on('console', (m) => m.type() === 'error' && console.log('console:', m.text()));
+await p.goto('http://127.0.0.1:8610/demo');
+await p.waitForLoadState('networkidle');
+const steps = await import(process.argv[2]);
+await steps.default(p);
+await p.waitForTimeout(400);
+await p.screenshot({ path: process.argv[3] ?? '/tmp/shot.png' });
+await b.close();
