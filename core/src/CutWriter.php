@@ -10,6 +10,7 @@ use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\NestWriter;
 use Incastro\Core\Cut\Orders;
+use Incastro\Core\Cut\Placement;
 use Incastro\Core\Cut\SawCut;
 use Incastro\Core\Cut\Sawing;
 use Incastro\Core\Cut\SheetKind;
@@ -33,6 +34,52 @@ final readonly class CutWriter
         }
 
         return $materials;
+    }
+
+    /** @return list<array<string, mixed>> what is bought by length, by section */
+    public function lumber(): array
+    {
+        return array_map(function (array $section): array {
+            [$thickness, $width, $parts, $nested] = $section;
+
+            return [
+                'name' => $parts[0]->panel->name,
+                'thickness' => $thickness,
+                'width' => $width,
+                'kerf' => Length::ofUnits($nested->stock->kerf),
+                'end_trim' => $this->project->workshop->endTrim,
+                'cost_cents' => self::cents($nested),
+                'buy' => self::buy($nested),
+                'status' => $nested->isProvedOptimal() ? 'optimal' : 'feasible',
+                'lower_bound' => $nested->fewestSheets(),
+                'sticks' => array_map($this->stick(...), $nested->sheets),
+                'unplaced' => array_map(fn (Item $i): string => $i->id, $nested->unplaced),
+            ];
+        }, $this->cutting->lumber);
+    }
+
+    /**
+     * With how far the stick may be out of straight: what 1.5 mm in a metre is for its longest part, on an arc.
+     *
+     * @return array<string, mixed>
+     */
+    private function stick(LaidSheet $sheet): array
+    {
+        $longest = max(array_map(fn (Placement $p): int => $p->length, $sheet->placements));
+        $last = max(array_map(fn (Placement $p): int => $p->right(), $sheet->placements));
+        $usable = $sheet->kind->usable();
+
+        return [
+            'name' => $sheet->kind->name,
+            'in_hand' => $sheet->kind->inHand,
+            'length' => Length::ofUnits($sheet->kind->length),
+            'from' => Length::ofUnits($usable->x),
+            'pieces' => array_map(fn (Placement $p): array => [
+                'part' => $p->item, 'label' => $this->labels[$p->item] ?? $p->item, 'at' => Length::ofUnits($p->x), 'length' => Length::ofUnits($p->length),
+            ], $sheet->placements),
+            'left' => Length::ofUnits(max(0, $usable->x + $usable->length - $last)),
+            'most_bow' => Length::fromMillimetres(round(0.0015 * $sheet->kind->length ** 2 / $longest / Length::PER_MM, 1)),
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -12,6 +12,7 @@ final readonly class Plan implements \JsonSerializable
      * @param  array<string, mixed>  $pieces
      * @param  list<array<string, mixed>>  $parts
      * @param  list<array<string, mixed>>  $cut
+     * @param  list<array<string, mixed>>  $lumber
      * @param  list<Findings\Finding>  $findings
      * @param  array<string, mixed>  $drawings
      * @param  array<string, mixed>  $wayIn
@@ -24,6 +25,7 @@ final readonly class Plan implements \JsonSerializable
         public array $pieces,
         public array $parts,
         public array $cut,
+        public array $lumber,
         public array $findings,
         public array $drawings,
         public array $wayIn,
@@ -43,6 +45,7 @@ final readonly class Plan implements \JsonSerializable
             'pieces' => (object) $this->pieces,
             'parts' => $this->parts,
             'cut' => $this->cut,
+            'lumber' => $this->lumber,
             'findings' => $this->findings,
             'way_in' => $this->wayIn,
             'drawings' => (object) $this->drawings,

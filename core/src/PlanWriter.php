@@ -64,12 +64,15 @@ final readonly class PlanWriter
 
     public function plan(): Plan
     {
+        $cut = new CutWriter($this->project, $this->cutting, $this->labels);
+
         return new Plan(
             $this->project->unit->value,
             array_map($this->site(...), $this->rooms),
             $this->pieces(),
             array_map($this->part(...), $this->cutting->parts),
-            (new CutWriter($this->project, $this->cutting, $this->labels))->materials(),
+            $cut->materials(),
+            $cut->lumber(),
             $this->findings,
             $this->drawings(),
             $this->wayIn(),

@@ -34,7 +34,7 @@ final readonly class Cutter
         }
         [$used, $moved] = (new Leftovers($this->project, $parts))->used($nested);
 
-        return new Cutting($parts, $used, $nested, $accepted, $moved);
+        return new Cutting($parts, $used, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts));
     }
 
     private function part(Panel $panel): Part

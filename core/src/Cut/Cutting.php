@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Measure\Length;
+
 /** Every part of the project and how its sheets are cut. */
 final readonly class Cutting
 {
@@ -13,8 +15,9 @@ final readonly class Cutting
      * @param  array<string, Nested>  $own  the same before any part was moved into leftovers
      * @param  list<string>  $accepted  materials whose accepted layout is in use
      * @param  array<string, string>  $moved  the material whose leftovers a part is cut from, where it is not its own
+     * @param  list<array{Length, Length, list<Part>, Nested}>  $lumber  by section: thickness, width, parts, how they are laid
      */
-    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved = [])
+    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved = [], public array $lumber = [])
     {
     }
 }

@@ -51,6 +51,28 @@ final class CutReader
         return $node->at('limit')->isMissing() ? null : $node->at('limit')->count(0, 999);
     }
 
+    public static function stick(Node $node, string $id): StickSize
+    {
+        $mm = Length::fromMillimetres(...);
+        $inHand = ! $node->at('in_hand')->isMissing() && $node->at('in_hand')->flag();
+        $defects = [];
+        for ($n = 0; ! ($defect = $node->at('defects')->at((string) $n))->isMissing(); $n++) {
+            $defects[] = [$defect->at('from')->length($mm(0), $mm(10_000)), $defect->at('to')->length($mm(0), $mm(10_000))];
+        }
+
+        return new StickSize(
+            $id,
+            $node->at('name')->text(),
+            $node->at('length')->length($mm(100), $mm(10_000)),
+            $node->at('price_cents')->isMissing() ? 0 : $node->at('price_cents')->count(0, 10_000_000),
+            self::limit($node) ?? ($inHand ? 1 : null),
+            $inHand,
+            $defects,
+            $node->at('thickness')->optionalLength($mm(1), $mm(400)),
+            $node->at('width')->optionalLength($mm(1), $mm(600)),
+        );
+    }
+
     /** A saw that is named has its limits; what is left out does not limit it. */
     public static function saws(Node $node): Saws
     {

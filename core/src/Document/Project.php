@@ -16,6 +16,7 @@ final readonly class Project
      * @param  array<string, Layout>  $layouts
      * @param  array<string, WaySegment>  $wayIn  in walking order
      * @param  array<string, StoredThing>  $stored
+     * @param  array<string, StickSize>  $lumber  none for the usual lengths
      */
     public function __construct(
         public string $id,
@@ -30,6 +31,7 @@ final readonly class Project
         public array $wayIn = [],
         public array $stored = [],
         public CutWishes $cutting = new CutWishes,
+        public array $lumber = [],
     ) {
     }
 }

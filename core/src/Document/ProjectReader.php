@@ -43,6 +43,7 @@ final class ProjectReader
             $root->at('way_in')->each(self::segment(...)),
             $root->at('stored')->each(self::stored(...)),
             CutReader::wishes($root->at('cutting')),
+            $root->at('lumber')->each(CutReader::stick(...)),
         );
         self::checkReferences($project, $root);
         $found = array_values($problems->getArrayCopy());
@@ -84,6 +85,7 @@ final class ProjectReader
             $node->at('router_base')->optionalLength(Length::fromMillimetres(30), Length::fromMillimetres(400)) ?? Length::fromMillimetres(150),
             $node->at('router_bit')->optionalLength(Length::fromMillimetres(1), Length::fromMillimetres(60)) ?? Length::fromMillimetres(12),
             CutReader::saws($node->at('saws')),
+            $usually('end_trim', 10),
         );
     }
 

@@ -39,6 +39,9 @@ export interface ProjectDocument {
     [k: string]: StoredThing;
   };
   cutting?: CutWishes;
+  lumber?: {
+    [k: string]: StickSize;
+  };
 }
 export interface Space {
   kind:
@@ -630,6 +633,10 @@ export interface Workshop {
     guided?: Saw;
     shop?: Saw;
   };
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  end_trim?: number;
 }
 export interface Saw {
   /**
@@ -770,4 +777,33 @@ export interface PartWish {
   oversize?: number;
   may_join?: boolean;
   from_leftovers?: boolean;
+}
+export interface StickSize {
+  name: string;
+  order?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  price_cents?: number;
+  limit?: number;
+  in_hand?: boolean;
+  defects?: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    from: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    to: number;
+  }[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  thickness?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width?: number;
 }

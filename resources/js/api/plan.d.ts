@@ -61,6 +61,7 @@ export interface Plan {
   templates: {
     [k: string]: Template;
   };
+  lumber: LumberPlan[];
 }
 export interface Site {
   name: string;
@@ -1247,4 +1248,75 @@ export interface Template {
     at: [number, number];
     text: Text;
   }[];
+}
+export interface LumberPlan {
+  name: Text;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  thickness: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  kerf: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  end_trim: number;
+  cost_cents: number;
+  buy: {
+    size: string;
+    name: string;
+    count: number;
+    in_hand: boolean;
+    price_cents: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width: number;
+  }[];
+  status: 'optimal' | 'feasible';
+  lower_bound: number | null;
+  sticks: StickPlan[];
+  unplaced: string[];
+}
+export interface StickPlan {
+  name: string;
+  in_hand: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from: number;
+  pieces: {
+    part: string;
+    label: string;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    at: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length: number;
+  }[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  left: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  most_bow: number;
 }

@@ -13,10 +13,11 @@ const emit = defineEmits<{ open: [at: number] }>();
             <figcaption>
                 <button class="linkish" @click="emit('open', i)">{{ s.material.name }}, sheet {{ s.number }}</button>
                 <span class="soft"
-                    >{{ s.sheet.placements.length }} parts, {{ s.sheet.settings }} settings, {{ s.sheet.cuts.length }} cuts</span
+                    >{{ s.sheet.placements.length }} {{ s.sheet.placements.length === 1 ? 'part' : 'parts' }},
+                    {{ s.sheet.settings }} settings, {{ s.sheet.cuts.length }} cuts</span
                 >
             </figcaption>
-            <SheetView :material="s.material" :sheet="s.sheet" />
+            <SheetView :material="s.material" :sheet="s.sheet" small />
         </figure>
     </div>
 </template>
@@ -31,7 +32,7 @@ const emit = defineEmits<{ open: [at: number] }>();
 }
 figure {
     margin: 0;
-    height: 290px;
+    height: 262px;
     display: flex;
     flex-direction: column;
 }

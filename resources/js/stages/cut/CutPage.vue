@@ -8,6 +8,8 @@ import SawAndSheets from './SawAndSheets.vue';
 import SheetTotals from './SheetTotals.vue';
 import SheetView from './SheetView.vue';
 import AllSheets from './AllSheets.vue';
+import LumberView from './LumberView.vue';
+import LumberYard from './LumberYard.vue';
 import PartAsks from './PartAsks.vue';
 import SawOrder from './SawOrder.vue';
 import Choice from '../../ui/Choice.vue';
@@ -16,11 +18,15 @@ const project = useProject();
 const sheets = computed(() =>
     (project.plan?.cut ?? []).flatMap((material) => material.sheets.map((sheet, i) => ({ material, sheet, number: i + 1 }))),
 );
-/** Which sheet; −1 for all of them side by side. */
+/** Which sheet; −1 for all of them side by side, −2 for the lumber. */
 const at = ref(0);
 const below = ref<'parts' | 'cuts'>('cuts');
 const lit = ref<number | null>(null);
-watch(sheets, (all) => (at.value = Math.min(at.value, Math.max(0, all.length - 1))));
+const lumber = computed(() => project.plan?.lumber ?? []);
+watch([sheets, lumber], ([all, sticks]) => {
+    if (at.value === -2 && sticks.length > 0) return;
+    at.value = at.value === -2 ? 0 : Math.min(at.value, Math.max(0, all.length - 1));
+});
 watch(at, () => (lit.value = null));
 const shown = computed(() => sheets.value[Math.max(0, at.value)]);
 </script>
@@ -29,14 +35,25 @@ const shown = computed(() => sheets.value[Math.max(0, at.value)]);
     <main class="board cut">
         <template v-if="shown">
             <div class="tabs" role="tablist" aria-label="sheets">
-                <button v-if="sheets.length > 1" role="tab" :aria-selected="at < 0" :class="{ on: at < 0 }" class="every" @click="at = -1">
+                <button
+                    v-if="sheets.length > 1"
+                    role="tab"
+                    :aria-selected="at === -1"
+                    :class="{ on: at === -1 }"
+                    class="every"
+                    @click="at = -1"
+                >
                     All sheets
                 </button>
                 <button v-for="(s, i) in sheets" :key="i" role="tab" :aria-selected="i === at" :class="{ on: i === at }" @click="at = i">
                     {{ s.material.name }} <b>{{ s.number }}</b>/{{ s.material.sheets.length }}
                 </button>
+                <button v-if="lumber.length" role="tab" :aria-selected="at === -2" :class="{ on: at === -2 }" @click="at = -2">
+                    Lumber
+                </button>
             </div>
-            <AllSheets v-if="at < 0" :sheets="sheets" @open="(i) => (at = i)" />
+            <LumberView v-if="at === -2" />
+            <AllSheets v-else-if="at < 0" :sheets="sheets" @open="(i) => (at = i)" />
             <template v-else>
                 <SheetView :material="shown.material" :sheet="shown.sheet" :lit="lit" />
                 <div class="which">
@@ -61,6 +78,7 @@ const shown = computed(() => sheets.value[Math.max(0, at.value)]);
         <PartAsks />
         <BetterLayout v-if="sheets.length" />
         <SheetTotals />
+        <LumberYard />
         <SawAndSheets />
     </aside>
 </template>

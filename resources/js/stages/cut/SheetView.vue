@@ -8,13 +8,15 @@ import { usePicked } from '../../ui/picked';
 import { useSize } from '../../ui/size';
 
 /** One sheet to scale: parts with their marks, cuts numbered in the order they are made, what is left over. */
-const props = defineProps<{ material: MaterialPlan; sheet: Sheet; lit?: number | null }>();
+const props = defineProps<{ material: MaterialPlan; sheet: Sheet; lit?: number | null; small?: boolean }>();
 const project = useProject();
 const picked = usePicked();
 const box = ref<HTMLElement | null>(null);
 const size = useSize(box, { width: 860, height: 380 });
 
-const scale = computed(() => Math.min((size.value.width - 60) / props.sheet.length, (size.value.height - 52) / props.sheet.width));
+const scale = computed(() =>
+    Math.min((size.value.width - (props.small ? 34 : 60)) / props.sheet.length, (size.value.height - 52) / props.sheet.width),
+);
 const trim = computed(() => {
     const [left, right, near, far] = props.sheet.trims as [number, number, number, number];
     if (Math.max(left, right, near, far) === 0) return 'no trim';
@@ -46,12 +48,12 @@ const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
 <template>
     <div ref="box" class="sheet">
         <svg
-            :width="px(sheet.length) + 40"
+            :width="px(sheet.length) + (small ? 12 : 40)"
             :height="px(sheet.width) + 40"
             role="group"
             :aria-label="`${material.name}, ${sheet.placements.length} parts`"
         >
-            <g transform="translate(26 22)">
+            <g :transform="small ? 'translate(6 20)' : 'translate(26 22)'">
                 <text x="0" y="-8" class="tiny">
                     {{ sheet.in_hand ? `${sheet.size_name}, in hand · ` : '' }}{{ show(sheet.length, project.unit) }} ×
                     {{ show(sheet.width, project.unit) }} · kerf {{ show(material.kerf, project.unit) }} · {{ trim }}
@@ -83,7 +85,7 @@ const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
                     <title>{{ p.label }} {{ name(p) }}</title>
                     <rect :x="px(p.x_mm)" :y="px(p.y_mm)" :width="px(p.length_mm)" :height="px(p.width_mm)" />
                     <path
-                        v-if="parts.get(p.part)?.grain === 'length' && px(p.length_mm) > 60 && px(p.width_mm) > 26"
+                        v-if="!small && parts.get(p.part)?.grain === 'length' && px(p.length_mm) > 60 && px(p.width_mm) > 26"
                         :d="`M${px(p.x_mm) + 8} ${px(p.y_mm + p.width_mm) - 7}h26m-5 -3l5 3l-5 3`"
                         class="grain"
                     />
@@ -99,8 +101,8 @@ const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
                 </g>
                 <g v-for="c in cuts" :key="c.order" class="sawcut" :class="{ lit: c.order === lit, dim: lit && c.order > lit }">
                     <line v-bind="line(c)" />
-                    <circle :cx="markAt(c)[0]" :cy="markAt(c)[1]" r="7.5" />
-                    <text :x="markAt(c)[0]" :y="markAt(c)[1] + 3.5" text-anchor="middle">{{ c.order }}</text>
+                    <circle v-if="!small" :cx="markAt(c)[0]" :cy="markAt(c)[1]" r="7.5" />
+                    <text v-if="!small" :x="markAt(c)[0]" :y="markAt(c)[1] + 3.5" text-anchor="middle">{{ c.order }}</text>
                 </g>
             </g>
         </svg>
