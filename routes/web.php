@@ -10,6 +10,7 @@ use App\Http\Controllers\LayoutSearchController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PieceStartController;
+use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProjectController;
@@ -41,6 +42,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/plan/{section?}', [PlanController::class, 'show']);
     Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv']);
     Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf']);
+    Route::get('/{project}/labels.pdf', [TakeAwayController::class, 'labels'])->middleware('throttle:60,1');
     Route::get('/{project}/measuring-list.pdf', [TakeAwayController::class, 'measuringList']);
     Route::get('/{project}/survey.pdf', [TakeAwayController::class, 'surveySheet']);
     Route::get('/{project}/template.{form}', TemplateController::class)->where('form', 'pdf|svg|dxf')->middleware('throttle:60,1');
@@ -52,6 +54,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/schools/{piece}', SchoolController::class)->middleware('throttle:60,1');
     Route::put('/{project}/photos/{photo}', [PhotoController::class, 'update'])->where('photo', '[0-7][0-9A-HJKMNP-TV-Z]{25}');
     Route::get('/{project}/photos/{photo}', [PhotoController::class, 'show'])->where('photo', '[0-7][0-9A-HJKMNP-TV-Z]{25}');
+    Route::post('/{project}/places', PlaceController::class)->middleware('throttle:240,1');
     Route::post('/{project}/layout-searches', [LayoutSearchController::class, 'store']);
     Route::get('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'show']);
     Route::delete('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'destroy']);

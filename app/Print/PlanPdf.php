@@ -39,6 +39,7 @@ final readonly class PlanPdf
         foreach (PlanReader::materials($plan) as $material) {
             foreach ($material['sheets'] as $i => $sheet) {
                 $self->sheet($material, $sheet, $i + 1);
+                (new SawingPdf($self->pdf, $self->words))->pages($material['name'].', sheet '.($i + 1), $sheet);
             }
         }
 
@@ -70,8 +71,8 @@ final readonly class PlanPdf
         }
         foreach (PlanReader::materials($this->plan) as $material) {
             $this->pdf->SetX(15);
-            $this->pdf->Cell(0, 5, sprintf('%s: %d sheets, %d %% used; no plan needs fewer than %d',
-                $material['name'], count($material['sheets']), $material['used_percent'], $material['lower_bound']), 0, 1);
+            $this->pdf->Cell(0, 5, sprintf('%s: %d sheets, %d %% used%s', $material['name'], count($material['sheets']), $material['used_percent'],
+                $material['lower_bound'] === null ? '' : "; no plan needs fewer than {$material['lower_bound']}"), 0, 1);
         }
     }
 
@@ -122,9 +123,9 @@ final readonly class PlanPdf
         Page::heading($this->pdf, sprintf('%s, sheet %d of %d', $material['name'], $number, count($material['sheets'])), sprintf(
             '%s × %s, kerf %s, trim %s · cut in the order of the numbers', $this->words->length($material['length']),
             $this->words->length($material['width']), $this->words->length($material['kerf']), $this->words->length($material['trim'])));
-        $ratio = (int) ceil(max($material['length'] / 260, $material['width'] / 150) / 2) * 2;
+        $ratio = (int) ceil(max($sheet['length'] / 260, $sheet['width'] / 150) / 2) * 2;
         $place = fn (int|float $x, int|float $y): array => [15 + $x / $ratio, 34 + $y / $ratio];
-        $this->box($place(0, 0), $material['length'] / $ratio, $material['width'] / $ratio, [238, 232, 217], 0.4);
+        $this->box($place(0, 0), $sheet['length'] / $ratio, $sheet['width'] / $ratio, [238, 232, 217], 0.4);
         foreach ($sheet['offcuts'] as $offcut) {
             $this->box($place($offcut['x_mm'], $offcut['y_mm']), $offcut['length_mm'] / $ratio, $offcut['width_mm'] / $ratio, [246, 243, 234], 0.1);
         }

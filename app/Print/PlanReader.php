@@ -13,9 +13,12 @@ namespace App\Print;
  * @phpstan-type Part array{id: string, label: string, name: Text, hand: ?string, material: string, material_name: string, thickness: int|float, finished: Size, cut: Size, grain: string, banded: list<string>, fit_on_site: bool, bought: bool, role: string, piece: string}
  * @phpstan-type Offcut array{x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float, worth_keeping: bool}
  * @phpstan-type Placement array{part: string, label: string, x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float, turned: bool}
- * @phpstan-type Cut array{order: int, kind: string, axis: string, at_mm: int|float, from_mm: int|float, to_mm: int|float, piece: string, trim: bool}
- * @phpstan-type Sheet array{placements: list<Placement>, cuts: list<Cut>, offcuts: list<Offcut>}
- * @phpstan-type Material array{material: string, name: string, thickness: int|float, length: int|float, width: int|float, kerf: int|float, trim: int|float, lower_bound: int, status: string, used_percent: int, cost_cents: int, sheets: list<Sheet>}
+ * @phpstan-type Cut array{order: int, kind: string, axis: string, at_mm: int|float, from_mm: int|float, to_mm: int|float, piece: string, trim: bool, fence_mm: int|float, from_far: bool, setting: bool, saw: ?string, off: Yield, rest: ?Yield}
+ * @phpstan-type Yield array{what: string, parts: list<string>, length_mm: int|float, width_mm: int|float}
+ * @phpstan-type Extent array{length_mm: int|float, width_mm: int|float}
+ * @phpstan-type Shop array{tolerance: int|float, cuts: list<array{axis: string, of: Extent, at_mm: int|float, off: Extent, rest: Extent}>, pieces: list<array{length_mm: int|float, width_mm: int|float, parts: list<string>, fits_car: bool|null}>}
+ * @phpstan-type Sheet array{size_name: string, in_hand: bool, length: int|float, width: int|float, trims: list<int|float>, settings: int, sawn: int|float, shop: ?Shop, placements: list<Placement>, cuts: list<Cut>, offcuts: list<Offcut>}
+ * @phpstan-type Material array{material: string, name: string, thickness: int|float, length: int|float, width: int|float, kerf: int|float, trim: int|float, lower_bound: ?int, status: string, used_percent: int, cost_cents: int, sheets: list<Sheet>}
  * @phpstan-type Walked array{id: string, kind: string, name: Text, value: int|float|null, deg: int|float|null, typed: ?string, off_by: int|float|null}
  * @phpstan-type Site array{name: string, kind: string, walk: list<Walked>, things: list<array{name: Text, treatment: ?string}>}
  * @phpstan-type Item array{kind: string, layer: string, ref?: ?string, deg?: int|float, text?: Text, points?: list<array{int|float, int|float}>, value?: int|float|null, exact?: bool, side?: string, rank?: int, title?: Text, times?: int, base?: int|float, stations?: list<array{at: int|float, value: int|float}>, name?: Text}

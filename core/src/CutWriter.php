@@ -11,9 +11,11 @@ use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\NestWriter;
 use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Placement;
+use Incastro\Core\Cut\Rect;
 use Incastro\Core\Cut\SawCut;
 use Incastro\Core\Cut\Sawing;
 use Incastro\Core\Cut\SheetKind;
+use Incastro\Core\Cut\ShopCuts;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Measure\Length;
 
@@ -138,7 +140,41 @@ final readonly class CutWriter
             'sawn' => Length::ofUnits(array_sum(array_map(fn (SawCut $c): int => $c->length(), $sawing->cuts))),
             'cuttable' => $sawing->isCuttable,
             'locked' => $sheet->locked,
+            'shop' => $this->shop($sheet, $nested, $labels),
         ] + self::named(NestWriter::sheet($sheet, $nested->stock->kerf, $labels, $nested->stock->saws));
+    }
+
+    /**
+     * What the shop's saw does first, and what is carried home.
+     *
+     * @param  array<string, string>  $labels
+     * @return array<string, mixed>|null null when the profile names no such saw
+     */
+    private function shop(LaidSheet $sheet, Nested $nested, array $labels): ?array
+    {
+        $saw = $nested->stock->saws->shop();
+        if ($saw === null || $sheet->kind->inHand) {
+            return null;
+        }
+        $shop = new ShopCuts($sheet, $nested->stock, $saw);
+        $size = fn (Rect $r): array => ['length_mm' => Length::ofUnits($r->length), 'width_mm' => Length::ofUnits($r->width)];
+
+        return [
+            'tolerance' => Length::ofUnits($saw->tolerance ?? 0),
+            'cuts' => array_map(fn (array $c): array => ['axis' => $c[0], 'of' => $size($c[1]), 'at_mm' => Length::ofUnits($c[2]), 'off' => $size($c[3]), 'rest' => $size($c[4])], $shop->cuts),
+            'pieces' => array_map(fn (array $p): array => $size($p[0]) + [
+                'parts' => array_map(fn (string $id): string => $labels[$id] ?? $id, $p[1]), 'fits_car' => $this->fitsCar($p[0]),
+            ], $shop->pieces),
+        ];
+    }
+
+    /** Null when nothing is known of the car. */
+    private function fitsCar(Rect $piece): ?bool
+    {
+        [$long, $wide] = [$this->project->workshop->carLength, $this->project->workshop->carWidth];
+
+        return $long === null || $wide === null ? null
+            : max($piece->length, $piece->width) <= max($long->units, $wide->units) && min($piece->length, $piece->width) <= min($long->units, $wide->units);
     }
 
     /**

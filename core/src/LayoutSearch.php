@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Cut\ByHand;
 use Incastro\Core\Cut\Improver;
 use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Placement;
+use Incastro\Core\Cut\PlaceRefused;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Measure\Length;
 
@@ -50,6 +52,26 @@ final class LayoutSearch
         }
 
         return array_map(self::asLayout(...), $found);
+    }
+
+    /**
+     * The layout of one material with a part put somewhere by hand.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @param  array{part: string, sheet: int, x: Length, y: Length, turned: bool, locked: bool}  $place
+     * @return array{sheets: list<array<string, mixed>>} as a document holds it
+     *
+     * @throws Document\DocumentRejected when the document cannot be read
+     * @throws PlaceRefused when the part cannot lie there
+     */
+    public static function byHand(array $document, string $material, array $place): array
+    {
+        $cutting = Planner::cutting($document);
+        $now = $cutting->own[$material] ?? throw new PlaceRefused('no_part', $place['part']);
+        $orders = new Orders(ProjectReader::read($document), $material, $cutting->parts);
+        $wanted = new Placement($place['part'], $place['x']->units, $place['y']->units, 0, 0, $place['turned']);
+
+        return self::asLayout((new ByHand($orders))->placed($now, $wanted, $place['sheet'], $place['locked']));
     }
 
     /** @return array{sheets: list<array<string, mixed>>} as a document holds it */

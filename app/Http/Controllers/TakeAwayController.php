@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\PlanProject;
+use App\Http\Requests\LabelsRequest;
 use App\Models\Project;
 use App\Print\CutListCsv;
+use App\Print\LabelsPdf;
 use App\Print\PlanPdf;
 use App\Print\SurveyPdf;
 use Illuminate\Http\Response;
@@ -42,6 +44,13 @@ final class TakeAwayController
         Gate::authorize('view', $project);
 
         return $this->file(SurveyPdf::surveySheet($project, $plan->decoded($project)), 'application/pdf', $project, 'survey.pdf');
+    }
+
+    public function labels(LabelsRequest $request, Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(LabelsPdf::of($project, $plan->decoded($project), $request->sheet(), $request->integer('from', 1), url("/projects/$project->id")), 'application/pdf', $project, 'labels.pdf');
     }
 
     public function json(Project $project): Response

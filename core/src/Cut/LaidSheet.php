@@ -21,6 +21,14 @@ final readonly class LaidSheet
         return array_values(array_filter($this->placements, fn (Placement $p): bool => in_array($p->item, $this->locked, true)));
     }
 
+    /** Null when nothing on it is locked. */
+    public function lockedOnly(): ?self
+    {
+        $held = $this->held();
+
+        return $held === [] ? null : new self($this->kind, $held, $this->locked);
+    }
+
     public function usedArea(): int
     {
         return array_sum(array_map(fn (Placement $p): int => $p->area(), $this->placements));

@@ -68,6 +68,23 @@ final class Orders
     }
 
     /**
+     * All that is not on these sheets laid anew, around what is.
+     *
+     * @param  list<LaidSheet>  $fixed  with nothing but locked parts
+     *
+     * @throws PlaceRefused when something finds no place any more
+     */
+    public function around(array $fixed, Nested $now): Nested
+    {
+        $nested = $this->laid($this->itemsOf($now), $fixed);
+        if ($nested->missing() > $now->missing()) {
+            throw new PlaceRefused('no_room', $nested->unplaced[0]->id);
+        }
+
+        return $nested;
+    }
+
+    /**
      * @param  list<Item>  $items
      * @param  list<LaidSheet>  $fixed
      */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Document\SawKind;
 use Incastro\Core\Document\Saws;
 
 /**
@@ -44,6 +45,8 @@ final class Sawing
         while ($this->open !== []) {
             $this->next();
         }
+        $atShop = count(array_filter($this->cuts, fn (SawCut $c): bool => $c->saw?->kind === SawKind::Shop && ! $c->isTrim));
+        $this->isCuttable = $this->isCuttable && $atShop <= ($this->saws->shop()->cuts ?? PHP_INT_MAX);
         usort($this->offcuts, fn (Rect $a, Rect $b): int => $b->area() <=> $a->area());
     }
 

@@ -86,6 +86,8 @@ final class ProjectReader
             $node->at('router_bit')->optionalLength(Length::fromMillimetres(1), Length::fromMillimetres(60)) ?? Length::fromMillimetres(12),
             CutReader::saws($node->at('saws')),
             $usually('end_trim', 10),
+            $node->at('car_length')->optionalLength(Length::fromMillimetres(300), Length::fromMillimetres(10_000)),
+            $node->at('car_width')->optionalLength(Length::fromMillimetres(300), Length::fromMillimetres(3_000)),
         );
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
-/** The saws a person has. None named means that any cut can be made. */
+/** The saws a person has. None named at home means that any cut can be made there. */
 final readonly class Saws
 {
     /** @var list<Saw> the handiest first */
@@ -20,13 +20,13 @@ final readonly class Saws
 
     public function areNamed(): bool
     {
-        return $this->all !== [];
+        return array_filter($this->all, fn (Saw $s): bool => $s->kind !== SawKind::Shop) !== [];
     }
 
     /** The handiest saw that can make the cut; see Saw::cuts. */
     public function for(string $axis, int $l, int $w, int $fence, int $stage): ?Saw
     {
-        foreach ($this->all as $saw) {
+        foreach ($this->areNamed() ? $this->all : [] as $saw) {
             if ($saw->cuts($axis, $l, $w, $fence, $stage)) {
                 return $saw;
             }
@@ -37,7 +37,7 @@ final readonly class Saws
 
     public function allow(string $axis, int $l, int $w, int $fence, int $stage): bool
     {
-        return $this->all === [] || $this->for($axis, $l, $w, $fence, $stage) !== null;
+        return ! $this->areNamed() || $this->for($axis, $l, $w, $fence, $stage) !== null;
     }
 
     public function shop(): ?Saw

@@ -204,5 +204,7 @@ export const api = {
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
     searched: (id: string, search: string) => ask<LayoutSearch>('GET', `${project(id)}/layout-searches/${search}`),
+    place: (id: string, where: { material: string; part: string; sheet: number; x: number; y: number; turned: boolean; locked: boolean }) =>
+        ask<{ layout: Layout }>('POST', `/api/projects/${id}/places`, where),
     callOff: (id: string, search: string) => ask<LayoutSearch>('DELETE', `${project(id)}/layout-searches/${search}`),
 };

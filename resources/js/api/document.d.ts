@@ -637,6 +637,14 @@ export interface Workshop {
    * a length in mm, at most 6 decimals
    */
   end_trim?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  car_length?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  car_width?: number;
 }
 export interface Saw {
   /**

@@ -1004,6 +1004,7 @@ export interface Sheet {
   sawn: number;
   cuttable: boolean;
   locked: string[];
+  shop: ShopPlan | null;
 }
 export interface Placement {
   part: string;
@@ -1085,6 +1086,61 @@ export interface Offcut {
    */
   width_mm: number;
   worth_keeping: boolean;
+}
+export interface ShopPlan {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  tolerance: number;
+  cuts: {
+    axis: 'x' | 'y';
+    of: {
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      length_mm: number;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      width_mm: number;
+    };
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    at_mm: number;
+    off: {
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      length_mm: number;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      width_mm: number;
+    };
+    rest: {
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      length_mm: number;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      width_mm: number;
+    };
+  }[];
+  pieces: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length_mm: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width_mm: number;
+    parts: string[];
+    fits_car: boolean | null;
+  }[];
 }
 export interface Trade {
   sheets: number;

@@ -1,13 +1,18 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
+import { useRoute } from 'vue-router';
+import { usePicked } from '../../ui/picked';
 import { useProject } from '../../project/store';
 import TallyPicked from '../../ui/TallyPicked.vue';
 import BetterLayout from './BetterLayout.vue';
 import PartsTable from './PartsTable.vue';
 import SawAndSheets from './SawAndSheets.vue';
+import ShopList from './ShopList.vue';
 import SheetTotals from './SheetTotals.vue';
 import SheetView from './SheetView.vue';
 import AllSheets from './AllSheets.vue';
+import Labels from './Labels.vue';
+import ByHand from './ByHand.vue';
 import LumberView from './LumberView.vue';
 import LumberYard from './LumberYard.vue';
 import PartAsks from './PartAsks.vue';
@@ -20,7 +25,7 @@ const sheets = computed(() =>
 );
 /** Which sheet; −1 for all of them side by side, −2 for the lumber. */
 const at = ref(0);
-const below = ref<'parts' | 'cuts'>('cuts');
+const below = ref<'parts' | 'cuts' | 'shop'>('cuts');
 const lit = ref<number | null>(null);
 const lumber = computed(() => project.plan?.lumber ?? []);
 watch([sheets, lumber], ([all, sticks]) => {
@@ -28,6 +33,22 @@ watch([sheets, lumber], ([all, sticks]) => {
     at.value = at.value === -2 ? 0 : Math.min(at.value, Math.max(0, all.length - 1));
 });
 watch(at, () => (lit.value = null));
+
+/** A label's code opens its part, on the sheet it is cut from. */
+const route = useRoute();
+const picked = usePicked();
+watch(
+    () => [route.query.part, sheets.value.length] as const,
+    ([part]) => {
+        if (typeof part !== 'string' || sheets.value.length === 0) return;
+        picked.value = part;
+        at.value = Math.max(
+            0,
+            sheets.value.findIndex((s) => s.sheet.placements.some((p) => p.part === part)),
+        );
+    },
+    { immediate: true },
+);
 const shown = computed(() => sheets.value[Math.max(0, at.value)]);
 </script>
 
@@ -55,19 +76,21 @@ const shown = computed(() => sheets.value[Math.max(0, at.value)]);
             <LumberView v-if="at === -2" />
             <AllSheets v-else-if="at < 0" :sheets="sheets" @open="(i) => (at = i)" />
             <template v-else>
-                <SheetView :material="shown.material" :sheet="shown.sheet" :lit="lit" />
+                <SheetView :material="shown.material" :sheet="shown.sheet" :lit="lit" :number="shown.number" />
                 <div class="which">
                     <Choice
                         label="below the sheet"
                         :value="below"
                         :options="[
                             { value: 'cuts', label: 'Order of cuts' },
+                            { value: 'shop', label: 'At the shop' },
                             { value: 'parts', label: 'Parts' },
                         ]"
                         @choose="(v) => (below = v)"
                     />
                 </div>
                 <SawOrder v-if="below === 'cuts'" :sheet="shown.sheet" :lit="lit" @light="(n) => (lit = n)" />
+                <ShopList v-else-if="below === 'shop'" :sheet="shown.sheet" />
                 <PartsTable v-else />
             </template>
         </template>
@@ -75,9 +98,11 @@ const shown = computed(() => sheets.value[Math.max(0, at.value)]);
     </main>
     <aside class="tally" aria-label="tally">
         <TallyPicked :fallback="null" />
+        <ByHand />
         <PartAsks />
         <BetterLayout v-if="sheets.length" />
         <SheetTotals />
+        <Labels v-if="sheets.length" />
         <LumberYard />
         <SawAndSheets />
     </aside>

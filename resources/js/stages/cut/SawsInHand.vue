@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Saw, Workshop } from '../../api/document';
 import { useProject } from '../../project/store';
 import CountField from '../../ui/CountField.vue';
+import LengthRow from '../../ui/LengthRow.vue';
 import LengthField from '../../ui/LengthField.vue';
 import { useRefusals } from '../../ui/refusals';
 
@@ -71,6 +72,18 @@ const keep = (kind: Kind, saw: Saw | null): Promise<boolean> => {
             </template>
         </template>
     </div>
+    <LengthRow
+        title="Car takes: long"
+        :value="project.document!.workshop.car_length"
+        :path="['workshop', 'car_length']"
+        placeholder="not known"
+    />
+    <LengthRow
+        title="Car takes: wide"
+        :value="project.document!.workshop.car_width"
+        :path="['workshop', 'car_width']"
+        placeholder="not known"
+    />
 </template>
 
 <style scoped>

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import type { Cut, MaterialPlan, Placement, Sheet } from '../../api/plan';
+import type { MaterialPlan, Placement, Sheet } from '../../api/plan';
 import { show } from '../../measure/show';
 import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
+import { useDrag } from './drag';
+import SawMarks from './SawMarks.vue';
 import { useSize } from '../../ui/size';
 
 /** One sheet to scale: parts with their marks, cuts numbered in the order they are made, what is left over. */
-const props = defineProps<{ material: MaterialPlan; sheet: Sheet; lit?: number | null; small?: boolean }>();
+const props = defineProps<{ material: MaterialPlan; sheet: Sheet; lit?: number | null; small?: boolean; number?: number }>();
 const project = useProject();
 const picked = usePicked();
 const box = ref<HTMLElement | null>(null);
@@ -26,7 +28,8 @@ const trim = computed(() => {
 });
 const px = (mm: number): number => mm * scale.value;
 const parts = computed(() => new Map((project.plan?.parts ?? []).map((p) => [p.id, p])));
-const cuts = computed(() => props.sheet.cuts.filter((c) => !c.trim));
+
+const { dragged, locked, grab, drag, drop, shift } = useDrag(props, scale);
 
 const name = (p: Placement): string => {
     const part = parts.value.get(p.part);
@@ -38,11 +41,6 @@ const room = (p: Placement): number => (upright(p) ? px(p.width_mm) : px(p.lengt
 /** The lesser extent on screen, across the direction the text runs in. */
 const across = (p: Placement): number => (upright(p) ? px(p.length_mm) : px(p.width_mm));
 const fits = (p: Placement, text: string): boolean => room(p) > text.length * 6.4 + 8;
-const markAt = (c: Cut): [number, number] => (c.axis === 'x' ? [px(c.at_mm), px(c.from_mm) - 1] : [px(c.from_mm), px(c.at_mm)]);
-const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
-    c.axis === 'x'
-        ? { x1: px(c.at_mm), x2: px(c.at_mm), y1: px(c.from_mm), y2: px(c.to_mm) }
-        : { x1: px(c.from_mm), x2: px(c.to_mm), y1: px(c.at_mm), y2: px(c.at_mm) };
 </script>
 
 <template>
@@ -75,19 +73,29 @@ const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
                     v-for="p in sheet.placements"
                     :key="p.label"
                     class="part"
-                    :class="{ picked: p.part === picked }"
+                    :class="{ picked: p.part === picked, held: dragged?.part.label === p.label }"
+                    :transform="shift(p)"
                     tabindex="0"
                     role="button"
                     :aria-label="`${p.label} ${name(p)}`"
                     @click="picked = p.part"
                     @keydown.enter="picked = p.part"
+                    @pointerdown="grab(p, $event)"
+                    @pointermove="drag"
+                    @pointerup="drop"
+                    @pointercancel="dragged = null"
                 >
-                    <title>{{ p.label }} {{ name(p) }}</title>
+                    <title>{{ p.label }} {{ name(p) }}{{ locked(p) ? ', locked' : '' }}</title>
                     <rect :x="px(p.x_mm)" :y="px(p.y_mm)" :width="px(p.length_mm)" :height="px(p.width_mm)" />
                     <path
                         v-if="!small && parts.get(p.part)?.grain === 'length' && px(p.length_mm) > 60 && px(p.width_mm) > 26"
                         :d="`M${px(p.x_mm) + 8} ${px(p.y_mm + p.width_mm) - 7}h26m-5 -3l5 3l-5 3`"
                         class="grain"
+                    />
+                    <path
+                        v-if="locked(p)"
+                        :d="`M${px(p.x_mm + p.length_mm) - 16} ${px(p.y_mm) + 10}h10v8h-10zm2 0v-2a3 3 0 0 1 6 0v2`"
+                        class="locked"
                     />
                     <g :transform="`translate(${middle(p)[0]} ${middle(p)[1]})${upright(p) ? ' rotate(-90)' : ''}`">
                         <text text-anchor="middle" :y="across(p) < 14 ? 3 : 4" :class="{ small: across(p) < 14 }">
@@ -99,11 +107,7 @@ const line = (c: Cut): { x1: number; y1: number; x2: number; y2: number } =>
                         </text>
                     </g>
                 </g>
-                <g v-for="c in cuts" :key="c.order" class="sawcut" :class="{ lit: c.order === lit, dim: lit && c.order > lit }">
-                    <line v-bind="line(c)" />
-                    <circle v-if="!small" :cx="markAt(c)[0]" :cy="markAt(c)[1]" r="7.5" />
-                    <text v-if="!small" :x="markAt(c)[0]" :y="markAt(c)[1] + 3.5" text-anchor="middle">{{ c.order }}</text>
-                </g>
+                <SawMarks :cuts="sheet.cuts" :scale="scale" :lit="lit ?? null" :small="small ?? false" />
             </g>
         </svg>
     </div>
@@ -140,6 +144,7 @@ text {
 }
 .part {
     cursor: pointer;
+    touch-action: none;
 }
 .part rect {
     fill: var(--board-fill);
@@ -151,6 +156,15 @@ text {
     stroke: var(--chalk);
     stroke-width: 2.2;
 }
+.held {
+    opacity: 0.7;
+    cursor: grabbing;
+}
+.locked {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 1.3;
+}
 .mark {
     font-weight: 700;
 }
@@ -158,32 +172,5 @@ text {
     stroke: var(--soft);
     fill: none;
     stroke-width: 0.9;
-}
-.sawcut line {
-    stroke: var(--chalk);
-    stroke-width: 1.1;
-    stroke-dasharray: 6 3;
-}
-.sawcut circle {
-    fill: var(--sheet);
-    stroke: var(--chalk);
-}
-.sawcut.lit line {
-    stroke-width: 3;
-    stroke-dasharray: none;
-}
-.sawcut.lit circle {
-    fill: var(--chalk);
-}
-.sawcut.lit text {
-    fill: var(--sheet);
-}
-.sawcut.dim {
-    opacity: 0.35;
-}
-.sawcut text {
-    font-size: 9px;
-    font-weight: 700;
-    fill: var(--chalk);
 }
 </style>

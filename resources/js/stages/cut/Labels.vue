@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import InputText from 'primevue/inputtext';
+import Select from 'primevue/select';
+import { useToast } from 'primevue/usetoast';
+import { computed, reactive, ref, watch } from 'vue';
+import { useProject } from '../../project/store';
+
+/** Stickers for the parts: how they lie on a page is told once, then they are printed. */
+const project = useProject();
+const toast = useToast();
+
+type Sheet = {
+    paper: string;
+    columns: number;
+    rows: number;
+    width: number;
+    height: number;
+    left: number;
+    top: number;
+    gap_x: number;
+    gap_y: number;
+};
+const known: { name: string; sheet: Sheet }[] = [
+    { name: 'A4, 3 × 8 of 70 × 37', sheet: { paper: 'a4', columns: 3, rows: 8, width: 70, height: 37, left: 0, top: 0.5, gap_x: 0, gap_y: 0 } },
+    { name: 'A4, 3 × 7 of 63.5 × 38.1', sheet: { paper: 'a4', columns: 3, rows: 7, width: 63.5, height: 38.1, left: 7.2, top: 15.1, gap_x: 2.5, gap_y: 0 } },
+    { name: 'A4, 2 × 7 of 99.1 × 38.1', sheet: { paper: 'a4', columns: 2, rows: 7, width: 99.1, height: 38.1, left: 4.7, top: 15.1, gap_x: 2.5, gap_y: 0 } },
+    { name: 'A4, 2 × 4 of 99.1 × 67.7', sheet: { paper: 'a4', columns: 2, rows: 4, width: 99.1, height: 67.7, left: 4.7, top: 13, gap_x: 2.5, gap_y: 0 } },
+    { name: 'Letter, 3 × 10 of 66.7 × 25.4', sheet: { paper: 'letter', columns: 3, rows: 10, width: 66.7, height: 25.4, left: 4.8, top: 12.7, gap_x: 3.2, gap_y: 0 } },
+    { name: 'Letter, 2 × 5 of 101.6 × 50.8', sheet: { paper: 'letter', columns: 2, rows: 5, width: 101.6, height: 50.8, left: 4, top: 12.7, gap_x: 4.8, gap_y: 0 } },
+]; // prettier-ignore
+const chosen = ref(known[project.unit === 'mm' ? 0 : 4]!.name);
+const own = 'Other: give columns, rows and size';
+const sheet = reactive<Sheet>({ ...known[0]!.sheet });
+watch(
+    chosen,
+    (name) => {
+        const found = known.find((k) => k.name === name);
+        if (found) Object.assign(sheet, found.sheet);
+    },
+    { immediate: true },
+);
+const from = ref('1');
+const fields: [Exclude<keyof Sheet, 'paper'>, string][] = [['columns', 'Columns'], ['rows', 'Rows'], ['width', 'Width, mm'], ['height', 'Height, mm'], ['left', 'Left margin, mm'], ['top', 'Top margin, mm'], ['gap_x', 'Gap across, mm'], ['gap_y', 'Gap down, mm']]; // prettier-ignore
+const query = computed(
+    () => new URLSearchParams({ ...Object.fromEntries(Object.entries(sheet).map(([k, v]) => [k, String(v)])), from: from.value }),
+);
+
+/** What is refused is said here; the file itself opens as any other that is taken away. */
+async function print(): Promise<void> {
+    const answer = await fetch(`/api/projects/${project.line!.id}/labels.pdf?${query.value}`, { headers: { Accept: 'application/json' } });
+    if (!answer.ok) {
+        const body = (await answer.json()) as { message?: string };
+        toast.add({ severity: 'warn', summary: 'Not printed', detail: body.message ?? 'The labels could not be made.', life: 8000 });
+        return;
+    }
+    const link = Object.assign(document.createElement('a'), {
+        href: URL.createObjectURL(await answer.blob()),
+        download: `${project.line!.name} - labels.pdf`,
+    });
+    link.click();
+    URL.revokeObjectURL(link.href);
+}
+</script>
+
+<template>
+    <section class="bears">
+        <h4>Labels</h4>
+        <Select v-model="chosen" :options="[...known.map((k) => k.name), own]" size="small" aria-label="label page" fluid />
+        <template v-if="chosen === own">
+            <div v-for="[key, title] in fields" :key="key" class="ch">
+                <span>{{ title }}</span>
+                <InputText
+                    :model-value="String(sheet[key])"
+                    size="small"
+                    inputmode="decimal"
+                    :aria-label="title"
+                    @change="(e: Event) => (sheet[key] = Number((e.target as HTMLInputElement).value.replace(',', '.')) || 0)"
+                />
+            </div>
+        </template>
+        <div class="ch">
+            <span>First free sticker</span>
+            <InputText v-model="from" size="small" inputmode="numeric" aria-label="first free sticker" />
+        </div>
+        <Button label="Labels to print" size="small" severity="secondary" @click="print" />
+    </section>
+</template>
+
+<style scoped>
+.ch :deep(.p-inputtext) {
+    width: 104px;
+}
+</style>
