@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /**
- * How well and how fast sheets are laid: `nest.php [--draws N] [--effort N] [--only fixed|turning|home] [FOLDER]`.
+ * How well and how fast sheets are laid: `nest.php [--draws N] [--effort N] [--only fixed|turning|home|lumber] [FOLDER]`.
  * Without a folder, on made-up lists. Prints sheets against the lower bound, and against a plain shelf plan. Passes and fails nothing.
  */
 
@@ -14,8 +14,10 @@ require __DIR__.'/ShelfPlan.php';
 use Incastro\Core\Cut\Improver;
 use Incastro\Core\Cut\Item;
 use Incastro\Core\Cut\LaidSheet;
+use Incastro\Core\Cut\Lumber;
 use Incastro\Core\Cut\Nester;
 use Incastro\Core\Cut\Sawing;
+use Incastro\Core\Cut\Stick;
 use Incastro\Core\Cut\Stock;
 
 final class NestBench
@@ -39,6 +41,33 @@ final class NestBench
         foreach ($this->runs as $family => $classes) {
             $this->print($family, $classes);
         }
+        if ($only === null || $only === 'lumber') {
+            $this->lumber();
+        }
+    }
+
+    /** 200 lists of up to 60 parts; every other one may also be cut from a second length. */
+    private function lumber(): void
+    {
+        $proved = ['one length' => 0, 'two lengths' => 0];
+        $took = [];
+        for ($seed = 1; $seed <= 200; $seed++) {
+            mt_srand($seed);
+            $sticks = [new Stick('long', '3.6 m', 3600 * 40_000, 1200), ...($seed % 2 === 1 ? [new Stick('short', '2.4 m', 2400 * 40_000, 820)] : [])];
+            $lengths = [];
+            for ($n = mt_rand(3, 60); count($lengths) < $n;) {
+                $length = mt_rand(150, 2350) * 40_000;
+                for ($same = mt_rand(1, 4); $same > 0 && count($lengths) < $n; $same--) {
+                    $lengths['P'.count($lengths)] = $length;
+                }
+            }
+            $began = hrtime(true);
+            $laid = (new Lumber('lumber', $sticks, 128_000, 400_000))->lay($lengths);
+            $took[] = (hrtime(true) - $began) / 1e9;
+            $proved[count($sticks) === 1 ? 'one length' : 'two lengths'] += (int) $laid->isProvedOptimal();
+        }
+        printf("\nlumber, 200 lists: proved optimal %.1f %% (one length %d of 100, two lengths %d of 100); mean %.2f s, most %.2f s\n",
+            array_sum($proved) / 2, $proved['one length'], $proved['two lengths'], array_sum($took) / 200, max($took));
     }
 
     /**

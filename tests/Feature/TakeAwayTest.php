@@ -28,7 +28,7 @@ final class TakeAwayTest extends TestCase
         $this->actingAs($this->demoOwner());
         $pdf = (string) $this->get('/api/projects/'.$this->demoProject()->id.'/plan.pdf')->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         self::assertStringStartsWith('%PDF-', $pdf);
-        self::assertSame(5, preg_match_all('~/Type /Page\b(?!s)~', $pdf), 'cover, cut list, two sheets of 18 and one of 6');
+        self::assertSame(8, preg_match_all('~/Type /Page\b(?!s)~', $pdf), 'cover, cut list, two sheets of 18 and one of 6, each with its order of cuts');
     }
 
     public function test_a_project_goes_out_as_json_and_comes_in_again_whole(): void
@@ -61,7 +61,7 @@ final class TakeAwayTest extends TestCase
         $cases = [
             'not whole JSON' => substr($json, 0, 400),
             'not an Incastro project' => '{"format":"something else"}',
-            'saved by a newer Incastro (format 99' => str_replace('"version":2', '"version":99', $json),
+            'saved by a newer Incastro (format 99' => str_replace('"version":3', '"version":99', $json),
             'Expected a length in millimetres' => str_replace('"depth":380', '"depth":"deep"', $json),
         ];
         foreach ($cases as $says => $body) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Project;
 use App\Print\LabelSheet;
 use App\Print\Paper;
 use Illuminate\Foundation\Http\FormRequest;
@@ -13,6 +14,13 @@ use Illuminate\Validation\Validator;
 /** How the stickers lie on their page. */
 final class LabelsRequest extends FormRequest
 {
+    public function authorize(): bool
+    {
+        $project = $this->route('project');
+
+        return $project instanceof Project && $this->user()?->can('view', $project) === true;
+    }
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {

@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Project;
 use Illuminate\Foundation\Http\FormRequest;
 use Incastro\Core\Measure\Length;
 
 /** Where a part is wanted on a sheet, in mm from the full sheet's corner. */
 final class PlaceRequest extends FormRequest
 {
+    public function authorize(): bool
+    {
+        $project = $this->route('project');
+
+        return $project instanceof Project && $this->user()?->can('update', $project) === true;
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

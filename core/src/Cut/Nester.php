@@ -7,6 +7,9 @@ namespace Incastro\Core\Cut;
 /** Lays parts on sheets so that edge-to-edge cuts free them: the best of many greedy packings. No chance, no clock. */
 final class Nester
 {
+    /** So many sheets of one size are tried before another size. */
+    private const MOST_OF_ONE = 6;
+
     /** One sheet more is spoken of when it saves as many settings of the fence. */
     private const WORTH_A_SHEET = 3;
 
@@ -68,7 +71,8 @@ final class Nester
      */
     public static function packings(Job $job, array $fixed = []): iterable
     {
-        foreach ($job->stock->openings() as $kinds) {
+        $most = min(self::MOST_OF_ONE, (int) (array_sum($job->area) / $job->sheetArea));
+        foreach ($job->stock->openings($most) as $kinds) {
             $packer = new Packer($job, $kinds);
             foreach ($job->orders() as $order) {
                 foreach (self::rules() as [$fitting, $splitting]) {

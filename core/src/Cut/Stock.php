@@ -52,16 +52,25 @@ final readonly class Stock
     }
 
     /**
-     * In which order sheets may be opened: what is in hand first, the smallest first; then one bought size before the others.
+     * In which order sheets may be opened: what is in hand first, the smallest first; then one bought size before the others,
+     * without end or so many of it.
      *
-     * @return non-empty-list<list<SheetKind>> one order for each bought size
+     * @param  int  $most  of one size, where there are several
+     * @return non-empty-list<list<SheetKind>>
      */
-    public function openings(): array
+    public function openings(int $most = 0): array
     {
         $hand = array_values(array_filter($this->kinds, fn (SheetKind $k): bool => $k->inHand));
         usort($hand, fn (SheetKind $a, SheetKind $b): int => $a->usable()->area() <=> $b->usable()->area());
         $bought = $this->bought();
         $orders = array_map(fn (SheetKind $first): array => [...$hand, $first, ...array_values(array_filter($bought, fn (SheetKind $k): bool => $k !== $first))], $bought);
+
+        foreach (count($bought) > 1 ? $bought : [] as $i => $first) {
+            for ($n = 1; $n <= $most && $n < ($first->limit ?? PHP_INT_MAX); $n++) {
+                $few = new SheetKind($first->id, $first->name, $first->length, $first->width, $first->trims, $first->priceCents, $n);
+                $orders[] = [...$hand, $few, ...array_slice($orders[$i], count($hand) + 1)];
+            }
+        }
 
         return $orders ?: [$hand];
     }
