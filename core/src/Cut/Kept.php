@@ -44,7 +44,7 @@ final readonly class Kept
             return null;
         }
 
-        return new Nested($this->stock, $sheets, $unplaced, LowerBound::cost($fitting, $this->stock, $nested->cost()));
+        return new Nested($this->stock, $sheets, $unplaced, Nester::leastCost($fitting, $this->stock, $nested->cost()));
     }
 
     /**

@@ -36,11 +36,24 @@ final class Nester
             }
         }
         $filling = $best[1] ?? Filling::around($fixed, $stock);
-        $least = LowerBound::cost([...$fitting, ...$held], $stock, $filling->cost);
+        $least = self::leastCost([...$fitting, ...$held], $stock, $filling->cost);
         $more = $fewest[count($filling->boards) + 1] ?? null;
         $roomier = $more === null || $filling->settings() - $more->settings() < self::WORTH_A_SHEET ? null : $more->nested($job, $unplaced, $least);
 
         return $filling->nested($job, $unplaced, $least, $roomier);
+    }
+
+    /**
+     * What no layout costs less than; by exhaustion where there are few parts and one sheet stands between plan and bound.
+     *
+     * @param  list<Item>  $items  each fits an empty sheet
+     * @param  int  $known  what a layout at hand costs
+     */
+    public static function leastCost(array $items, Stock $stock, int $known): int
+    {
+        $least = LowerBound::cost($items, $stock, $known);
+
+        return $least === $known - 1 && count($stock->kinds) === 1 && Exhaustion::fit(new Job($items, $stock), $least) === false ? $known : $least;
     }
 
     /** As Nested::missing, of the parts left loose. */

@@ -6,8 +6,10 @@ namespace Incastro\Core\Tests\Cut;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use Incastro\Core\Cut\Exhaustion;
 use Incastro\Core\Cut\Improver;
 use Incastro\Core\Cut\Item;
+use Incastro\Core\Cut\Job;
 use Incastro\Core\Cut\LowerBound;
 use Incastro\Core\Cut\Nester;
 use Incastro\Core\Cut\Stock;
@@ -35,6 +37,19 @@ final class LowerBoundTest extends TestCase
         $four = array_map(fn (int $i): Item => new Item("P$i", 49, 49, false), range(1, 4));
         self::assertSame(1, LowerBound::cost($four, Stock::ofOneSize('s', 100, 100, 0, 2)));
         self::assertGreaterThan(1, LowerBound::cost($four, Stock::ofOneSize('s', 100, 100, 0, 3)));
+    }
+
+    public function test_few_parts_are_tried_out_to_the_end(): void
+    {
+        $stock = Stock::ofOneSize('s', 30, 30, 0, 0);
+        // Four arms round a hole, and what fits the hole: one square, but no cut from edge to edge frees them.
+        $arms = [new Item('A', 20, 10, false), new Item('B', 10, 20, false), new Item('C', 20, 10, false), new Item('D', 10, 20, false), new Item('E', 10, 10, false)];
+        self::assertSame(1, LowerBound::cost($arms, $stock));
+        self::assertSame([false, true], [Exhaustion::fit(new Job($arms, $stock), 1), Exhaustion::fit(new Job($arms, $stock), 2)]);
+        self::assertTrue(Nester::nest($arms, $stock)->isProvedOptimal(), 'two, as no plan needs fewer');
+        // Free to turn, the arms lie in pairs and all goes on one.
+        $free = array_map(fn (Item $i): Item => new Item($i->id, $i->length, $i->width, true), $arms);
+        self::assertTrue(Exhaustion::fit(new Job($free, $stock), 1));
     }
 
     public function test_no_layout_ever_needs_fewer(): void
