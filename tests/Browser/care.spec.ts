@@ -52,6 +52,7 @@ test('the stages are reached by keyboard, and a reading is picked and corrected 
 
 test('the same plan is read in inches and in millimetres', async ({ page }) => {
     await openCopy(page, SIGNAL_CABIN, 'cut');
+    await page.getByRole('button', { name: 'Parts', exact: true }).click();
     await expect(page.getByRole('row', { name: /A1 Side, left/ })).toContainText('72 × 11 3/32');
     await page.getByRole('button', { name: 'Take away' }).click();
     await page.getByRole('menuitem', { name: 'Read in millimetres' }).click();

@@ -95,6 +95,7 @@ test('what a bay holds is picked from a list, and what cannot work says so on th
     await expect(page.getByLabel('tally').getByText('a drawer comes out past it')).toBeHidden();
     await group(page, 'How many of bay A1').getByRole('button', { name: 'one more' }).click();
     await goTo(page, 'Cut');
+    await page.getByRole('button', { name: 'Parts', exact: true }).click();
     await expect(page.getByRole('cell', { name: 'Drawer front 4, bay A1', exact: true })).toBeVisible();
 });
 
@@ -112,6 +113,7 @@ test('shelves follow the things to store', async ({ page }) => {
     await group(page, 'how many Chart tubes').getByRole('button', { name: 'one more' }).click();
     await saved(page, 5);
     await goTo(page, 'Cut');
+    await page.getByRole('button', { name: 'Parts', exact: true }).click();
     await expect(page.getByRole('cell', { name: 'Shelf 1, bay 2', exact: true })).toBeVisible();
 });
 
@@ -144,6 +146,7 @@ test('a starter is fitted in one step, and undo brings back what stood', async (
     await saved(page, 2);
     await expect(page.getByRole('navigation', { name: 'pieces' })).toContainText('Linen cupboard');
     await goTo(page, 'Cut');
+    await page.getByRole('button', { name: 'Parts', exact: true }).click();
     await expect(page.getByRole('cell', { name: 'Slat 1 of shelf 1, bay 1', exact: true })).toBeVisible();
     await page.getByRole('button', { name: 'Undo' }).click();
     await goTo(page, 'Piece');

@@ -17,6 +17,7 @@ final readonly class PartRow
         public string $grain,
         public string $material,
         public ?Length $thickness,
+        public int $priority = 0,
     ) {
     }
 
@@ -24,7 +25,7 @@ final readonly class PartRow
     public function items(): array
     {
         return array_map(fn (int $copy): Item => new Item(
-            "$this->name#$copy", $this->length->units, $this->width->units, $this->grain === 'free', $this->grain === 'width',
+            "$this->name#$copy", $this->length->units, $this->width->units, $this->grain === 'free', $this->grain === 'width', null, $this->priority,
         ), range(1, $this->quantity));
     }
 }

@@ -86,6 +86,11 @@ final class PartsCsv
             throw CsvNotReadable::field($line, 'name', '', 'a name');
         }
 
+        $priority = $has('priority') ? $field('priority') : '0';
+        if (! preg_match('/^-?[0-9]$/', $priority)) {
+            throw CsvNotReadable::field($line, 'priority', $priority, 'a whole number from -9 to 9, the higher first');
+        }
+
         return new PartRow(
             $field('name'), (int) $quantity,
             self::length($field('length_mm'), 'length_mm', $line),
@@ -93,6 +98,7 @@ final class PartsCsv
             $grain,
             $has('material') ? $field('material') : 'sheet',
             $has('thickness_mm') ? self::length($field('thickness_mm'), 'thickness_mm', $line) : null,
+            (int) $priority,
         );
     }
 

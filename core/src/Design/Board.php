@@ -14,7 +14,7 @@ final readonly class Board
 
     public Length $thickness;
 
-    /** @param  Length  $trim  lost along each edge of a sheet */
+    /** @param  Length  $trim  lost along each edge of a sheet that says nothing of its own */
     public function __construct(public Material $sheet, private Length $trim)
     {
         $this->material = $sheet->id;
@@ -24,13 +24,16 @@ final readonly class Board
     /** The longest part along the grain. */
     public function longest(): Length
     {
-        return $this->sheet->sheetLength->minus($this->trim->times(2));
+        [$left, $right] = $this->sheet->trims;
+
+        return $this->sheet->sheetLength->minus($left ?? $this->trim)->minus($right ?? $this->trim);
     }
 
     /** The widest part of that length across the grain; any way round where there is none. */
     public function widest(Length $length): Length
     {
-        $across = $this->sheet->sheetWidth->minus($this->trim->times(2));
+        [, , $near, $far] = $this->sheet->trims;
+        $across = $this->sheet->sheetWidth->minus($near ?? $this->trim)->minus($far ?? $this->trim);
 
         return $this->sheet->grain || $length->isGreaterThan($across) ? $across : $this->longest();
     }

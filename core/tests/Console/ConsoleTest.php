@@ -82,6 +82,7 @@ final class ConsoleTest extends TestCase
         yield 'tabs' => ["name\tqty\tlength_mm\twidth_mm\tgrain\nA\t1\t2\t3\tfree\n", 'no column name'];
         yield 'a quote that never ends' => ["{$head}\"A,1,100,100,free\n", 'Line 2'];
         yield 'a length of 1e400' => ["{$head}A,1,1e400,100,free\n", 'Line 2: length_mm'];
+        yield 'priority' => ["name,qty,length_mm,width_mm,grain,priority\nA,1,100,100,free,soon\n", 'Line 2: priority is "soon"'];
         yield 'not text' => ["{$head}\xff\xfe\x00,1,100,100\n", 'Line 2'];
         yield 'effort' => ["{$head}A,1,100,100,free\n", 'expected', '--sheet', '100x100', '--effort', '11'];
         yield 'kerf below zero' => ["{$head}A,1,100,100,free\n", 'zero or more', '--sheet', '100x100', '--kerf', '-1'];

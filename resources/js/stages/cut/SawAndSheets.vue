@@ -39,7 +39,9 @@ const add = (): Promise<boolean> => {
 
 /** From now on new projects begin with this saw, these instruments and these sheets. */
 async function keepAsMine(): Promise<void> {
-    const sheets = stock.value.map(([, m]) => m);
+    // What is in hand is in hand once, for this project.
+    const sold = (m: Material): Material['sizes'] => Object.fromEntries(Object.entries(m.sizes ?? {}).filter(([, s]) => !s.in_hand));
+    const sheets = stock.value.map(([, m]) => (m.sizes ? { ...m, sizes: sold(m) } : m));
     if (await guarded(api.keepProfile({ workshop: workshop.value, sheets }))) {
         toast.add({
             severity: 'success',
