@@ -102,7 +102,7 @@ const fits = (p: Placement, text: string): boolean => room(p) > text.length * 6.
                             <tspan class="mark">{{ p.label }}</tspan>
                             <tspan v-if="across(p) >= 14 && fits(p, `${p.label} ${name(p)}`)" dx="5">{{ name(p) }}</tspan>
                         </text>
-                        <text v-if="across(p) > 34 && fits(p, '0000.0 × 0000.0')" text-anchor="middle" y="18" class="tiny">
+                        <text v-if="across(p) > 42 && fits(p, '0000.0 × 0000.0')" text-anchor="middle" y="18" class="tiny">
                             {{ show(p.length_mm, project.unit) }} × {{ show(p.width_mm, project.unit) }}
                         </text>
                     </g>
