@@ -56,7 +56,11 @@ final readonly class Leftovers
             array_push($sheets, ...($rest === [] ? [] : [new LaidSheet($sheet->kind, $rest, $sheet->locked)]));
         }
 
-        return new Nested($nested->stock, $sheets, array_values(array_filter($nested->unplaced, fn (Item $i): bool => $i->id !== $part)), $nested->leastCost, $nested->roomier);
+        $left = new Nested($nested->stock, $sheets, array_values(array_filter($nested->unplaced, fn (Item $i): bool => $i->id !== $part)), 0);
+        // Free to turn, as no more is known of them here: that only weakens the bound.
+        $items = array_map(fn (Placement $p): Item => new Item($p->item, $p->length, $p->width, true), array_merge(...array_map(fn (LaidSheet $s): array => $s->placements, $sheets)));
+
+        return new Nested($left->stock, $left->sheets, $left->unplaced, min($nested->leastCost, LowerBound::cost($items, $left->stock, $left->cost())), $nested->roomier);
     }
 
     /**

@@ -103,6 +103,9 @@ final class AskedTest extends TestCase
             }
         }
         self::assertCount(1, $homes[$plinth[0]['id']], 'cut once');
+        foreach ($plan['cut'] as $material) {
+            self::assertLessThanOrEqual(count($material['sheets']), $material['lower_bound'], 'what moved away counts no more');
+        }
         $from = array_values(array_filter($plan['parts'], fn (array $p): bool => $p['id'] === $plinth[0]['id']))[0]['from_leftover'];
         self::assertSame($homes[$plinth[0]['id']][0], $from ?? Sample::PLY);
     }

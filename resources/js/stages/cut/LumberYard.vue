@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import InputNumber from 'primevue/inputnumber';
 import InputText from 'primevue/inputtext';
 import { computed } from 'vue';
 import type { StickSize } from '../../api/document';
@@ -10,6 +9,7 @@ import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
 import CountField from '../../ui/CountField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
+import PriceRow from '../../ui/PriceRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import TextRow from '../../ui/TextRow.vue';
 
@@ -96,21 +96,7 @@ async function keepBad(at: string, e: Event): Promise<void> {
                     />
                 </div>
             </template>
-            <div v-else class="ch">
-                <span>Price each</span>
-                <InputNumber
-                    :model-value="(s.price_cents ?? 0) / 100"
-                    :min="0"
-                    :max="99999"
-                    :min-fraction-digits="2"
-                    :max-fraction-digits="2"
-                    size="small"
-                    :input-props="{ 'aria-label': `${s.name}: price` }"
-                    @update:model-value="
-                        (v: number | null) => guarded(project.set(['lumber', at, 'price_cents'], Math.round((v ?? 0) * 100)))
-                    "
-                />
-            </div>
+            <PriceRow v-else title="Price each" :label="`${s.name}: price`" :cents="s.price_cents" :path="['lumber', at, 'price_cents']" />
             <button class="linkish" @click="guarded(project.change({ op: 'remove', path: ['lumber', at] }))">
                 Take {{ s.name }} off the list
             </button>
@@ -137,8 +123,5 @@ async function keepBad(at: string, e: Event): Promise<void> {
     display: flex;
     gap: 8px;
     margin-top: 8px;
-}
-.ch :deep(.p-inputnumber-input) {
-    width: 104px;
 }
 </style>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import InputNumber from 'primevue/inputnumber';
 import InputText from 'primevue/inputtext';
 import { useToast } from 'primevue/usetoast';
 import { computed } from 'vue';
@@ -9,6 +8,7 @@ import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
 import Choice from '../../ui/Choice.vue';
 import LengthRow from '../../ui/LengthRow.vue';
+import PriceRow from '../../ui/PriceRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import Fold from '../../ui/Fold.vue';
 import LengthField from '../../ui/LengthField.vue';
@@ -110,21 +110,7 @@ const sheet = [
                     @choose="(v) => guarded(project.set(['stock', id, 'grain'], v))"
                 />
             </div>
-            <div class="ch">
-                <span>Price a sheet</span>
-                <InputNumber
-                    :model-value="m.price_cents / 100"
-                    :min="0"
-                    :max="99999"
-                    :min-fraction-digits="2"
-                    :max-fraction-digits="2"
-                    size="small"
-                    :input-props="{ 'aria-label': `${m.name}: price` }"
-                    @update:model-value="
-                        (v: number | null) => guarded(project.set(['stock', id, 'price_cents'], Math.round((v ?? 0) * 100)))
-                    "
-                />
-            </div>
+            <PriceRow title="Price a sheet" :label="`${m.name}: price`" :cents="m.price_cents" :path="['stock', id, 'price_cents']" />
             <Fold
                 :title="m.sizes || m.trims || m.limit ? 'Other sizes, pieces in hand, trims: in use' : 'Other sizes, pieces in hand, trims'"
             >
@@ -168,8 +154,5 @@ const sheet = [
     display: flex;
     gap: 8px;
     margin-top: 12px;
-}
-.ch :deep(.p-inputnumber-input) {
-    width: 104px;
 }
 </style>

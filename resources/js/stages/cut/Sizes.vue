@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import InputNumber from 'primevue/inputnumber';
 import { computed } from 'vue';
 import type { Material, SheetSize } from '../../api/document';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
 import CountField from '../../ui/CountField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
+import PriceRow from '../../ui/PriceRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import TextRow from '../../ui/TextRow.vue';
 
@@ -63,21 +63,13 @@ const inHand = (): Promise<boolean> => add({ name: 'in hand', length: 600, width
                 @keep="(n) => guarded(project.set(['stock', id, 'sizes', at, 'limit'], n))"
             />
         </div>
-        <div v-else class="ch">
-            <span>Price each</span>
-            <InputNumber
-                :model-value="(s.price_cents ?? 0) / 100"
-                :min="0"
-                :max="99999"
-                :min-fraction-digits="2"
-                :max-fraction-digits="2"
-                size="small"
-                :input-props="{ 'aria-label': `${s.name}: price` }"
-                @update:model-value="
-                    (v: number | null) => guarded(project.set(['stock', id, 'sizes', at, 'price_cents'], Math.round((v ?? 0) * 100)))
-                "
-            />
-        </div>
+        <PriceRow
+            v-else
+            title="Price each"
+            :label="`${s.name}: price`"
+            :cents="s.price_cents"
+            :path="['stock', id, 'sizes', at, 'price_cents']"
+        />
         <button class="linkish" @click="guarded(project.change({ op: 'remove', path: ['stock', id, 'sizes', at] }))">
             Take {{ s.name }} off the list
         </button>
@@ -98,8 +90,5 @@ const inHand = (): Promise<boolean> => add({ name: 'in hand', length: 600, width
     display: flex;
     gap: 8px;
     margin-top: 8px;
-}
-.ch :deep(.p-inputnumber-input) {
-    width: 104px;
 }
 </style>
