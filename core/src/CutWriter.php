@@ -8,6 +8,7 @@ use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Item;
 use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
+use Incastro\Core\Cut\Nester;
 use Incastro\Core\Cut\NestWriter;
 use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Placement;
@@ -218,7 +219,7 @@ final readonly class CutWriter
         $roomier = $nested->roomier;
         $saves = $roomier === null ? 0 : $nested->settings() - $roomier->settings();
 
-        return $roomier === null || $saves < 1 ? null : [
+        return $roomier === null || $saves < Nester::WORTH_A_SHEET ? null : [
             'sheets' => count($roomier->sheets) - count($nested->sheets),
             'cents' => self::cents($roomier) - self::cents($nested),
             'settings' => $saves,

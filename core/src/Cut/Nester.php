@@ -11,7 +11,7 @@ final class Nester
     private const MOST_OF_ONE = 6;
 
     /** One sheet more is spoken of when it saves as many settings of the fence. */
-    private const WORTH_A_SHEET = 3;
+    public const WORTH_A_SHEET = 3;
 
     /**
      * @param  list<Item>  $items  without those that are fixed
