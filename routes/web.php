@@ -14,6 +14,7 @@ use App\Http\Controllers\PlaceController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProjectController;
+use App\Http\Controllers\RackController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StartController;
@@ -54,6 +55,10 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/schools/{piece}', SchoolController::class)->middleware('throttle:60,1');
     Route::put('/{project}/photos/{photo}', [PhotoController::class, 'update'])->where('photo', '[0-7][0-9A-HJKMNP-TV-Z]{25}');
     Route::get('/{project}/photos/{photo}', [PhotoController::class, 'show'])->where('photo', '[0-7][0-9A-HJKMNP-TV-Z]{25}');
+    Route::get('/{project}/rack', [RackController::class, 'index']);
+    Route::post('/{project}/rack', [RackController::class, 'store'])->middleware('throttle:60,1');
+    Route::patch('/{project}/rack/{piece}', [RackController::class, 'update']);
+    Route::delete('/{project}/rack/{piece}', [RackController::class, 'destroy']);
     Route::post('/{project}/places', PlaceController::class)->middleware('throttle:240,1');
     Route::post('/{project}/layout-searches', [LayoutSearchController::class, 'store']);
     Route::get('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'show']);

@@ -22,6 +22,8 @@ final class AccessTest extends TestCase
         yield 'measuring list' => ['GET', '/measuring-list.pdf', true];
         yield 'survey sheet' => ['GET', '/survey.pdf', true];
         yield 'labels' => ['GET', '/labels.pdf?columns=3&rows=8&width=70&height=37', true];
+        yield 'rack' => ['GET', '/rack', true];
+        yield 'rack filled' => ['POST', '/rack', false];
         yield 'what a space begins with' => ['GET', '/space-starts/closet', true];
         yield 'json' => ['GET', '/project.json', true];
         yield 'change' => ['POST', '/changes', false];
@@ -50,7 +52,7 @@ final class AccessTest extends TestCase
             self::assertContains('auth', $route->gatherMiddleware(), $route->uri());
             $path = str_replace(['api/projects/{project}', '/{section?}'], '', $route->uri());
             // What is reached by an id or needs a body of its own: see LayoutSearchTest, CutTest, PhotoTest, TemplateTest, CarryInTest, StartTest and PieceTest.
-            if (! preg_match('/{search}|places|{photo}|{form}|thing-starts|piece-starts|schools|carry-in/', $path)) {
+            if (! preg_match('/{search}|places|rack\/{piece}|{photo}|{form}|thing-starts|piece-starts|schools|carry-in/', $path)) {
                 self::assertContains($route->methods()[0].' '.str_replace('{kind}', 'closet', $path), $listed);
             }
         }

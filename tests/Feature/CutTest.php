@@ -52,6 +52,30 @@ final class CutTest extends TestCase
         $this->actingAs($this->stranger())->get("/api/projects/$project->id/labels.pdf?".self::PAGE)->assertForbidden();
     }
 
+    public function test_what_is_left_goes_on_the_rack_and_another_project_draws_on_it(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $kept = array_merge(...array_map(fn (array $m): array => array_filter(array_merge(...array_column($m['sheets'], 'offcuts')), fn (array $o): bool => $o['worth_keeping']), $this->plan($project)['cut']));
+        $this->postJson("/api/projects/$project->id/rack")->assertOk()->assertJsonPath('put', count($kept));
+        // Put again, it replaces what it put, and no number comes twice.
+        $this->postJson("/api/projects/$project->id/rack")->assertOk();
+        $pieces = $this->getJson("/api/projects/$project->id/rack")->assertOk()->assertJsonCount(count($kept), 'pieces')->json('pieces');
+        self::assertEqualsCanonicalizing(array_map(fn (array $o): string => sprintf('%.4f × %.4f', $o['length_mm'], $o['width_mm']), $kept), array_map(fn (array $p): string => sprintf('%.4f × %.4f', $p['length'], $p['width']), $pieces));
+
+        $other = Project::query()->findOrFail('01jchartr00m000000000r1ght');
+        $this->patchJson("/api/projects/$other->id/rack/{$pieces[0]['id']}", ['taken' => true])->assertOk();
+        $this->getJson("/api/projects/$other->id/rack")->assertJsonPath('pieces.0.taken', true);
+        $this->getJson("/api/projects/$project->id/rack")->assertJsonCount(count($kept) - 1, 'pieces');
+        $this->patchJson("/api/projects/$project->id/rack/{$pieces[0]['id']}", ['taken' => true])->assertStatus(409)
+            ->assertJsonPath('message', "{$pieces[0]['label']} was taken by another project meanwhile.");
+        $this->patchJson("/api/projects/$other->id/rack/{$pieces[0]['id']}", ['taken' => false])->assertOk();
+        $this->deleteJson("/api/projects/$project->id/rack/{$pieces[0]['id']}")->assertNoContent();
+        $this->getJson("/api/projects/$project->id/rack")->assertJsonCount(count($kept) - 1, 'pieces');
+        $this->actingAs($this->viewer())->deleteJson("/api/projects/$project->id/rack/{$pieces[1]['id']}")->assertForbidden();
+        $this->actingAs($this->stranger())->getJson("/api/projects/$project->id/rack")->assertForbidden();
+    }
+
     /** @return array{string, array<string, mixed>} a material, and a part that lies on its first sheet */
     private function somePart(Project $project): array
     {

@@ -146,6 +146,20 @@ export interface School {
     }[];
 }
 
+/** A leftover on the household’s rack; sizes in mm, the length along the grain. */
+export interface RackPiece {
+    readonly id: string;
+    readonly label: string;
+    readonly material: string;
+    readonly grain: boolean;
+    readonly thickness: number;
+    readonly length: number;
+    readonly width: number;
+    /** By this project. */
+    readonly taken: boolean;
+    readonly own: boolean;
+}
+
 /** The token of the session as it stands; the page's own may be from a visit long ago. */
 function token(): Record<string, string> {
     const cookie = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
@@ -204,6 +218,11 @@ export const api = {
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
     searched: (id: string, search: string) => ask<LayoutSearch>('GET', `${project(id)}/layout-searches/${search}`),
+    rack: (id: string) => ask<{ pieces: RackPiece[] }>('GET', `/api/projects/${id}/rack`),
+    fillRack: (id: string) => ask<{ put: number }>('POST', `/api/projects/${id}/rack`),
+    takeFromRack: (id: string, piece: string, taken: boolean) =>
+        ask<{ taken: boolean }>('PATCH', `/api/projects/${id}/rack/${piece}`, { taken }),
+    clearFromRack: (id: string, piece: string) => ask<void>('DELETE', `/api/projects/${id}/rack/${piece}`),
     place: (id: string, where: { material: string; part: string; sheet: number; x: number; y: number; turned: boolean; locked: boolean }) =>
         ask<{ layout: Layout }>('POST', `/api/projects/${id}/places`, where),
     callOff: (id: string, search: string) => ask<LayoutSearch>('DELETE', `${project(id)}/layout-searches/${search}`),

@@ -6,6 +6,7 @@ import { useProject } from '../../project/store';
 import TallyPicked from '../../ui/TallyPicked.vue';
 import BetterLayout from './BetterLayout.vue';
 import PartsTable from './PartsTable.vue';
+import Rack from './Rack.vue';
 import SawAndSheets from './SawAndSheets.vue';
 import ShopList from './ShopList.vue';
 import SheetTotals from './SheetTotals.vue';
@@ -103,6 +104,7 @@ const shown = computed(() => sheets.value[Math.max(0, at.value)]);
         <BetterLayout v-if="sheets.length" />
         <SheetTotals />
         <Labels v-if="sheets.length" />
+        <Rack v-if="sheets.length" />
         <LumberYard />
         <SawAndSheets />
     </aside>
