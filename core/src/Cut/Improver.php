@@ -19,13 +19,13 @@ final class Improver
 {
     public const USUAL_EFFORT = 5;
 
-    public const TRIES_PER_EFFORT = 2500;
+    public const TRIES_PER_EFFORT = 2000;
 
     /** The share of the tries for fewer settings and larger leftovers at the same cost. */
     private const TIDYING = 0.5;
 
     /** A list longer than this gets more tries, in proportion. */
-    private const LONG_LIST = 150;
+    private const LONG_LIST = 60;
 
     private const MEMORY = 20;
 
