@@ -142,7 +142,7 @@ final readonly class CutWriter
             'cuttable' => $sawing->isCuttable,
             'locked' => $sheet->locked,
             'shop' => $this->shop($sheet, $nested, $labels),
-        ] + self::named(NestWriter::sheet($sheet, $nested->stock->kerf, $labels, $nested->stock->saws));
+        ] + self::named(NestWriter::sheet($sheet, $sawing, $labels));
     }
 
     /**

@@ -12,6 +12,7 @@ use Incastro\Core\Cut\Nester;
 use Incastro\Core\Cut\NestWriter;
 use Incastro\Core\Cut\PartRow;
 use Incastro\Core\Cut\PartsCsv;
+use Incastro\Core\Cut\Sawing;
 use Incastro\Core\Cut\Stock;
 use Incastro\Core\Measure\Length;
 
@@ -102,7 +103,7 @@ final class NestCommand
     /** @return array<string, mixed> */
     private function sheet(LaidSheet $laid, Stock $stock, PartRow $row): array
     {
-        $sheet = NestWriter::sheet($laid, $stock->kerf, []);
+        $sheet = NestWriter::sheet($laid, Sawing::of($laid, $stock->kerf), []);
         $sheet['placements'] = array_map(function (array $p): array {
             /** @var array<string, mixed>&array{part: string} $p */
             [$name, $copy] = self::nameAndCopy($p['part']);

@@ -33,17 +33,17 @@ final readonly class ByHand
         }
         $target = $now->sheets[$sheet] ?? throw new PlaceRefused('no_sheet', $item->id);
         [$l, $w] = $wanted->turned ? [$item->width, $item->length] : [$item->length, $item->width];
-        $others = array_values(array_filter($target->placements, fn (Placement $p): bool => $p->item !== $item->id));
+        $others = $target->without($item->id)->placements ?? [];
         $placed = $this->caught(new Placement($item->id, $wanted->x, $wanted->y, $l, $w, $wanted->turned), $others, $target->kind);
-        $locked = array_values(array_filter($target->locked, fn (string $id): bool => $id !== $item->id));
-        $this->refuse($placed, array_values(array_filter($others, fn (Placement $p): bool => in_array($p->item, $locked, true))), $target->kind);
-        $sheets = $this->without($now, $item->id);
+        $sheets = array_map(fn (LaidSheet $s): ?LaidSheet => $s->without($item->id), $now->sheets);
+        $locked = $sheets[$sheet]->locked ?? [];
+        $held = $sheets[$sheet]?->held() ?? [];
+        $this->refuse($placed, $held, $target->kind);
         $sheets[$sheet] = new LaidSheet($target->kind, [...$others, $placed], $isLocked ? [...$locked, $item->id] : $locked);
-        if ((new Kept($now->stock, []))->whyNot($sheets[$sheet]) === null) {
+        if ($sheets[$sheet]->whyNot($now->stock) === null) {
             return new Nested($now->stock, array_values(array_filter($sheets)), $now->unplaced, $now->leastCost);
         }
-        $fixed = array_map(fn (?LaidSheet $s): ?LaidSheet => $s === null ? null : $s->lockedOnly(), $sheets);
-        $held = array_values(array_filter($others, fn (Placement $p): bool => in_array($p->item, $locked, true)));
+        $fixed = array_map(fn (?LaidSheet $s): ?LaidSheet => $s?->lockedOnly(), $sheets);
         $fixed[$sheet] = new LaidSheet($target->kind, [...$held, $placed], [...$locked, $item->id]);
 
         return $this->orders->around(array_values(array_filter($fixed)), $now);
@@ -60,16 +60,6 @@ final readonly class ByHand
             }
         }
         throw new PlaceRefused('no_part', $part);
-    }
-
-    /** @return array<int, LaidSheet|null> by sheet; null for one that would be empty */
-    private function without(Nested $now, string $part): array
-    {
-        return array_map(function (LaidSheet $s) use ($part): ?LaidSheet {
-            $rest = array_values(array_filter($s->placements, fn (Placement $p): bool => $p->item !== $part));
-
-            return $rest === [] ? null : new LaidSheet($s->kind, $rest, array_values(array_filter($s->locked, fn (string $id): bool => $id !== $part)));
-        }, $now->sheets);
     }
 
     /** @param  list<Placement>  $others */
@@ -104,7 +94,7 @@ final readonly class ByHand
                 throw new PlaceRefused('locked', $o->item);
             }
         }
-        $why = (new Kept($this->orders->stock, []))->whyNot(new LaidSheet($kind, [...$locked, $placed]));
+        $why = (new LaidSheet($kind, [...$locked, $placed]))->whyNot($this->orders->stock);
         if ($why !== null) {
             throw new PlaceRefused($why[0], $placed->item);
         }

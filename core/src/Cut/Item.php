@@ -87,6 +87,12 @@ final readonly class Item
         return $strip;
     }
 
+    /** What it counts where it finds no place: each priority far above the next. */
+    public function weight(): float
+    {
+        return $this->area() * 1000.0 ** $this->priority;
+    }
+
     /** @return non-empty-list<Item> itself, or its members */
     public function parts(): array
     {

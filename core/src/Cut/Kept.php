@@ -69,25 +69,7 @@ final readonly class Kept
         }
         $laid = $placements === [] ? null : new LaidSheet($kind, $placements, $locked);
 
-        return $laid !== null && $this->whyNot($laid) === null ? $laid : null;
-    }
-
-    /** @return array{'off'|'saw'|'tools', string}|null what is wrong with it, and a part concerned */
-    public function whyNot(LaidSheet $sheet): ?array
-    {
-        $usable = $sheet->kind->usable();
-        foreach ($sheet->placements as $p) {
-            if ($p->x < $usable->x || $p->y < $usable->y || $p->right() > $usable->x + $usable->length || $p->top() > $usable->y + $usable->width) {
-                return ['off', $p->item];
-            }
-        }
-        $sawing = Sawing::of($sheet, $this->stock->kerf, $this->stock->saws);
-
-        return match (true) {
-            ! $sawing->isSeparable => ['saw', $sheet->placements[0]->item],
-            ! $sawing->isCuttable => ['tools', $sheet->placements[0]->item],
-            default => null,
-        };
+        return $laid !== null && $laid->whyNot($this->stock) === null ? $laid : null;
     }
 
     /** @param  list<LaidSheet>  $sheets */

@@ -50,12 +50,7 @@ final readonly class Leftovers
 
     private static function without(Nested $nested, string $part): Nested
     {
-        $sheets = [];
-        foreach ($nested->sheets as $sheet) {
-            $rest = array_values(array_filter($sheet->placements, fn (Placement $p): bool => $p->item !== $part));
-            array_push($sheets, ...($rest === [] ? [] : [new LaidSheet($sheet->kind, $rest, $sheet->locked)]));
-        }
-
+        $sheets = array_values(array_filter(array_map(fn (LaidSheet $s): ?LaidSheet => $s->without($part), $nested->sheets)));
         $left = new Nested($nested->stock, $sheets, array_values(array_filter($nested->unplaced, fn (Item $i): bool => $i->id !== $part)), 0);
         // Free to turn, as no more is known of them here: that only weakens the bound.
         $items = array_map(fn (Placement $p): Item => new Item($p->item, $p->length, $p->width, true), array_merge(...array_map(fn (LaidSheet $s): array => $s->placements, $sheets)));
@@ -90,7 +85,7 @@ final readonly class Leftovers
         $item = new Item($part->panel->id, $part->length->value->units, $part->width->value->units, true);
         foreach ($item->orientations() as [$l, $w, $turned]) {
             $laid = new LaidSheet($sheet->kind, [...$sheet->placements, new Placement($item->id, $offcut->x, $offcut->y, $l, $w, $turned)], $sheet->locked);
-            if ($l <= $offcut->length && $w <= $offcut->width && (new Kept($stock, []))->whyNot($laid) === null) {
+            if ($l <= $offcut->length && $w <= $offcut->width && $laid->whyNot($stock) === null) {
                 return $laid;
             }
         }

@@ -108,7 +108,8 @@ final class Lumber
         $patterns->leastWhole();
         $completion = new Completion(array_keys($bySize), array_map(fn (SheetKind $k): int => $k->usable()->length + $this->kerf, $kinds));
         $least = null;
-        foreach (array_slice($patterns->cheaperThan($best->cost()), 0, self::MOST_SETS) as [$cost, $sticks]) {
+        $cheaper = $patterns->cheaperThan($best->cost());
+        foreach (array_slice($cheaper, 0, self::MOST_SETS) as [$cost, $sticks]) {
             $filled = $completion->in(array_map(count(...), array_values($bySize)), $sticks);
             $least ??= $filled === false ? null : $cost;
             $sheets = [];
@@ -121,7 +122,7 @@ final class Lumber
             }
         }
 
-        return [$best->sheets, $least ?? (count($patterns->cheaperThan($best->cost())) > self::MOST_SETS ? $patterns->cheaperThan($best->cost())[self::MOST_SETS][0] : $best->cost())];
+        return [$best->sheets, $least ?? $cheaper[self::MOST_SETS][0] ?? $best->cost()];
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
-use Incastro\Core\Document\Saws;
 use Incastro\Core\Measure\Length;
 
 /** One sheet as data: placements, cuts in order, leftovers; lengths in mm from the full sheet's corner. */
@@ -14,10 +13,8 @@ final class NestWriter
      * @param  array<string, string>  $labels  by part id
      * @return array{placements: list<array<string, mixed>>, cuts: list<array<string, mixed>>, offcuts: list<array<string, mixed>>}
      */
-    public static function sheet(LaidSheet $sheet, int $kerf, array $labels, Saws $saws = new Saws): array
+    public static function sheet(LaidSheet $sheet, Sawing $sawing, array $labels): array
     {
-        $sawing = Sawing::of($sheet, $kerf, $saws);
-
         return [
             'placements' => array_map(fn (Placement $p): array => [
                 'part' => $p->item, 'label' => $labels[$p->item] ?? $p->item, ...self::rect(new Rect($p->x, $p->y, $p->length, $p->width)), 'turned' => $p->turned,

@@ -56,7 +56,7 @@ final readonly class Nested
     /** The area of the parts that lie on no sheet, each priority counted far above the next. */
     public function missing(): float
     {
-        return (float) array_sum(array_map(fn (Item $i): float => $i->area() * 1000.0 ** $i->priority, $this->unplaced));
+        return (float) array_sum(array_map(fn (Item $i): float => $i->weight(), $this->unplaced));
     }
 
     /** Settings of the fence over all sheets, less what the leftovers are worth in settings. */

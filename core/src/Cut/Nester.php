@@ -59,7 +59,7 @@ final class Nester
     /** As Nested::missing, of the parts left loose. */
     private static function missing(Filling $filling, Job $job): float
     {
-        return (float) array_sum(array_map(fn (int $n): float => $job->items[$n]->area() * 1000.0 ** $job->items[$n]->priority, $filling->loose));
+        return (float) array_sum(array_map(fn (int $n): float => $job->items[$n]->weight(), $filling->loose));
     }
 
     /**

@@ -140,7 +140,7 @@ final class WishesTest extends TestCase
         }
         foreach ($nested->sheets as $n => $sheet) {
             $counts[$sheet->kind->id] = ($counts[$sheet->kind->id] ?? 0) + 1;
-            $printed = json_decode(json_encode(['length_mm' => $sheet->kind->length / self::MM, 'width_mm' => $sheet->kind->width / self::MM] + NestWriter::sheet($sheet, $stock->kerf, [], $stock->saws), JSON_THROW_ON_ERROR), true);
+            $printed = json_decode(json_encode(['length_mm' => $sheet->kind->length / self::MM, 'width_mm' => $sheet->kind->width / self::MM] + NestWriter::sheet($sheet, Sawing::of($sheet, $stock->kerf, $stock->saws), []), JSON_THROW_ON_ERROR), true);
             self::assertSame([], LayoutVerifier::sheet($printed, $parts, $stock->kerf / self::MM, array_map(fn (int $t): float => $t / self::MM, $sheet->kind->trims)));
             self::assertSame([], self::beyondTheSaws($sheet, $stock));
             foreach ($sheet->placements as $p) {

@@ -27,7 +27,23 @@ function keep(change: Partial<PartWish>): Promise<boolean> {
     const parts = Object.fromEntries(Object.entries(all).filter(([, w]) => Object.keys(w).length));
     return guarded(project.set(['cutting'], { ...project.document!.cutting, parts }));
 }
-const text = (e: Event): string => (e.target as HTMLInputElement).value.trim();
+/** Parts that bear one name here belong together. */
+const named = [
+    {
+        key: 'strip',
+        title: 'One strip with',
+        label: 'strip',
+        such: 'a name, such as doors',
+        hint: 'Parts with the same name here are cut side by side, so that the grain runs through.',
+    },
+    {
+        key: 'together',
+        title: 'One sheet with',
+        label: 'sheet shared with',
+        such: 'a name, such as fronts',
+        hint: 'Parts with the same name here lie on one sheet, so that colour and batch match.',
+    },
+] as const;
 </script>
 
 <template>
@@ -46,28 +62,15 @@ const text = (e: Event): string => (e.target as HTMLInputElement).value.trim();
                 @choose="(v) => keep({ priority: v === 'usual' ? undefined : (v as PartWish['priority']) })"
             />
         </div>
-        <div class="ch">
-            <span v-tooltip.bottom="'Parts with the same name here are cut side by side, so that the grain runs through.'"
-                >One strip with</span
-            >
+        <div v-for="n in named" :key="n.key" class="ch">
+            <span v-tooltip.bottom="n.hint">{{ n.title }}</span>
             <InputText
-                :model-value="wish.strip ?? ''"
+                :model-value="wish[n.key] ?? ''"
                 size="small"
                 maxlength="40"
-                placeholder="a name, such as doors"
-                aria-label="strip"
-                @change="(e: Event) => keep({ strip: text(e) })"
-            />
-        </div>
-        <div class="ch">
-            <span v-tooltip.bottom="'Parts with the same name here lie on one sheet, so that colour and batch match.'">One sheet with</span>
-            <InputText
-                :model-value="wish.together ?? ''"
-                size="small"
-                maxlength="40"
-                placeholder="a name, such as fronts"
-                aria-label="sheet shared with"
-                @change="(e: Event) => keep({ together: text(e) })"
+                :placeholder="n.such"
+                :aria-label="n.label"
+                @change="(e: Event) => keep({ [n.key]: (e.target as HTMLInputElement).value.trim() })"
             />
         </div>
         <div class="ch">
