@@ -9,7 +9,7 @@ use App\Words\Catalogue;
 use Incastro\Core\Measure\Unit;
 
 /**
- * The plan on A4: a cover with the drawing, the cut list, one page a sheet.
+ * The plan on A4: a cover with the drawing, the cut list, one page a sheet, and what is done to each board at the bench.
  *
  * @phpstan-import-type Part from PlanReader
  * @phpstan-import-type Material from PlanReader
@@ -42,6 +42,7 @@ final readonly class PlanPdf
                 (new SawingPdf($self->pdf, $self->words))->pages($material['name'].', sheet '.($i + 1), $sheet);
             }
         }
+        (new BenchPdf($self->pdf, $self->words, $project->name, PlanReader::parts($plan)))->pages(PlanReader::benches($plan));
 
         return $self->pdf->Output('', 'S');
     }

@@ -10,7 +10,7 @@ namespace App\Print;
  * @phpstan-type Text array{key: string, args: array<string, mixed>}
  * @phpstan-type Fig array{mm: int|float, exact: bool, trail: list<array<string, mixed>>}
  * @phpstan-type Size array{length: Fig, width: Fig}
- * @phpstan-type Part array{id: string, label: string, name: Text, hand: ?string, material: string, material_name: string, thickness: int|float, finished: Size, cut: Size, grain: string, banded: list<string>, fit_on_site: bool, bought: bool, role: string, piece: string}
+ * @phpstan-type Part array{id: string, label: string, name: Text, hand: ?string, material: string, material_name: string, thickness: int|float, finished: Size, cut: Size, grain: string, banded: list<string>, fit_on_site: bool, bought: bool, role: string, piece: string, mirror_of: ?string}
  * @phpstan-type Offcut array{x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float, worth_keeping: bool}
  * @phpstan-type Placement array{part: string, label: string, x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float, turned: bool}
  * @phpstan-type Cut array{order: int, kind: string, axis: string, at_mm: int|float, from_mm: int|float, to_mm: int|float, piece: string, trim: bool, fence_mm: int|float, from_far: bool, setting: bool, saw: ?string, off: Yield, rest: ?Yield}
@@ -25,6 +25,10 @@ namespace App\Print;
  * @phpstan-type Drawing array{view: string, bounds: array{int|float, int|float, int|float, int|float}, items: list<Item>}
  * @phpstan-type TemplateLine array{layer: string, points: list<array{int|float, int|float}>, closed: bool}
  * @phpstan-type Template array{piece: string, name: Text, seen: Text, left: ?Text, right: ?Text, bounds: array{int|float, int|float, int|float, int|float}, lines: list<TemplateLine>, marks: list<array{at: array{int|float, int|float}, text: Text}>}
+ * @phpstan-type BenchRectangle array{x: int|float, y: int|float, length: int|float, width: int|float}
+ * @phpstan-type BoreRow array{kind: string, with: list<string>, along: non-empty-list<int|float>, across: non-empty-list<int|float>, diameter: int|float, depth: int|float|null, screw: int|float|null, slots: list<BenchRectangle>}
+ * @phpstan-type BenchFace array{face: string, sides: array{left: string, right: string, lower: string, upper: string}, length: int|float, width: int|float, loops: list<list<array{int|float, int|float}>>, round: list<BenchRectangle>, recesses: list<array{kind: string, depth: int|float, x: int|float, y: int|float, length: int|float, width: int|float}>, rows: list<BoreRow>}
+ * @phpstan-type Bench array{faces: list<BenchFace>, edges: list<array{edge: string, from: string, face: string, rows: list<BoreRow>}>}
  */
 final class PlanReader
 {
@@ -90,5 +94,15 @@ final class PlanReader
     {
         /** @var array<string, array{name: string, clear: Fig, width: Fig, height: Fig, depth: Fig}> */
         return $plan['pieces'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return array<string, Bench> by part
+     */
+    public static function benches(array $plan): array
+    {
+        /** @var array<string, Bench> */
+        return $plan['bench'];
     }
 }

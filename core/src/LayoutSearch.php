@@ -38,14 +38,15 @@ final class LayoutSearch
             return $offer(array_map(self::asLayout(...), $found), $share, $better);
         };
         foreach (array_keys($cutting->own) as $done => $id) {
-            $items = (new Orders($project, $id, $cutting->parts))->itemsOf($cutting->own[$id]);
+            $orders = new Orders($project, $id, $cutting->parts, $cutting->pairs);
+            $items = $orders->itemsOf($cutting->own[$id]);
             $goesOn = true;
-            $report = function (Nested $best, float $share) use (&$found, &$goesOn, $id, $done, $materials, $say): bool {
-                $found[$id] = $best;
+            $report = function (Nested $best, float $share) use (&$found, &$goesOn, $id, $done, $materials, $say, $orders): bool {
+                $found[$id] = $orders->paired($best);
 
                 return $goesOn = $say(($done + $share) / $materials);
             };
-            $found[$id] = (new Improver($effort, $seed))->improve($items, $cutting->own[$id], $report);
+            $found[$id] = $orders->paired((new Improver($effort, $seed))->improve($items, $cutting->own[$id], $report));
             if (! $goesOn || ! $say(($done + 1) / $materials)) {
                 break;
             }
@@ -68,7 +69,7 @@ final class LayoutSearch
     {
         $cutting = Planner::cutting($document);
         $now = $cutting->own[$material] ?? throw new PlaceRefused('no_part', $place['part']);
-        $orders = new Orders(ProjectReader::read($document), $material, $cutting->parts);
+        $orders = new Orders(ProjectReader::read($document), $material, $cutting->parts, $cutting->pairs);
         $wanted = new Placement($place['part'], $place['x']->units, $place['y']->units, 0, 0, $place['turned']);
 
         return self::asLayout((new ByHand($orders))->placed($now, $wanted, $place['sheet'], $place['locked']));

@@ -18,6 +18,7 @@ final readonly class Plan implements \JsonSerializable
      * @param  array<string, mixed>  $wayIn
      * @param  array<string, mixed>  $solids  by piece
      * @param  array<string, mixed>  $templates  by edge or part
+     * @param  array<string, mixed>  $bench  by part
      */
     public function __construct(
         public string $unit,
@@ -31,6 +32,7 @@ final readonly class Plan implements \JsonSerializable
         public array $wayIn,
         public array $solids,
         public array $templates,
+        public array $bench,
     ) {
     }
 
@@ -51,6 +53,7 @@ final readonly class Plan implements \JsonSerializable
             'drawings' => (object) $this->drawings,
             'solids' => (object) $this->solids,
             'templates' => (object) $this->templates,
+            'bench' => (object) $this->bench,
         ];
     }
 

@@ -59,7 +59,7 @@ final readonly class PlanWriter
         private Cutting $cutting,
         private array $findings,
     ) {
-        $this->labels = Labels::of($cutting->parts);
+        $this->labels = Labels::of($cutting->parts, $cutting->hands);
     }
 
     public function plan(): Plan
@@ -78,6 +78,7 @@ final readonly class PlanWriter
             $this->wayIn(),
             $this->solids(),
             $this->templates(),
+            $this->bench(),
         );
     }
 
@@ -195,6 +196,18 @@ final readonly class PlanWriter
         return array_merge(...array_map(fn (string $id): array => (new Templates($this->project->pieces[$id], $this->fitted[$id]))->of(), array_keys($this->fitted)), ...[[]]);
     }
 
+    /** @return array<string, array<string, mixed>> by part that has anything drilled or let in */
+    private function bench(): array
+    {
+        $bench = [];
+        foreach ($this->cutting->parts as $part) {
+            $is = BenchWriter::of($part);
+            $bench += $is === null ? [] : [$part->panel->id => $is];
+        }
+
+        return $bench;
+    }
+
     /** @return array<string, mixed> */
     private function part(Part $part): array
     {
@@ -217,6 +230,7 @@ final readonly class PlanWriter
             'banded' => $panel->banded,
             'fit_on_site' => $panel->fitOnSite,
             'bought' => $panel->bought,
+            'mirror_of' => $this->cutting->pairs[$panel->id] ?? null,
             'from_leftover' => $this->cutting->moved[$panel->id] ?? null,
         ] + PieceWriter::shape($panel, $this->project->workshop);
     }

@@ -9,9 +9,10 @@ use Incastro\Core\Checks\Checker;
 use Incastro\Core\Checks\FitsSheet;
 use Incastro\Core\Cut\Cutter;
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\Machining\Bored;
+use Incastro\Core\Cut\Machining\Boring;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Designer;
-use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ProjectReader;
@@ -39,8 +40,9 @@ final class Planner
         $rooms = self::survey($project);
         $pieces = self::measurable($project, $rooms);
         [$designs, $fitted] = self::build($project, $pieces, $rooms);
-        $cutting = (new Cutter($project))->cut(self::panels($fitted));
-        $findings = self::check($project, $rooms, $pieces, $designs, $fitted, $cutting);
+        $bored = self::bored($designs, $fitted);
+        $cutting = self::cut($project, $fitted, $bored);
+        $findings = self::check($project, $rooms, $pieces, $designs, $fitted, $bored, $cutting);
 
         return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings))->plan();
     }
@@ -56,9 +58,9 @@ final class Planner
     {
         $project = ProjectReader::read($document);
         $rooms = self::survey($project);
-        [, $fitted] = self::build($project, self::measurable($project, $rooms), $rooms);
+        [$designs, $fitted] = self::build($project, self::measurable($project, $rooms), $rooms);
 
-        return (new Cutter($project))->cut(self::panels($fitted));
+        return self::cut($project, $fitted, self::bored($designs, $fitted));
     }
 
     /**
@@ -126,12 +128,29 @@ final class Planner
     }
 
     /**
+     * @param  array<string, Design>  $designs
      * @param  array<string, Fit>  $fitted
-     * @return list<Panel>
+     * @return array<string, Bored> by piece
      */
-    private static function panels(array $fitted): array
+    private static function bored(array $designs, array $fitted): array
     {
-        return array_merge(...array_map(fn (Fit $f): array => $f->panels, array_values($fitted)), ...[[]]);
+        $bored = [];
+        foreach ($fitted as $id => $fit) {
+            $bored[$id] = Boring::of($designs[$id], $fit);
+        }
+
+        return $bored;
+    }
+
+    /**
+     * @param  array<string, Fit>  $fitted
+     * @param  array<string, Bored>  $bored
+     */
+    private static function cut(Project $project, array $fitted, array $bored): Cutting
+    {
+        $panels = array_merge(...array_map(fn (Fit $f): array => $f->panels, array_values($fitted)), ...[[]]);
+
+        return (new Cutter($project))->cut($panels, array_merge(...array_map(fn (Bored $b): array => $b->bores, array_values($bored)), ...[[]]));
     }
 
     /**
@@ -139,9 +158,10 @@ final class Planner
      * @param  array<string, Piece>  $pieces
      * @param  array<string, Design>  $designs
      * @param  array<string, Fit>  $fitted
+     * @param  array<string, Bored>  $bored
      * @return list<Finding>
      */
-    private static function check(Project $project, array $rooms, array $pieces, array $designs, array $fitted, Cutting $cutting): array
+    private static function check(Project $project, array $rooms, array $pieces, array $designs, array $fitted, array $bored, Cutting $cutting): array
     {
         $checker = new Checker;
         $findings = [];
@@ -150,7 +170,7 @@ final class Planner
         }
         foreach ($pieces as $id => $piece) {
             array_push($findings, ...$designs[$id]->findings,
-                ...$checker->piece(new Built($project, $piece, $rooms[$piece->space], $fitted[$id])));
+                ...$checker->piece(new Built($project, $piece, $rooms[$piece->space], $fitted[$id], $bored[$id])));
         }
 
         return [...$findings, ...(new FitsSheet)->of($cutting, $project)];

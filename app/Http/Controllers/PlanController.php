@@ -13,7 +13,7 @@ use Illuminate\Support\Facades\Gate;
 /** The plan, whole or by section; unchanged sections cost a 304. */
 final class PlanController
 {
-    private const SECTIONS = ['site', 'pieces', 'parts', 'cut', 'findings', 'drawings', 'way_in', 'solids'];
+    private const SECTIONS = ['site', 'pieces', 'parts', 'cut', 'findings', 'drawings', 'way_in', 'solids', 'templates', 'lumber', 'bench'];
 
     public function show(Request $request, Project $project, PlanProject $plan, string $section = 'all'): Response
     {

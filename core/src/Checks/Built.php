@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Fit\Fit;
@@ -17,6 +18,7 @@ final readonly class Built
         public Piece $piece,
         public Room $room,
         public Fit $fit,
+        public Bored $bored,
     ) {
     }
 }

@@ -19,7 +19,7 @@ final class Checker
     /** @return list<Finding> */
     public function piece(Built $built): array
     {
-        $checks = [new GoesBetweenWalls, new GoesUnderCeiling, new StaysInDepth, new EdgesClose, new ThingsInTheWay, new LetsThingsThrough, new MovesFreely];
+        $checks = [new GoesBetweenWalls, new GoesUnderCeiling, new StaysInDepth, new EdgesClose, new ThingsInTheWay, new LetsThingsThrough, new MovesFreely, new HolesClear];
 
         return array_merge(...array_map(fn (Check $check): array => $check->of($built), $checks));
     }

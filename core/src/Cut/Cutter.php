@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Cut\Machining\Hand;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Geometry\Axis;
@@ -17,13 +19,21 @@ final readonly class Cutter
     {
     }
 
-    /** @param  list<Panel>  $panels */
-    public function cut(array $panels): Cutting
+    /**
+     * @param  list<Panel>  $panels
+     * @param  array<string, list<Bore>>  $bores  by panel
+     */
+    public function cut(array $panels, array $bores = []): Cutting
     {
-        $parts = array_map($this->part(...), $panels);
+        $parts = array_map(fn (Panel $p): Part => $this->part($p, $bores[$p->id] ?? []), $panels);
+        $hands = [];
+        foreach ($parts as $part) {
+            $hands[$part->panel->id] = Hand::of($part);
+        }
+        $pairs = Hand::pairs($parts, $hands);
         $nested = $accepted = [];
         foreach ($this->project->stock as $id => $material) {
-            $orders = new Orders($this->project, $id, $parts);
+            $orders = new Orders($this->project, $id, $parts, $pairs);
             if ($orders->isEmpty()) {
                 continue;
             }
@@ -34,10 +44,11 @@ final readonly class Cutter
         }
         [$used, $moved] = (new Leftovers($this->project, $parts))->used($nested);
 
-        return new Cutting($parts, $used, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts));
+        return new Cutting($parts, $used, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands);
     }
 
-    private function part(Panel $panel): Part
+    /** @param  list<Bore>  $bores */
+    private function part(Panel $panel, array $bores): Part
     {
         $band = $this->project->workshop->banding;
         [$length, $width, $shorter, $narrower] = [$panel->length, $panel->width, false, false];
@@ -64,6 +75,7 @@ final readonly class Cutter
             $named($length, $shorter, 'cut.cut_length'),
             $named($width, $narrower, 'cut.cut_width'),
             $this->project->stock[$panel->material]->grain && $panel->role->grainMatters(),
+            $bores,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Cut\Machining\Hand;
 use Incastro\Core\Measure\Length;
 
 /** Every part of the project and how its sheets are cut. */
@@ -16,8 +17,10 @@ final readonly class Cutting
      * @param  list<string>  $accepted  materials whose accepted layout is in use
      * @param  array<string, string>  $moved  the material whose leftovers a part is cut from, where it is not its own
      * @param  list<array{Length, Length, list<Part>, Nested}>  $lumber  by section: thickness, width, parts, how they are laid
+     * @param  array<string, string>  $pairs  the mirror image of a part, both ways
+     * @param  array<string, Hand>  $hands  by part
      */
-    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved = [], public array $lumber = [])
+    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved = [], public array $lumber = [], public array $pairs = [], public array $hands = [])
     {
     }
 }

@@ -20,8 +20,11 @@ final class Orders
     /** @var list<Item> */
     public readonly array $items;
 
-    /** @param  list<Part>  $parts */
-    public function __construct(private readonly Project $project, private readonly string $material, private readonly array $parts)
+    /**
+     * @param  list<Part>  $parts
+     * @param  array<string, string>  $pairs  the mirror image of a part, both ways
+     */
+    public function __construct(private readonly Project $project, private readonly string $material, private readonly array $parts, private readonly array $pairs = [])
     {
         $this->stock = $this->stock();
         $this->items = $this->asked(false);
@@ -40,7 +43,15 @@ final class Orders
         $halved = $this->asked(true);
         $joined = count($halved) === count($this->items) ? $whole : $this->laid($halved, $fixed);
 
-        return self::inOrder([$joined->missing(), $joined->cost()] < [$whole->missing(), $whole->cost()] ? $joined : $whole, $this->project);
+        $best = [$joined->missing(), $joined->cost()] < [$whole->missing(), $whole->cost()] ? $joined : $whole;
+
+        return $this->paired(self::inOrder($best, $this->project));
+    }
+
+    /** Mirrored parts of one size side by side. */
+    public function paired(Nested $nested): Nested
+    {
+        return (new SideBySide($this->itemsOf($nested), $this->pairs, $this->stock->kerf))->of($nested);
     }
 
     /**

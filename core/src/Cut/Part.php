@@ -4,17 +4,20 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Measure\Figure;
 
-/** A panel as it is cut: the finished size less what its banded edges add. */
+/** A panel as it is cut: the finished size less what its banded edges add; and the holes in it. */
 final readonly class Part
 {
+    /** @param  list<Bore>  $bores */
     public function __construct(
         public Panel $panel,
         public Figure $length,
         public Figure $width,
         public bool $grainFixed,
+        public array $bores = [],
     ) {
     }
 }

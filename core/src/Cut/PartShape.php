@@ -9,7 +9,6 @@ use Incastro\Core\Design\Taken;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Document\Workshop;
 use Incastro\Core\Geometry\Axis;
-use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
 
@@ -146,26 +145,6 @@ final readonly class PartShape
             return ['kind' => $t->kind->value, 'along' => $at($this->long), 'across' => $at($this->wide), 'length' => $size($this->long), 'width' => $size($this->wide),
                 'depth' => Length::least($size($this->thin), $this->panel->block->size->{$this->thin->value})];
         }, $this->panel->taken);
-    }
-
-    /** Tells parts apart that are not the same board on the bench: mirrored ones too. */
-    public function key(): string
-    {
-        $taken = array_map(fn (Taken $t): string => $t->kind->value.self::numbers($t->block, $this->panel->block), $this->panel->taken);
-        sort($taken);
-
-        return json_encode([$this->outline(), $this->bevels(), $taken], JSON_THROW_ON_ERROR);
-    }
-
-    private static function numbers(Block $block, Block $own): string
-    {
-        $numbers = [];
-        foreach (['x', 'y', 'z'] as $axis) {
-            $numbers[] = $block->corner->$axis->units - $own->corner->$axis->units;
-            $numbers[] = $block->size->$axis->units;
-        }
-
-        return implode(',', $numbers);
     }
 
     /** @return array<string, Length> */

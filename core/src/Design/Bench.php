@@ -25,6 +25,9 @@ final class Bench
     /** @var list<Hardware> */
     public array $hardware = [];
 
+    /** @var list<HungLeaf> */
+    public array $hung = [];
+
     /** @var list<Finding> */
     public array $findings = [];
 

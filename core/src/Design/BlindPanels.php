@@ -76,7 +76,7 @@ final readonly class BlindPanels
             $cell->y->to()->minus($cell->board->thickness), $cell->isUnderSlope() ? Span::of($cell->z->from, $cell->least, Text::of('piece.under_slope')) : $cell->z, [], $this->end);
         foreach ([[$this->end === Side::Left ? $cell->by->right : $cell->by->left, Axis::X], [$cell->by->floor, Axis::Z], [$cell->isUnderSlope() ? null : $cell->by->head, Axis::Z]] as [$other, $axis]) {
             if ($other !== null && isset($this->bench->panels[$other])) {
-                $this->bench->join($id, $other, JointKind::PocketScrews, $axis);
+                $this->bench->join($id, $other, JointKind::ofFiller(Length::least($shows, $cell->z->value())), $axis);
             }
         }
 

@@ -122,11 +122,12 @@ final readonly class CaseMaker
 
     private function toeNotch(CaseSpec $case, Panel $side): void
     {
-        $deep = $case->toe->setBack ?? Length::zero();
-        $high = $case->z->from->minus($case->floor);
+        // The toe board stands against the side behind the notch, its front set back from the front of the case, a lip included.
+        $from = $case->front()->minus($this->toeSetBack($case));
         $front = $side->block->corner->y->plus($side->block->size->y);
+        $deep = $front->minus($from);
         if ($deep->isPositive() && $deep->isLessThan($side->block->size->y)) {
-            $this->bench->take($side->id, TakenKind::Notch, Block::of($side->block->corner->x, $front->minus($deep), $case->floor, $case->board->thickness, $deep, $high));
+            $this->bench->take($side->id, TakenKind::Notch, Block::of($side->block->corner->x, $from, $case->floor, $case->board->thickness, $deep, $case->z->from->minus($case->floor)));
         }
     }
 

@@ -21,6 +21,7 @@ final readonly class Design
      * @param  list<CaseFront>  $fronts
      * @param  list<Finding>  $findings
      * @param  array<string, Turn>  $turns  by bay: how its run's frame lies in the house
+     * @param  list<HungLeaf>  $hung
      */
     public function __construct(
         public array $panels,
@@ -32,6 +33,7 @@ final readonly class Design
         public array $fronts,
         public array $findings,
         public array $turns = [],
+        public array $hung = [],
     ) {
     }
 }

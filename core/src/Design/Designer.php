@@ -59,7 +59,7 @@ final readonly class Designer
 
         return new Design(
             array_values(array_diff_key($panels, $vanished)), $bench->joints, $bench->hardware, $bench->openings, $bench->spacings, $bench->cells, $fronts,
-            [...$bench->findings, ...array_map(self::vanished(...), array_values($vanished))], $turns,
+            [...$bench->findings, ...array_map(self::vanished(...), array_values($vanished))], $turns, $bench->hung,
         );
     }
 
@@ -76,7 +76,7 @@ final readonly class Designer
         $made = $made->with(array_keys(array_diff_key($bench->panels, $before)));
         foreach ($turn->isNone() ? [] : $made->panels as $id) {
             $panel = $bench->panels[$id];
-            $bench->panels[$id] = $panel->with($turn->prism($panel->solid), taken: array_map(fn (Taken $t): Taken => new Taken($t->kind, $turn->block($t->block)), $panel->taken), turned: true);
+            $bench->panels[$id] = $panel->with($turn->prism($panel->solid), taken: array_map(fn (Taken $t): Taken => new Taken($t->kind, $turn->block($t->block)), $panel->taken), quarter: $turn->quarter);
         }
         for ($j = $joints; $j < count($bench->joints); $j++) {
             $bench->joints[$j] = $bench->joints[$j]->turned($turn);

@@ -149,10 +149,19 @@ final readonly class Doors
         } else {
             $this->maker->face($id, Role::Door, $name, $x, $y, $z, ['left', 'right', 'top', 'bottom'], $hinge);
         }
-        if ($hinge !== null && $this->isInset() && ! $this->cell->mouth->framed) {
-            $upright = $hinge === Side::Left ? $this->cell->by->left : $this->cell->by->right;
-            $part = isset($this->bench->panels[$id]) ? $id : "$id:stile_{$hinge->value}";
-            $panel = $this->bench->panels[$part] ?? null;
+        if ($hinge !== null) {
+            $this->hung(isset($this->bench->panels[$id]) ? $id : "$id:stile_{$hinge->value}", $hinge);
+        }
+    }
+
+    private function hung(string $part, Side $hinge): void
+    {
+        $upright = $hinge === Side::Left ? $this->cell->by->left : $this->cell->by->right;
+        $panel = $this->bench->panels[$part] ?? null;
+        if ($panel !== null) {
+            $this->bench->hung[] = new HungLeaf($part, $this->cell->mouth->framed ? null : $upright, $hinge);
+        }
+        if ($this->isInset() && ! $this->cell->mouth->framed) {
             $edge = $this->bench->panels[$upright ?? ''] ?? null;
             if ($panel !== null && $edge !== null && Contact::gap(Axis::Y, $panel, $edge)->isNegative() && Contact::gap(Axis::Z, $panel, $edge)->isNegative()) {
                 $this->bench->join($part, $upright, JointKind::Clears, Axis::X, Contact::gap(Axis::X, $panel, $edge));
@@ -163,8 +172,7 @@ final readonly class Doors
     private function fittings(int $leaves, Length $height, Length $width): void
     {
         $owner = $this->cell->bay->id;
-        $mm = $height->units / Length::PER_MM;
-        $hinges = $mm <= 900 ? 2 : ($mm <= 1600 ? 3 : ($mm <= 2000 ? 4 : 5));
+        $hinges = HungLeaf::hinges($height);
         $flaps = $width->isGreaterThan(Length::fromMillimetres(900)) ? 3 : 2;
         $needs = match ($this->door->kind) {
             DoorKind::Hinged => [[Text::of('hardware.hinge', opens: $this->door->is->count('opens')), $hinges * $leaves]],

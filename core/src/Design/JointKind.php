@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\CarcassJoint;
+use Incastro\Core\Measure\Length;
 
 /** How two panels meet. */
 enum JointKind: string
@@ -27,6 +28,15 @@ enum JointKind: string
     case Clears = 'clears';
     /** Along the slope, board to cut edge. */
     case Raking = 'raking';
+
+    /** A pocket in 18 mm reaches 52 mm in from the end: what is narrower across the joint is screwed through the board it meets. */
+    private const POCKET_ROOM_MM = 56;
+
+    /** How a strip that closes a slot is held, so wide across the joint. */
+    public static function ofFiller(Length $width): self
+    {
+        return $width->isLessThan(Length::fromMillimetres(self::POCKET_ROOM_MM)) ? self::Screws : self::PocketScrews;
+    }
 
     public static function of(CarcassJoint $joint): self
     {

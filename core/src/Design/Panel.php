@@ -14,11 +14,14 @@ use Incastro\Core\Measure\Text;
 /**
  * One board of the piece at its finished size. `length` runs along the grain; `long` and `thin` are the axes of the run's
  * frame along the grain and through the board; `banded` names its banded edges (front, left, right, top, bottom as it stands
- * there); `turned`: its run stands along a side wall. `solid` lies in the house, before what is `taken` out of it. The id derives from its owners and its role.
+ * there); `quarter`: how its run is turned (Turn), 0 along the back wall. `solid` lies in the house, before what is `taken` out of it. The id derives from its owners and its role.
  */
 final readonly class Panel
 {
     public Block $block;
+
+    /** Its run stands along a side wall. */
+    public bool $turned;
 
     /**
      * @param  list<string>  $banded
@@ -41,17 +44,18 @@ final readonly class Panel
         public bool $bought = false,
         public array $taken = [],
         public ?string $bay = null,
-        public bool $turned = false,
+        public int $quarter = 0,
     ) {
         $this->block = $solid->bounds();
+        $this->turned = $quarter !== 0;
     }
 
     /** @param  list<Taken>  $taken */
-    public function with(?Prism $solid = null, ?Figure $length = null, ?Figure $width = null, ?array $taken = null, ?bool $fitOnSite = null, ?bool $turned = null): self
+    public function with(?Prism $solid = null, ?Figure $length = null, ?Figure $width = null, ?array $taken = null, ?bool $fitOnSite = null, ?int $quarter = null): self
     {
         return new self($this->id, $this->piece, $this->role, $this->name, $this->material, $length ?? $this->length, $width ?? $this->width,
             $solid ?? $this->solid, $this->long, $this->thin, $this->banded, $this->hand, $fitOnSite ?? $this->fitOnSite, $this->bought,
-            $taken ?? $this->taken, $this->bay, $turned ?? $this->turned);
+            $taken ?? $this->taken, $this->bay, $quarter ?? $this->quarter);
     }
 
     /** An axis of the run's frame as it lies in the house. */
@@ -72,5 +76,19 @@ final readonly class Panel
             }
         }
         throw new \LogicException('A board that is as thin as it is long.');
+    }
+
+    /** What lies in a direction of the house, as it is called where the panel stands: left, right, rear, front, bottom, top. */
+    public function facing(Axis $axis, bool $upper): string
+    {
+        [$low, $high] = match (true) {
+            $axis === Axis::Z => ['bottom', 'top'],
+            $axis === Axis::X && $this->quarter === 0 => ['left', 'right'],
+            $axis === Axis::X => $this->quarter > 0 ? ['rear', 'front'] : ['front', 'rear'],
+            $this->quarter === 0 => ['rear', 'front'],
+            default => $this->quarter > 0 ? ['right', 'left'] : ['left', 'right'],
+        };
+
+        return $upper ? $high : $low;
     }
 }

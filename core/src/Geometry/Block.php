@@ -18,6 +18,14 @@ final readonly class Block
         return new self(new Place3($x, $y, $z), new Place3($dx, $dy, $dz));
     }
 
+    /** Without extent, at the origin: to be laid out axis by axis (along). */
+    public static function nothing(): self
+    {
+        $zero = Length::zero();
+
+        return self::of($zero, $zero, $zero, $zero, $zero, $zero);
+    }
+
     /** Larger by so much on all sides; smaller where it is negative. */
     public function grownBy(Length $by): self
     {

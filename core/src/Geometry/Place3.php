@@ -13,6 +13,16 @@ final readonly class Place3
     {
     }
 
+    /** The same but for one axis. */
+    public function with(Axis $axis, Length $at): self
+    {
+        return match ($axis) {
+            Axis::X => new self($at, $this->y, $this->z),
+            Axis::Y => new self($this->x, $at, $this->z),
+            Axis::Z => new self($this->x, $this->y, $at),
+        };
+    }
+
     public function plus(self $other): self
     {
         return new self($this->x->plus($other->x), $this->y->plus($other->y), $this->z->plus($other->z));

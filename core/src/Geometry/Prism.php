@@ -120,6 +120,47 @@ final readonly class Prism
         return abs($area) * $dm($this->to->minus($this->from));
     }
 
+    /** Whether any of a block lies in it; its outline is convex (separating axes, edges of both). */
+    public function touches(Block $block): bool
+    {
+        $other = self::of($block, $this->axis);
+        if (! $other->from->isLessThan($this->to) || ! $this->from->isLessThan($other->to)) {
+            return false;
+        }
+        foreach ([[$this->outline, $other->outline], [$other->outline, $this->outline]] as [$a, $b]) {
+            foreach ($a as $i => $p) {
+                $q = $a[($i + 1) % count($a)];
+                [$du, $dv] = [$q->across->minus($p->across)->units, $q->up->minus($p->up)->units];
+                $side = fn (Point $r): int => $du * $r->up->minus($p->up)->units - $dv * $r->across->minus($p->across)->units <=> 0;
+                $own = array_filter(array_map($side, $a));
+                // A line along an edge with all of one on its inner side and all of the other beyond keeps them apart.
+                if ($own !== [] && array_filter(array_map($side, $b), fn (int $s): bool => $s === array_values($own)[0]) === []) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array{Length, Length} lowest and highest `up` of its outline at an `across` inside it, by proportion along slanting edges */
+    public function heightsAt(Length $across): array
+    {
+        $ups = [];
+        foreach ($this->outline as $i => $p) {
+            $q = $this->outline[($i + 1) % count($this->outline)];
+            [$from, $to] = [$across->minus($p->across)->units, $q->across->minus($p->across)->units];
+            if ($to !== 0 && $from / $to >= 0 && $from / $to <= 1) {
+                $ups[] = Length::ofUnits((int) round($p->up->units + $from / $to * $q->up->minus($p->up)->units));
+            }
+        }
+        if ($ups === []) {
+            throw new \LogicException('Not inside the outline.');
+        }
+
+        return [Length::least(...$ups), Length::greatest(...$ups)];
+    }
+
     public function isBlock(): bool
     {
         $b = $this->bounds();

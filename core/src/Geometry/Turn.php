@@ -12,7 +12,7 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class Turn
 {
-    private function __construct(private int $quarter, private Length $x, private Length $y)
+    private function __construct(public int $quarter, private Length $x, private Length $y)
     {
     }
 

@@ -62,6 +62,12 @@ export interface Plan {
     [k: string]: Template;
   };
   lumber: LumberPlan[];
+  /**
+   * by part that has anything drilled or let in
+   */
+  bench: {
+    [k: string]: Bench;
+  };
 }
 export interface Site {
   name: string;
@@ -843,6 +849,10 @@ export interface Part {
    * the material whose leftovers it is cut from
    */
   from_leftover: string | null;
+  /**
+   * the part that is its mirror image
+   */
+  mirror_of: string | null;
 }
 export interface Size {
   length: Figure;
@@ -1375,4 +1385,109 @@ export interface StickPlan {
    * a length in mm, at most 6 decimals
    */
   most_bow: number;
+}
+export interface Bench {
+  faces: BenchFace[];
+  edges: {
+    edge: string;
+    from: string;
+    face: string;
+    rows: BoreRow[];
+  }[];
+}
+export interface BenchFace {
+  face: string;
+  sides: {
+    left: string;
+    right: string;
+    lower: string;
+    upper: string;
+  };
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  loops: [number, number][][];
+  round: BenchRectangle[];
+  recesses: {
+    kind: string;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    depth: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    x: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    y: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width: number;
+  }[];
+  /**
+   * what is drilled into the edges
+   */
+  hidden: BenchRectangle[];
+  rows: BoreRow[];
+}
+export interface BenchRectangle {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+}
+/**
+ * holes alike: each distance along at each distance across
+ */
+export interface BoreRow {
+  kind: 'pocket' | 'clearance' | 'pilot' | 'dowel' | 'pin' | 'spare_pin' | 'hinge_cup' | 'hinge_plate';
+  /**
+   * the parts they are for
+   */
+  with: string[];
+  /**
+   * mm from the left end, or along the edge
+   */
+  along: number[];
+  /**
+   * mm from the lower edge, or from the face that is named
+   */
+  across: number[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  diameter: number;
+  /**
+   * null right through
+   */
+  depth: number | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  screw: number | null;
+  slots: BenchRectangle[];
 }

@@ -12,6 +12,7 @@ import ShopList from './ShopList.vue';
 import SheetTotals from './SheetTotals.vue';
 import SheetView from './SheetView.vue';
 import AllSheets from './AllSheets.vue';
+import BenchView from './BenchView.vue';
 import Labels from './Labels.vue';
 import ByHand from './ByHand.vue';
 import LumberView from './LumberView.vue';
@@ -24,13 +25,13 @@ const project = useProject();
 const sheets = computed(() =>
     (project.plan?.cut ?? []).flatMap((material) => material.sheets.map((sheet, i) => ({ material, sheet, number: i + 1 }))),
 );
-/** Which sheet; −1 for all of them side by side, −2 for the lumber. */
+/** Which sheet; −1 for all of them side by side, −2 for the lumber, −3 for what is done to the boards once they are cut. */
 const at = ref(0);
 const below = ref<'parts' | 'cuts' | 'shop'>('cuts');
 const lit = ref<number | null>(null);
 const lumber = computed(() => project.plan?.lumber ?? []);
 watch([sheets, lumber], ([all, sticks]) => {
-    if (at.value === -2 && sticks.length > 0) return;
+    if (at.value === -3 || (at.value === -2 && sticks.length > 0)) return;
     at.value = at.value === -2 ? 0 : Math.min(at.value, Math.max(0, all.length - 1));
 });
 watch(at, () => (lit.value = null));
@@ -73,8 +74,10 @@ const shown = computed(() => sheets.value[Math.max(0, at.value)]);
                 <button v-if="lumber.length" role="tab" :aria-selected="at === -2" :class="{ on: at === -2 }" @click="at = -2">
                     Lumber
                 </button>
+                <button role="tab" :aria-selected="at === -3" :class="{ on: at === -3 }" @click="at = -3">At the bench</button>
             </div>
-            <LumberView v-if="at === -2" />
+            <BenchView v-if="at === -3" />
+            <LumberView v-else-if="at === -2" />
             <AllSheets v-else-if="at < 0" :sheets="sheets" @open="(i) => (at = i)" />
             <template v-else>
                 <SheetView :material="shown.material" :sheet="shown.sheet" :lit="lit" :number="shown.number" />

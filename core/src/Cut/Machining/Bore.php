@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut\Machining;
+
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
+use Incastro\Core\Measure\Length;
+
+/**
+ * A hole in a board, in the house. `at` is the middle of its mouth, `into` and `upward` the way it is drilled, `depth` null
+ * right through; `room` all it takes of the board; `with` the part it is for, `screw` the length of the screw that goes in.
+ */
+final readonly class Bore
+{
+    public function __construct(
+        public BoreKind $kind,
+        public string $part,
+        public ?string $with,
+        public Place3 $at,
+        public Axis $into,
+        public bool $upward,
+        public Length $diameter,
+        public ?Length $depth,
+        public Block $room,
+        public ?Length $screw = null,
+    ) {
+    }
+
+    /**
+     * Square to the face or edge it is drilled from.
+     *
+     * @param  Length|null  $depth  null right through
+     */
+    public static function round(BoreKind $kind, Panel $board, ?string $with, Place3 $at, Axis $into, bool $upward, Length $diameter, ?Length $depth, ?Length $screw = null): self
+    {
+        $half = $diameter->splitInto(2)[0];
+        $room = Block::of($at->x->minus($half), $at->y->minus($half), $at->z->minus($half), $diameter, $diameter, $diameter);
+        $k = $into->value;
+        $deep = $depth ?? $board->block->size->$k;
+
+        return new self($kind, $board->id, $with, $at, $into, $upward, $diameter, $depth,
+            $room->along($into, $upward ? $at->$k : $at->$k->minus($deep), $deep), $screw);
+    }
+
+    /** Nearer than the wall that must stay between them. */
+    public function meets(self $other, Length $wall): bool
+    {
+        foreach (['x', 'y', 'z'] as $k) {
+            [$a, $b] = [$this->room, $other->room];
+            if ($a->corner->$k->units >= $b->corner->$k->units + $b->size->$k->units + $wall->units
+                || $b->corner->$k->units >= $a->corner->$k->units + $a->size->$k->units + $wall->units) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

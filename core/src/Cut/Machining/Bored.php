@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut\Machining;
+
+/** The holes of a piece's boards, and those that cannot be where they should. */
+final readonly class Bored
+{
+    /**
+     * @param  array<string, list<Bore>>  $bores  by part
+     * @param  list<Clash>  $clashes
+     */
+    public function __construct(public array $bores, public array $clashes)
+    {
+    }
+}

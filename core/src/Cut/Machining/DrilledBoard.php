@@ -1,0 +1,160 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut\Machining;
+
+use Incastro\Core\Cut\PanelOutline;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Taken;
+use Incastro\Core\Design\TakenKind;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Place3;
+use Incastro\Core\Geometry\Point;
+use Incastro\Core\Measure\Length;
+
+/** A board with the holes it has so far, and what a further one would meet. */
+final class DrilledBoard
+{
+    /** What must stay between two holes, and under a hole that does not go through. */
+    private const WALL_MM = 1;
+
+    private const FLOOR_MM = 2;
+
+    /** 10 µm over an edge is on it. */
+    private const SLACK = Length::PER_MM / 100;
+
+    /** @var list<Bore> */
+    public array $bores = [];
+
+    private ?PanelOutline $outline = null;
+
+    private ?bool $rectangle = null;
+
+    public function __construct(public readonly Panel $panel)
+    {
+    }
+
+    /** The first thing in its way; null when it can be drilled. */
+    public function clash(Bore $bore): ?Clash
+    {
+        return match (true) {
+            $this->isOff($bore) => new Clash(ClashKind::Off, $this->panel, $bore),
+            $this->comesOut($bore) => new Clash(ClashKind::Through, $this->panel, $bore),
+            default => $this->meetsRecess($bore) ?? $this->meetsBore($bore),
+        };
+    }
+
+    private function meetsBore(Bore $bore): ?Clash
+    {
+        foreach ($this->bores as $other) {
+            if ($other !== $bore && $other->meets($bore, Length::fromMillimetres(self::WALL_MM))) {
+                return new Clash(ClashKind::Meet, $this->panel, $bore, $other);
+            }
+        }
+
+        return null;
+    }
+
+    /** What goes right through is left out of the outline already. */
+    private function meetsRecess(Bore $bore): ?Clash
+    {
+        foreach ($this->panel->taken as $taken) {
+            if (! self::isOpen($taken) && $bore->meets(new Bore($bore->kind, $bore->part, null, $taken->block->corner, $bore->into, true, Length::zero(), null, $taken->block), Length::zero())) {
+                return new Clash(ClashKind::Recess, $this->panel, $bore, $taken->kind);
+            }
+        }
+
+        return null;
+    }
+
+    private function comesOut(Bore $bore): bool
+    {
+        $k = $bore->into->value;
+        $isFace = $bore->into === $this->thin();
+
+        return $isFace && $bore->depth !== null && $bore->depth->plus(Length::fromMillimetres(self::FLOOR_MM))->isGreaterThan($this->panel->block->size->$k);
+    }
+
+    /** Whether any corner of its room, as seen on the face, lies outside the board. */
+    private function isOff(Bore $bore): bool
+    {
+        [$low, $size] = [$bore->room->corner, $bore->room->size];
+        $slack = Length::ofUnits(self::SLACK);
+        if ($this->isRectangle()) {
+            return $this->reachesOver($bore);
+        }
+        $this->outline ??= new PanelOutline($this->panel);
+        foreach ([0, 1] as $a) {
+            foreach ([0, 1] as $b) {
+                $at = ['x' => $low->x, 'y' => $low->y, 'z' => $low->z];
+                foreach ($this->flat() as $i => $axis) {
+                    $k = $axis->value;
+                    $at[$k] = [$a, $b][$i] === 0 ? $at[$k]->plus($slack) : $at[$k]->plus($size->$k)->minus($slack);
+                }
+                if (! self::isInside($this->outline->view->project(new Place3($at['x'], $at['y'], $at['z'])), $this->outline->region->loops)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function isRectangle(): bool
+    {
+        return $this->rectangle ??= ($this->panel->solid->isBlock() || $this->panel->solid->axis !== $this->thin())
+            && array_filter($this->panel->taken, fn (Taken $t): bool => self::isOpen($t)) === [];
+    }
+
+    private function reachesOver(Bore $bore): bool
+    {
+        foreach ($this->flat() as $axis) {
+            $k = $axis->value;
+            [$from, $size, $own, $whole] = [$bore->room->corner->$k->units, $bore->room->size->$k->units, $this->panel->block->corner->$k->units, $this->panel->block->size->$k->units];
+            if ($from + self::SLACK < $own || $from + $size - self::SLACK > $own + $whole) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function isOpen(Taken $taken): bool
+    {
+        return $taken->kind === TakenKind::Notch || $taken->kind === TakenKind::CutOut;
+    }
+
+    private function thin(): Axis
+    {
+        return $this->panel->inHouse($this->panel->thin);
+    }
+
+    /** @return array{Axis, Axis} the axes of its face */
+    private function flat(): array
+    {
+        return [$this->panel->inHouse($this->panel->long), $this->panel->inHouse($this->panel->wide())];
+    }
+
+    /**
+     * Crossings of a line to the right: odd inside.
+     *
+     * @param  list<list<Point>>  $loops
+     */
+    private static function isInside(Point $p, array $loops): bool
+    {
+        $inside = false;
+        foreach ($loops as $loop) {
+            $q = $loop[count($loop) - 1];
+            foreach ($loop as $r) {
+                [$from, $to] = [$q->up->units - $p->up->units, $r->up->units - $p->up->units];
+                if (($from > 0) !== ($to > 0) && $q->across->units + ($r->across->units - $q->across->units) * (-$from / ($to - $from)) > $p->across->units) {
+                    $inside = ! $inside;
+                }
+                $q = $r;
+            }
+        }
+
+        return $inside;
+    }
+}

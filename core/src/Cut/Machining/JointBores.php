@@ -1,0 +1,156 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut\Machining;
+
+use Incastro\Core\Design\Joint;
+use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\JointLine;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
+use Incastro\Core\Measure\Length;
+
+/** The holes of pocket screws, screws and dowels along each joint. */
+final readonly class JointBores
+{
+    private const POCKET_MM = 9.5;
+
+    /** A pocket slants so far from the face. */
+    private const SLANT_DEG = 15.0;
+
+    private const POINT_MM = 4;
+
+    /** A hole may not come nearer to the end of its joint. */
+    private const LEAST_END_MM = 8;
+
+    public function __construct(private Boards $boards, private HiddenFace $hidden)
+    {
+    }
+
+    public function make(Joint $joint): void
+    {
+        [$first, $second] = [$this->boards->panel($joint->first), $this->boards->panel($joint->second)];
+        $line = $first === null || $second === null ? null : JointLine::of($joint->axis, $first, $second);
+        if ($first === null || $second === null || $line === null) {
+            return;
+        }
+        $isEnd = fn (Panel $p): bool => $p->inHouse($p->thin) !== $joint->axis;
+        [$end, $face] = $isEnd($first) || ! $isEnd($second) ? [$first, $second] : [$second, $first];
+        $make = match ($joint->kind) {
+            JointKind::PocketScrews => $isEnd($end) ? fn (Length $p): array => $this->pocket($line, $end, $face, $p) : null,
+            JointKind::Dowels => fn (Length $p): array => $this->dowel($line, $end, $face, $p),
+            JointKind::Screws => $this->screws($line, $end, $face, $isEnd($end), ! $isEnd($face)),
+            default => null,
+        };
+        if ($make !== null) {
+            $this->along($line, $make);
+        }
+    }
+
+    /** @param  \Closure(Length): list<Bore>  $make */
+    private function along(JointLine $line, \Closure $make): void
+    {
+        $least = Length::least(Length::fromMillimetres(self::LEAST_END_MM), $line->length->splitInto(4)[0]);
+        foreach ($line->spread() as $wanted) {
+            $this->boards->set($wanted, $make, fn (Length $p): bool => ! $p->isLessThan($line->from->plus($least)) && ! $p->isGreaterThan($line->to()->minus($least)));
+        }
+    }
+
+    private static function at(JointLine $line, Length $along, Length $on): Place3
+    {
+        return Block::nothing()->corner->with($line->axis, $on)->with($line->along, $along)->with($line->across, $line->middle);
+    }
+
+    /** Whether a board lies beyond the joint's plane, on its upper side. */
+    private static function isBeyond(JointLine $line, Panel $board): bool
+    {
+        $k = $line->axis->value;
+
+        return $board->block->corner->$k->plus($board->block->size->$k->splitInto(2)[0])->isGreaterThan($line->plane);
+    }
+
+    private static function thickness(Panel $p): Length
+    {
+        return $p->block->size->{$p->inHouse($p->thin)->value};
+    }
+
+    /**
+     * Through a face into an end; through one face into another, from the hidden one of the two; none where two edges meet.
+     *
+     * @return (\Closure(Length): list<Bore>)|null
+     */
+    private function screws(JointLine $line, Panel $end, Panel $face, bool $isEnd, bool $isFace): ?\Closure
+    {
+        if (! $isFace) {
+            return null;
+        }
+        [$from, $into] = ! $isEnd && $end->role->isHidden() ? [$end, $face] : [$face, $end];
+
+        return fn (Length $p): array => $this->screw($line, $from, $into, $p);
+    }
+
+    /** @return list<Bore> clear of it in the board it goes through, a pilot in the other */
+    private function screw(JointLine $line, Panel $from, Panel $into, Length $p): array
+    {
+        $k = $line->axis->value;
+        $t = self::thickness($from);
+        $screw = Screws::through($t, $into->block->size->$k);
+        $upward = ! self::isBeyond($line, $from);
+        $mouth = $upward ? $line->plane->minus($t) : $line->plane->plus($t);
+
+        return [
+            Bore::round(BoreKind::Clearance, $from, $into->id, self::at($line, $p, $mouth), $line->axis, $upward, Length::fromMillimetres(Screws::CLEARANCE_MM), null, $screw),
+            Bore::round(BoreKind::Pilot, $into, $from->id, self::at($line, $p, $line->plane), $line->axis, $upward, Length::fromMillimetres(Screws::PILOT_MM), $screw->minus($t), $screw),
+        ];
+    }
+
+    /** @return list<Bore> 8 × 35 from 15 mm of board up, else 6 × 30; two thirds of a face at most, the rest in the end */
+    private function dowel(JointLine $line, Panel $end, Panel $face, Length $p): array
+    {
+        $k = $line->axis->value;
+        $thin = Length::least(self::thickness($end), self::thickness($face));
+        [$diameter, $long] = $thin->isLessThan(Length::fromMillimetres(15)) ? [6, 30] : [8, 35];
+        $inFace = Length::least(Length::fromMillimetres(12), Length::ofUnits(intdiv($face->block->size->$k->units * 2, 3 * Length::PER_MM) * Length::PER_MM));
+        $inEnd = Length::fromMillimetres($long + 1)->minus($inFace);
+        $upward = self::isBeyond($line, $face);
+        $bore = fn (Panel $board, Panel $with, bool $up, Length $deep): Bore => Bore::round(BoreKind::Dowel, $board, $with->id, self::at($line, $p, $line->plane), $line->axis, $up, Length::fromMillimetres($diameter), $deep);
+
+        return [$bore($face, $end, $upward, $inFace), $bore($end, $face, ! $upward, $inEnd)];
+    }
+
+    /** @return list<Bore> the pocket in the hidden face, and the room of its screw's point */
+    private function pocket(JointLine $line, Panel $end, Panel $face, Length $p): array
+    {
+        $thin = $end->inHouse($end->thin);
+        $t = self::thickness($end);
+        $screw = Screws::pocket($t, $face->block->size->{$line->axis->value});
+        $upward = self::isBeyond($line, $face);
+        [$middle, $far] = self::slot($t);
+        $hiddenIsUpper = $this->hidden->isUpper($end);
+        $surface = $hiddenIsUpper ? $end->block->corner->{$thin->value}->plus($t) : $end->block->corner->{$thin->value};
+        $mouth = $upward ? $line->plane->minus($middle) : $line->plane->plus($middle);
+        $at = self::at($line, $p, $mouth)->with($thin, $surface);
+        $half = Length::fromMillimetres(self::POCKET_MM)->splitInto(2)[0];
+        $across = $line->along === $thin ? $line->across : $line->along;
+        $room = Block::nothing()
+            ->along($line->axis, $upward ? $line->plane->minus($far) : $line->plane, $far)
+            ->along($across, $at->{$across->value}->minus($half), $half->times(2))
+            ->along($thin, $end->block->corner->{$thin->value}, $t);
+
+        return [
+            new Bore(BoreKind::Pocket, $end->id, $face->id, $at, $thin, ! $hiddenIsUpper, $half->times(2), null, $room, $screw),
+            Bore::round(BoreKind::PocketPoint, $face, $end->id, self::at($line, $p, $line->plane), $line->axis, $upward, Length::fromMillimetres(self::POINT_MM), $screw->minus($t), $screw),
+        ];
+    }
+
+    /** @return array{Length, Length} how far from the end a pocket's middle and its far end lie on the face, its screw leaving the end at mid-thickness */
+    private static function slot(Length $thickness): array
+    {
+        $middle = $thickness->units / Length::PER_MM / 2 / tan(deg2rad(self::SLANT_DEG));
+        $half = self::POCKET_MM / 2 / sin(deg2rad(self::SLANT_DEG));
+
+        return [Length::fromMillimetres(round($middle, 1)), Length::fromMillimetres(round($middle + $half, 1))];
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Design;
+
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+
+/**
+ * The line along which two boards meet, on which the fasteners of their joint are set out: through the middle of the area they
+ * share, along its longer side. `plane` is where they meet on the joint's axis.
+ */
+final readonly class JointLine
+{
+    /** One per 150 mm, 50 mm from the edges (fieldbook §6). */
+    private const PITCH_MM = 150;
+
+    private const EDGE_MM = 50;
+
+    /** Shorter than this there is no room for two. */
+    private const ROOM_FOR_TWO_MM = 30;
+
+    private function __construct(public Axis $axis, public Axis $along, public Axis $across, public Length $plane, public Length $from, public Length $length, public Length $middle)
+    {
+    }
+
+    /** Null where they share no area. */
+    public static function of(Axis $axis, Panel $a, Panel $b): ?self
+    {
+        [$one, $other] = array_map(fn (Axis $o): array => self::shared($o, $a, $b), match ($axis) {
+            Axis::X => [Axis::Y, Axis::Z],
+            Axis::Y => [Axis::X, Axis::Z],
+            Axis::Z => [Axis::X, Axis::Y],
+        });
+        if (! $one[2]->isPositive() || ! $other[2]->isPositive()) {
+            return null;
+        }
+        [$long, $short] = $other[2]->isGreaterThan($one[2]) ? [$other, $one] : [$one, $other];
+        $k = $axis->value;
+        $isBefore = $a->block->corner->$k->isLessThan($b->block->corner->$k);
+
+        return new self($axis, $long[0], $short[0], $isBefore ? $a->block->corner->$k->plus($a->block->size->$k) : $a->block->corner->$k,
+            $long[1], $long[2], $short[1]->plus($short[2]->splitInto(2)[0]));
+    }
+
+    /** @return array{Axis, Length, Length} from where and how far they overlap */
+    private static function shared(Axis $axis, Panel $a, Panel $b): array
+    {
+        $k = $axis->value;
+        $from = Length::greatest($a->block->corner->$k, $b->block->corner->$k);
+        $to = Length::least($a->block->corner->$k->plus($a->block->size->$k), $b->block->corner->$k->plus($b->block->size->$k));
+
+        return [$axis, $from, $to->minus($from)];
+    }
+
+    /** How many fasteners a joint of that length has: two at least where there is room for two. */
+    public static function count(Length $length): int
+    {
+        if ($length->isLessThan(Length::fromMillimetres(self::ROOM_FOR_TWO_MM))) {
+            return 1;
+        }
+        $between = $length->minus(Length::fromMillimetres(2 * self::EDGE_MM));
+
+        return max(2, 1 + (int) ceil($between->units / (self::PITCH_MM * Length::PER_MM)));
+    }
+
+    /** @return list<Length> where they go along the line; nearer to the ends than 50 mm on a short one */
+    public function spread(): array
+    {
+        $n = self::count($this->length);
+        if ($n === 1) {
+            return [$this->from->plus($this->length->splitInto(2)[0])];
+        }
+        $edge = Length::least(Length::fromMillimetres(self::EDGE_MM), $this->length->splitInto(4)[0]);
+        $pitch = $this->length->minus($edge->times(2))->units / ($n - 1);
+
+        return array_map(fn (int $i): Length => $this->from->plus($edge)->plus(Length::ofUnits((int) round($i * $pitch))), range(0, $n - 1));
+    }
+
+    public function to(): Length
+    {
+        return $this->from->plus($this->length);
+    }
+}

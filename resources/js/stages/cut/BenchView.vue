@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue';
+import type { Bench } from '../../api/plan';
+import { show } from '../../measure/show';
+import { render, word, capitalised } from '../../measure/words';
+import { useProject } from '../../project/store';
+import { usePicked } from '../../ui/picked';
+import { useSize } from '../../ui/size';
+import BenchFace from './BenchFace.vue';
+import BenchHoles from './BenchHoles.vue';
+import { groups, tally } from './bench';
+
+/** What is done to each board once it is cut, board by board: holes, grooves and cut-outs on each face and edge, measured from one corner. */
+const project = useProject();
+const picked = usePicked();
+const box = ref<HTMLElement | null>(null);
+const size = useSize(box, { width: 620, height: 400 });
+const lit = ref<string | null>(null);
+
+const all = computed(() => (project.plan ? groups(project.plan) : []));
+const chosen = computed(() => all.value.find((g) => g.parts.some((p) => p.id === picked.value)) ?? all.value[0]);
+watch(chosen, () => (lit.value = null));
+
+const mm = (value: number): string => show(value, project.unit);
+const counted = (bench: Bench): string => {
+    const taken = bench.faces.reduce((n, f) => n + f.recesses.length, 0);
+    const holes = tally(bench).map(([kind, n]) => `${n} ${word(`bore.${kind}`)}${n === 1 ? '' : 's'}`);
+    return [...holes, ...(taken ? [`${taken} let in or cut out`] : [])].join(', ');
+};
+const firsts = computed(() => {
+    let next = 1;
+    return [...(chosen.value?.bench.faces ?? []), ...(chosen.value?.bench.edges ?? [])].map((f) => {
+        const first = next;
+        next += f.rows.length;
+        return first;
+    });
+});
+const facts = computed(() => {
+    const part = chosen.value?.parts[0];
+    if (!part) return [];
+    const band = project.document?.workshop?.banding;
+    return [
+        `${mm(part.finished.length.mm)} × ${mm(part.finished.width.mm)} finished, ${mm(part.cut.length.mm)} × ${mm(part.cut.width.mm)} cut, ${mm(part.thickness)} thick.`,
+        part.banded.length
+            ? `Banded ${part.banded.join(', ')}: the cut size is before banding, the distances here are of the banded board${band ? `; mark before banding and they are ${mm(band)} less from that edge` : ''}.`
+            : 'No banded edge.',
+        ...(part.bevels.length
+            ? [
+                  `Bevelled ${part.bevels.map((b) => `${b.toFixed(1)}°`).join(' and ')} from square, long point in the ${part.long_face} face.`,
+              ]
+            : []),
+        ...(chosen.value?.mirror ? [`The mirror image of ${chosen.value.mirror}: lay the two side by side and mark them as a pair.`] : []),
+    ];
+});
+</script>
+
+<template>
+    <div class="bench">
+        <nav aria-label="boards at the bench">
+            <button v-for="g in all" :key="g.letter" :class="{ on: g === chosen }" @click="picked = g.parts[0]!.id">
+                <b>{{ g.letter }}</b>
+                <span>
+                    {{ render(g.parts[0]!.name, project.unit) }}<template v-if="g.parts.length > 1">, {{ g.parts.length }} alike</template>
+                    <small>{{ counted(g.bench) }}</small>
+                    <small v-if="g.mirror" class="pair">pair with {{ g.mirror }}</small>
+                </span>
+            </button>
+        </nav>
+        <div ref="box" class="work">
+            <template v-if="chosen">
+                <h4>{{ chosen.parts.map((p) => p.label).join(', ') }} · {{ render(chosen.parts[0]!.name, project.unit) }}</h4>
+                <p v-for="(f, i) in facts" :key="i" class="soft">{{ f }}</p>
+                <section v-for="(face, i) in chosen.bench.faces" :key="face.face">
+                    <h5>
+                        {{ capitalised(word(`board_face.${face.face}`)) }} up
+                        <span v-if="i > 0" class="soft">rolled over, the same end at your left</span>
+                    </h5>
+                    <BenchFace :face="face" :width="size.width" :banded="chosen.parts[0]!.banded" :lit="lit" :first="firsts[i]!" />
+                    <BenchHoles
+                        :rows="face.rows"
+                        :name="face.face"
+                        :first="firsts[i]!"
+                        :lit="lit"
+                        :heads="{
+                            across: `from ${word(`board_edge.${face.sides.lower}`)}`,
+                            along: `along, from ${word(`board_end.${face.sides.left}`)}`,
+                        }"
+                        :thickness="chosen.parts[0]!.thickness"
+                        @light="(r) => (lit = r)"
+                    />
+                    <p v-for="(r, n) in face.recesses" :key="n" class="let">
+                        {{ word(`taken.${r.kind}`) }} {{ mm(r.length) }} × {{ mm(r.width) }}, {{ mm(r.depth) }} deep: begins
+                        {{ mm(r.x) }} from {{ word(`board_end.${face.sides.left}`) }} and {{ mm(r.y) }} from
+                        {{ word(`board_edge.${face.sides.lower}`) }}.
+                    </p>
+                </section>
+                <section v-for="(edge, i) in chosen.bench.edges" :key="edge.edge">
+                    <h5>In the {{ word(`board_edge.${edge.edge}`) }}</h5>
+                    <BenchHoles
+                        :rows="edge.rows"
+                        :name="`edge ${edge.edge}`"
+                        :first="firsts[chosen.bench.faces.length + i]!"
+                        :lit="lit"
+                        :heads="{
+                            across: `from ${word(`board_face.${edge.face}`)}`,
+                            along: `along, from ${word(`board_end.${edge.from}`)}`,
+                        }"
+                        :thickness="chosen.parts[0]!.thickness"
+                        @light="(r) => (lit = r)"
+                    />
+                </section>
+            </template>
+            <p v-else class="soft">No board of this piece is drilled or let in.</p>
+        </div>
+    </div>
+</template>
+
+<style scoped>
+.bench {
+    flex: 1 1 auto;
+    min-height: 0;
+    display: grid;
+    grid-template-columns: 220px minmax(0, 1fr);
+}
+nav {
+    overflow: auto;
+    border-right: 1px solid var(--rule);
+    padding: 8px 0 8px 16px;
+}
+nav button {
+    display: flex;
+    gap: 10px;
+    width: 100%;
+    border: 0;
+    background: none;
+    color: inherit;
+    text-align: left;
+    padding: 6px 8px;
+    cursor: pointer;
+    font-size: 13px;
+}
+nav button b {
+    color: var(--chalk);
+    min-width: 22px;
+}
+nav .on {
+    background: var(--chalk-wash);
+}
+small {
+    display: block;
+    color: var(--soft);
+}
+.pair {
+    color: var(--ochre-text);
+}
+.work {
+    overflow: auto;
+    padding: 10px 16px;
+    font-size: 13px;
+}
+h4,
+h5 {
+    margin: 0 0 4px;
+}
+h5 {
+    margin-top: 12px;
+}
+h5 .soft {
+    font-weight: 400;
+    margin-left: 8px;
+}
+.work p {
+    margin: 0 0 4px;
+}
+@media (max-width: 800px) {
+    .bench {
+        grid-template-columns: minmax(0, 1fr);
+        overflow: auto;
+    }
+    nav {
+        max-height: 180px;
+    }
+}
+</style>
