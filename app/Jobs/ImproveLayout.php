@@ -40,15 +40,16 @@ final class ImproveLayout implements ShouldQueue
         LayoutSearch::query()->whereKey($this->searchId)->update(['status' => 'failed']);
     }
 
-    /** @return \Closure(array<string, mixed>, float, list<string>): bool */
+    /** @return \Closure(array<string, mixed>, float, list<string>, array<string, mixed>): bool */
     private function report(LayoutSearch $search): \Closure
     {
-        return function (array $layouts, float $share, array $better) use ($search): bool {
+        return function (array $layouts, float $share, array $better, array $trades) use ($search): bool {
             // Only a search that is still running is written to: a cancel that came in between stands.
             $running = LayoutSearch::query()->whereKey($search->id)->where('status', 'running')->update([
                 'percent' => min(99, (int) round(100 * $share)),
                 'layouts' => json_encode($layouts, JSON_THROW_ON_ERROR),
                 'better' => json_encode($better, JSON_THROW_ON_ERROR),
+                'trades' => json_encode((object) $trades, JSON_THROW_ON_ERROR),
             ]);
 
             return $running === 1;

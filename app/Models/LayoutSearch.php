@@ -20,13 +20,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $percent
  * @property ?string $layouts
  * @property ?list<string> $better materials whose layout beats the plan's
+ * @property ?string $trades what one sheet more would save, by material
  * @property Project $project
  */
 final class LayoutSearch extends Model
 {
     use HasUlids;
 
-    protected $fillable = ['project_id', 'user_id', 'revision', 'seed', 'effort', 'status', 'percent', 'layouts', 'better'];
+    protected $fillable = ['project_id', 'user_id', 'revision', 'seed', 'effort', 'status', 'percent', 'layouts', 'better', 'trades'];
 
     /** @return BelongsTo<Project, $this> */
     public function project(): BelongsTo

@@ -8,7 +8,6 @@ use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Item;
 use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
-use Incastro\Core\Cut\Nester;
 use Incastro\Core\Cut\NestWriter;
 use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Placement;
@@ -51,7 +50,7 @@ final readonly class CutWriter
                 'width' => $width,
                 'kerf' => Length::ofUnits($nested->stock->kerf),
                 'end_trim' => $this->project->workshop->endTrim,
-                'cost_cents' => self::cents($nested),
+                'cost_cents' => $nested->cents(),
                 'buy' => self::buy($nested),
                 'status' => $nested->isProvedOptimal() ? 'optimal' : 'feasible',
                 'lower_bound' => $nested->fewestSheets(),
@@ -100,7 +99,7 @@ final readonly class CutWriter
             'kerf' => Length::ofUnits($nested->stock->kerf),
             'trim' => $this->project->workshop->trim,
             'price_cents' => $material->priceCents,
-            'cost_cents' => self::cents($nested),
+            'cost_cents' => $nested->cents(),
             'buy' => self::buy($nested),
             'status' => $nested->isProvedOptimal() ? 'optimal' : 'feasible',
             'lower_bound' => $nested->fewestSheets(),
@@ -109,7 +108,7 @@ final readonly class CutWriter
             'settings' => array_sum(array_column($sheets, 'settings')),
             'turns' => array_sum(array_column($sheets, 'turns')),
             'sheets' => $sheets,
-            'trade' => $this->trade($id, $nested),
+            'trade' => LayoutSearch::trade($nested),
             'unplaced' => array_map(fn (Item $item): array => [
                 'part' => $item->id,
                 'length' => Length::ofUnits($item->length),
@@ -196,11 +195,6 @@ final readonly class CutWriter
         return $sheet;
     }
 
-    private static function cents(Nested $nested): int
-    {
-        return array_sum(array_map(fn (LaidSheet $s): int => $s->kind->priceCents, $nested->sheets));
-    }
-
     /** @return list<array<string, mixed>> how many of each size */
     private static function buy(Nested $nested): array
     {
@@ -211,20 +205,6 @@ final readonly class CutWriter
             'size' => $k->id, 'name' => $k->name, 'count' => $counts[$k->id], 'in_hand' => $k->inHand, 'price_cents' => $k->priceCents,
             'length' => Length::ofUnits($k->length), 'width' => Length::ofUnits($k->width),
         ], $kinds));
-    }
-
-    /** @return array<string, mixed>|null one sheet more for fewer settings: what it costs, what it saves, and its layout */
-    private function trade(string $id, Nested $nested): ?array
-    {
-        $roomier = $nested->roomier;
-        $saves = $roomier === null ? 0 : $nested->settings() - $roomier->settings();
-
-        return $roomier === null || $saves < Nester::WORTH_A_SHEET ? null : [
-            'sheets' => count($roomier->sheets) - count($nested->sheets),
-            'cents' => self::cents($roomier) - self::cents($nested),
-            'settings' => $saves,
-            'layout' => LayoutSearch::asLayout($roomier),
-        ];
     }
 
     private static function usedShare(Nested $nested): float

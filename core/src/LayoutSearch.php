@@ -19,9 +19,9 @@ final class LayoutSearch
 {
     /**
      * @param  array<array-key, mixed>  $document
-     * @param  \Closure(array<string, mixed>, float, list<string>): bool  $offer  layouts by material as a document holds them,
-     *                                                                            share done, the materials whose layout is better
-     *                                                                            than the plan's; false ends the search
+     * @param  \Closure(array<string, mixed>, float, list<string>, array<string, mixed>): bool  $offer  layouts by material as a
+     *                          document holds them, share done, the materials whose layout is better than the plan's, and what
+     *                          one sheet more would save by material (see trade); false ends the search
      * @return array<string, mixed> the best layouts found, by material
      *
      * @throws Document\DocumentRejected when the document cannot be read
@@ -35,7 +35,7 @@ final class LayoutSearch
         $say = function (float $share) use (&$found, $cutting, $offer): bool {
             $better = array_keys(array_filter($found, fn (Nested $n, string $id): bool => $n->isBetterThan($cutting->own[$id]), ARRAY_FILTER_USE_BOTH));
 
-            return $offer(array_map(self::asLayout(...), $found), $share, $better);
+            return $offer(array_map(self::asLayout(...), $found), $share, $better, array_filter(array_map(self::trade(...), $found)));
         };
         foreach (array_keys($cutting->own) as $done => $id) {
             $orders = new Orders($project, $id, $cutting->parts, $cutting->pairs);
@@ -73,6 +73,19 @@ final class LayoutSearch
         $wanted = new Placement($place['part'], $place['x']->units, $place['y']->units, 0, 0, $place['turned']);
 
         return self::asLayout((new ByHand($orders))->placed($now, $wanted, $place['sheet'], $place['locked']));
+    }
+
+    /** @return array{sheets: int, cents: int, settings: int, layout: array<string, mixed>}|null sheets more for fewer settings: what it costs, what it saves, and its layout */
+    public static function trade(Nested $nested): ?array
+    {
+        $roomier = $nested->roomier;
+
+        return $roomier === null || ! $nested->isWorthASheetMore($roomier) ? null : [
+            'sheets' => count($roomier->sheets) - count($nested->sheets),
+            'cents' => $roomier->cents() - $nested->cents(),
+            'settings' => $nested->settings() - $roomier->settings(),
+            'layout' => self::asLayout($roomier),
+        ];
     }
 
     /** @return array{sheets: list<array<string, mixed>>} as a document holds it */

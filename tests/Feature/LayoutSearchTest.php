@@ -19,6 +19,9 @@ final class LayoutSearchTest extends TestCase
         $answer = $this->getJson("/api/projects/$project->id/layout-searches/$id")->assertOk()->assertJsonPath('status', 'done')->assertJsonPath('percent', 100);
         self::assertSame([], array_diff($answer->json('better'), array_keys($answer->json('layouts'))));
         $layouts = $answer->json('layouts');
+        foreach ($answer->json('trades') as $material => $trade) {
+            self::assertGreaterThan(count($layouts[$material]['sheets']), count($trade['layout']['sheets']));
+        }
         $ops = array_map(fn (string $m): array => $this->set($layouts[$m], 'layouts', $m), array_keys($layouts));
         $this->postJson("/api/projects/$project->id/changes", $this->change(1, $ops))->assertOk()
             ->assertJsonPath('plan.cut.0.accepted', true)->assertJsonPath('plan.cut.1.accepted', true);

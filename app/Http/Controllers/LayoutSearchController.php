@@ -57,6 +57,7 @@ final class LayoutSearchController
             'percent' => $search->percent,
             'revision' => $search->revision,
             'better' => $search->better ?? [],
+            'trades' => json_decode($search->trades ?? '{}', false, 64, JSON_THROW_ON_ERROR),
             'layouts' => $search->layouts === null ? null : json_decode($search->layouts, true, 64, JSON_THROW_ON_ERROR),
         ]);
     }

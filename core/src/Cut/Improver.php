@@ -24,6 +24,9 @@ final class Improver
     /** The share of the tries for fewer settings and larger leftovers at the same cost. */
     private const TIDYING = 0.5;
 
+    /** As many tries more, of all, for a layout on one sheet more. */
+    private const ROOMIER = 0.15;
+
     /** A list longer than this gets more tries, in proportion. */
     private const LONG_LIST = 60;
 
@@ -49,6 +52,9 @@ final class Improver
     private int $most = 0;
 
     private bool $goesOn = true;
+
+    /** Whether what is left over counts for nothing. */
+    private bool $settingsOnly = false;
 
     public function __construct(private readonly int $effort, int $seed)
     {
@@ -83,10 +89,27 @@ final class Improver
         }
         $filling = $this->cheaper($laid, $job, $start->leastCost, $told);
         if ($this->goesOn) {
-            $this->tidied($filling, $job, array_values(array_filter($start->sheets, fn (LaidSheet $s): bool => $s->locked !== [])), $told);
+            $filling = $this->tidied($filling, $job, array_values(array_filter($start->sheets, fn (LaidSheet $s): bool => $s->locked !== [])), $told);
         }
+        $roomier = $this->goesOn ? $this->roomier($filling, $job, $told)?->nested($job, $start->unplaced, $start->leastCost) : null;
+        $best = $best->isBetterThan($start) ? $best : $start;
 
-        return $best->isBetterThan($start) ? $best : $start;
+        return $roomier !== null && $best->isWorthASheetMore($roomier) ? $best->withRoomier($roomier) : $best;
+    }
+
+    /**
+     * The fewest settings of the fence where one sheet more may be used.
+     *
+     * @param  \Closure(?Filling): bool  $told
+     */
+    private function roomier(Filling $best, Job $job, \Closure $told): ?Filling
+    {
+        $this->settingsOnly = true;
+        $this->most += $more = (int) ($this->most * self::ROOMIER);
+        $found = $this->search($best, $job, $best->cost + $job->stock->cost($job->stock->kinds[0]), $this->tries + $more, false, $told);
+        $this->settingsOnly = false;
+
+        return $found;
     }
 
     /** @param  \Closure(?Filling): bool  $told */
@@ -110,7 +133,7 @@ final class Improver
      * @param  list<LaidSheet>  $fixed
      * @param  \Closure(?Filling): bool  $told
      */
-    private function tidied(Filling $best, Job $job, array $fixed, \Closure $told): void
+    private function tidied(Filling $best, Job $job, array $fixed, \Closure $told): Filling
     {
         $found = null;
         foreach (Nester::packings($job, $fixed) as $other) {
@@ -122,6 +145,8 @@ final class Improver
         if ($found !== null) {
             $told($found);
         }
+
+        return $found ?? $best;
     }
 
     /**
@@ -173,7 +198,7 @@ final class Improver
             $loose += $job->area[$item];
         }
 
-        return self::SHEET_OF_LOOSE * $loose / $job->sheetArea + $filling->charge($job);
+        return self::SHEET_OF_LOOSE * $loose / $job->sheetArea + ($this->settingsOnly ? $filling->settings() : $filling->charge($job));
     }
 
     /** The layout less the sheet that is bought and holds least; null when all are held by parts that stay. */

@@ -7,6 +7,9 @@ namespace Incastro\Core\Cut;
 /** A layout of one material: the sheets, what fits no sheet, and the least that any layout could ever cost. */
 final readonly class Nested
 {
+    /** One sheet more is spoken of when it saves as many settings of the fence. */
+    public const WORTH_A_SHEET = 3;
+
     /**
      * @param  list<LaidSheet>  $sheets
      * @param  list<Item>  $unplaced  parts that fit no sheet, or for which there are not enough
@@ -22,10 +25,26 @@ final readonly class Nested
     ) {
     }
 
+    /** Whether another layout takes more sheets and for that clearly fewer settings of the fence. */
+    public function isWorthASheetMore(self $other): bool
+    {
+        return count($other->sheets) > count($this->sheets) && $this->settings() - $other->settings() >= self::WORTH_A_SHEET;
+    }
+
+    public function withRoomier(?self $roomier): self
+    {
+        return new self($this->stock, $this->sheets, $this->unplaced, $this->leastCost, $roomier);
+    }
+
     /** What must be bought, as the search counts it. */
     public function cost(): int
     {
         return array_sum(array_map(fn (LaidSheet $s): int => $this->stock->cost($s->kind), $this->sheets));
+    }
+
+    public function cents(): int
+    {
+        return array_sum(array_map(fn (LaidSheet $s): int => $s->kind->priceCents, $this->sheets));
     }
 
     public function isProvedOptimal(): bool

@@ -10,9 +10,6 @@ final class Nester
     /** So many sheets of one size are tried before another size. */
     private const MOST_OF_ONE = 6;
 
-    /** One sheet more is spoken of when it saves as many settings of the fence. */
-    public const WORTH_A_SHEET = 3;
-
     /**
      * @param  list<Item>  $items  without those that are fixed
      * @param  list<LaidSheet>  $fixed  sheets with parts that stay where they are
@@ -38,7 +35,7 @@ final class Nester
         $filling = $best[1] ?? Filling::around($fixed, $stock);
         $least = self::leastCost([...$fitting, ...$held], $stock, $filling->cost);
         $more = $fewest[count($filling->boards) + 1] ?? null;
-        $roomier = $more === null || $filling->settings() - $more->settings() < self::WORTH_A_SHEET ? null : $more->nested($job, $unplaced, $least);
+        $roomier = $more === null || $filling->settings() - $more->settings() < Nested::WORTH_A_SHEET ? null : $more->nested($job, $unplaced, $least);
 
         return $filling->nested($job, $unplaced, $least, $roomier);
     }

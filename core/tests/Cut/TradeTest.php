@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Cut;
 
+use Incastro\Core\Cut\Improver;
 use Incastro\Core\Cut\Item;
 use Incastro\Core\Cut\LaidSheet;
+use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\Nester;
 use Incastro\Core\Cut\Sawing;
 use Incastro\Core\Cut\Stock;
@@ -17,25 +19,56 @@ final class TradeTest extends TestCase
     {
         $offered = 0;
         for ($seed = 1; $seed <= 40; $seed++) {
-            mt_srand($seed);
-            $sizes = array_map(fn (): array => [mt_rand(300, 1100), mt_rand(100, 560)], range(1, 8));
-            $items = [];
-            foreach ($sizes as $s => [$l, $w]) {
-                for ($n = mt_rand(1, 5); $n > 0; $n--) {
-                    $items[] = new Item("P$s-$n", $l * 40_000, $w * 40_000, true);
-                }
-            }
-            $nested = Nester::nest($items, Stock::ofOneSize('s', 2440 * 40_000, 1220 * 40_000, 240_000, 128_000));
-            if ($nested->roomier !== null) {
-                $offered++;
-                self::assertSame(count($nested->sheets) + 1, count($nested->roomier->sheets));
-                self::assertEqualsCanonicalizing(self::parts($nested->sheets), self::parts($nested->roomier->sheets));
-                foreach ($nested->roomier->sheets as $sheet) {
-                    self::assertTrue(Sawing::of($sheet, 128_000)->isSeparable);
-                }
-            }
+            $nested = Nester::nest(self::items($seed, 8), self::stock());
+            $offered += $this->assertWorthIt($nested);
         }
         self::assertGreaterThan(0, $offered);
+    }
+
+    public function test_the_search_offers_one_more_sheet_where_the_plan_knew_of_none(): void
+    {
+        $offered = 0;
+        foreach ([1, 2, 3, 4, 5, 6] as $seed) {
+            $items = self::items($seed, 20);
+            $nested = Nester::nest($items, self::stock());
+            $found = (new Improver(2, $seed))->improve($items, $nested->withRoomier(null), fn (): bool => true);
+            $offered += $this->assertWorthIt($found);
+        }
+        self::assertGreaterThan(0, $offered);
+    }
+
+    private static function stock(): Stock
+    {
+        return Stock::ofOneSize('s', 2440 * 40_000, 1220 * 40_000, 240_000, 128_000);
+    }
+
+    /** @return list<Item> */
+    private static function items(int $seed, int $sizes): array
+    {
+        mt_srand($seed);
+        $items = [];
+        foreach (array_map(fn (): array => [mt_rand(300, 1100), mt_rand(100, 560)], range(1, $sizes)) as $s => [$l, $w]) {
+            for ($n = mt_rand(1, 5); $n > 0; $n--) {
+                $items[] = new Item("P$s-$n", $l * 40_000, $w * 40_000, true);
+            }
+        }
+
+        return $items;
+    }
+
+    private function assertWorthIt(Nested $nested): int
+    {
+        if ($nested->roomier === null) {
+            return 0;
+        }
+        self::assertGreaterThan(count($nested->sheets), count($nested->roomier->sheets));
+        self::assertGreaterThanOrEqual(3, $nested->settings() - $nested->roomier->settings());
+        self::assertEqualsCanonicalizing(self::parts($nested->sheets), self::parts($nested->roomier->sheets));
+        foreach ($nested->roomier->sheets as $sheet) {
+            self::assertTrue(Sawing::of($sheet, 128_000)->isSeparable);
+        }
+
+        return 1;
     }
 
     /**

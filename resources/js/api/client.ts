@@ -1,6 +1,6 @@
 import type { Text } from '../measure/words';
 import type { Layout, ProjectDocument, Space, Thing } from './document';
-import type { Plan, Totals } from './plan';
+import type { Plan, Totals, Trade } from './plan';
 
 export type SpaceKind = Space['kind'];
 export type ThingKind = Thing['kind'];
@@ -81,6 +81,8 @@ export interface LayoutSearch {
     readonly revision: number;
     /** Materials whose layout beats the plan's. */
     readonly better: readonly string[];
+    /** What one sheet more would save, by material. */
+    readonly trades: Readonly<Record<string, Trade>>;
     readonly layouts: Readonly<Record<string, Layout>> | null;
 }
 

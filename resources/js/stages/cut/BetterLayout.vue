@@ -2,14 +2,19 @@
 import Button from 'primevue/button';
 import ProgressBar from 'primevue/progressbar';
 import { computed } from 'vue';
+import type { MaterialPlan } from '../../api/plan';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
+import OneSheetMore from './OneSheetMore.vue';
 import { useLayoutSearch } from './search';
 
 const project = useProject();
 const guarded = useRefusals();
 const { search, running, better, begin, callOff, accept } = useLayoutSearch();
 
+const material = (id: string): MaterialPlan | undefined => project.plan?.cut.find((c) => c.material === id);
+/** Only as long as the project is as it was looked at. */
+const trades = computed(() => (!running.value && search.value?.revision === project.revision ? search.value.trades : {}));
 const outcome = computed(() => {
     const now = search.value;
     if (!now || running.value) return '';
@@ -18,7 +23,7 @@ const outcome = computed(() => {
     if (better.value.length === 0)
         return now.status === 'cancelled' ? 'Called off; nothing better had been found.' : 'Nothing better was found.';
     const found = better.value.map((id) => {
-        const m = project.plan!.cut.find((c) => c.material === id)!;
+        const m = material(id)!;
         const n = now.layouts![id]!.sheets.length;
         return n < m.sheets.length
             ? `${m.name}: ${n} sheets instead of ${m.sheets.length}`
@@ -38,6 +43,7 @@ const accepted = computed(() => (project.plan?.cut ?? []).filter((m) => m.accept
         </div>
         <Button v-else label="Look for a better layout" size="small" @click="guarded(begin())" />
         <p v-if="outcome" role="status">{{ outcome }}</p>
+        <OneSheetMore v-for="(trade, m) in trades" :key="m" :material="m" :trade="trade" :name="material(m)?.name" />
         <Button v-if="!running && better.length" label="Take this layout" size="small" @click="guarded(accept())" />
         <button
             v-if="accepted.length"

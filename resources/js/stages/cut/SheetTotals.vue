@@ -3,11 +3,10 @@ import { computed } from 'vue';
 import type { MaterialPlan } from '../../api/plan';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
-import { useRefusals } from '../../ui/refusals';
 import CutGoal from './CutGoal.vue';
+import OneSheetMore from './OneSheetMore.vue';
 
 const project = useProject();
-const guarded = useRefusals();
 const unit = computed(() => project.unit);
 const kept = (m: MaterialPlan): string[] =>
     m.sheets
@@ -49,11 +48,7 @@ const money = (cents: number): string => (cents / 100).toFixed(2);
             <p v-if="kept(m).length" class="soft">Left over, worth keeping: {{ kept(m).join(', ') }}.</p>
             <p v-if="m.cost_cents > 0" class="soft">{{ sum(m) }} = {{ money(m.cost_cents) }}</p>
             <p class="soft">{{ m.settings }} settings of the fence, {{ m.turns }} {{ m.turns === 1 ? 'turn' : 'turns' }}.</p>
-            <p v-if="m.trade" class="trade">
-                One more sheet{{ m.trade.cents > 0 ? ` (${money(m.trade.cents)})` : '' }} saves {{ m.trade.settings }} settings of the
-                fence.
-                <button class="linkish" @click="guarded(project.set(['layouts', m.material], m.trade!.layout))">Take that plan</button>
-            </p>
+            <OneSheetMore v-if="m.trade" :material="m.material" :trade="m.trade" />
         </div>
         <CutGoal />
     </section>
@@ -70,9 +65,6 @@ const money = (cents: number): string => (cents / 100).toFixed(2);
 p {
     margin: 4px 0 0;
     font-size: 12.5px;
-}
-.trade {
-    color: var(--chalk);
 }
 .bad {
     color: var(--brick);
