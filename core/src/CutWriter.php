@@ -108,7 +108,6 @@ final readonly class CutWriter
             'settings' => array_sum(array_column($sheets, 'settings')),
             'turns' => array_sum(array_column($sheets, 'turns')),
             'sheets' => $sheets,
-            'trade' => LayoutSearch::trade($nested),
             'unplaced' => array_map(fn (Item $item): array => [
                 'part' => $item->id,
                 'length' => Length::ofUnits($item->length),

@@ -85,7 +85,7 @@ final class Filling
     }
 
     /** @param  list<Item>  $unplaced */
-    public function nested(Job $job, array $unplaced, int $leastCost, ?Nested $roomier = null): Nested
+    public function nested(Job $job, array $unplaced, int $leastCost): Nested
     {
         $byId = array_column(array_map(fn (Item $i): array => [$i->id, $i], $job->items), 1, 0);
         $sheets = [];
@@ -103,7 +103,7 @@ final class Filling
             array_push($unplaced, ...$job->items[$item]->parts());
         }
 
-        return new Nested($job->stock, $sheets, $unplaced, $leastCost, $roomier);
+        return new Nested($job->stock, $sheets, $unplaced, $leastCost);
     }
 
     /** The items of one board, strips as a whole, in the order that needs fewest settings. */

@@ -20,24 +20,15 @@ final class Nester
         [$fitting, $unplaced] = self::sorted($items, $stock);
         $job = new Job($fitting, $stock);
         $best = null;
-        /** @var array<int, Filling> $fewest by count of sheets: the one with fewest settings */
-        $fewest = [];
         foreach (self::packings($job, $fixed) as $filling) {
             $rank = [self::missing($filling, $job), $filling->cost, $filling->charge($job)];
             if ($best === null || $rank < $best[0]) {
                 $best = [$rank, $filling];
             }
-            $n = count($filling->boards);
-            if ($filling->loose === [] && (! isset($fewest[$n]) || $filling->settings() < $fewest[$n]->settings())) {
-                $fewest[$n] = $filling;
-            }
         }
         $filling = $best[1] ?? Filling::around($fixed, $stock);
-        $least = self::leastCost([...$fitting, ...$held], $stock, $filling->cost);
-        $more = $fewest[count($filling->boards) + 1] ?? null;
-        $roomier = $more === null || $filling->settings() - $more->settings() < Nested::WORTH_A_SHEET ? null : $more->nested($job, $unplaced, $least);
 
-        return $filling->nested($job, $unplaced, $least, $roomier);
+        return $filling->nested($job, $unplaced, self::leastCost([...$fitting, ...$held], $stock, $filling->cost));
     }
 
     /**

@@ -1,6 +1,6 @@
 import type { Text } from '../measure/words';
 import type { Layout, ProjectDocument, Space, Thing } from './document';
-import type { Plan, Totals, Trade } from './plan';
+import type { Plan, Totals } from './plan';
 
 export type SpaceKind = Space['kind'];
 export type ThingKind = Thing['kind'];
@@ -72,6 +72,14 @@ export interface Profile {
 export interface Session {
     readonly user: { id: string; name: string; profile: Profile } | null;
     readonly demo: boolean;
+}
+
+/** What sheets more cost, and what they save at the saw. */
+export interface Trade {
+    readonly sheets: number;
+    readonly cents: number;
+    readonly settings: number;
+    readonly layout: Layout;
 }
 
 export interface LayoutSearch {

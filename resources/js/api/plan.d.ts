@@ -984,7 +984,6 @@ export interface MaterialPlan {
   }[];
   settings: number;
   turns: number;
-  trade: Trade | null;
 }
 export interface Sheet {
   placements: Placement[];
@@ -1151,14 +1150,6 @@ export interface ShopPlan {
     parts: string[];
     fits_car: boolean | null;
   }[];
-}
-export interface Trade {
-  sheets: number;
-  cents: number;
-  settings: number;
-  layout: {
-    sheets: unknown[];
-  };
 }
 export interface Finding {
   code: string;

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Trade } from '../../api/plan';
+import type { Trade } from '../../api/client';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
 

@@ -4,7 +4,6 @@ import type { MaterialPlan } from '../../api/plan';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import CutGoal from './CutGoal.vue';
-import OneSheetMore from './OneSheetMore.vue';
 
 const project = useProject();
 const unit = computed(() => project.unit);
@@ -48,7 +47,6 @@ const money = (cents: number): string => (cents / 100).toFixed(2);
             <p v-if="kept(m).length" class="soft">Left over, worth keeping: {{ kept(m).join(', ') }}.</p>
             <p v-if="m.cost_cents > 0" class="soft">{{ sum(m) }} = {{ money(m.cost_cents) }}</p>
             <p class="soft">{{ m.settings }} settings of the fence, {{ m.turns }} {{ m.turns === 1 ? 'turn' : 'turns' }}.</p>
-            <OneSheetMore v-if="m.trade" :material="m.material" :trade="m.trade" />
         </div>
         <CutGoal />
     </section>
