@@ -7,6 +7,7 @@ namespace Incastro\Core;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Checker;
 use Incastro\Core\Checks\FitsSheet;
+use Incastro\Core\Checks\LocksHold;
 use Incastro\Core\Cut\Cutter;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Machining\Bored;
@@ -173,6 +174,6 @@ final class Planner
                 ...$checker->piece(new Built($project, $piece, $rooms[$piece->space], $fitted[$id], $bored[$id])));
         }
 
-        return [...$findings, ...(new FitsSheet)->of($cutting, $project)];
+        return [...$findings, ...(new FitsSheet)->of($cutting, $project), ...(new LocksHold)->of($cutting, $project)];
     }
 }

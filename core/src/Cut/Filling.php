@@ -133,11 +133,11 @@ final class Filling
         return $filling;
     }
 
-    /** @return self|null null when the parts do not lie as their strips or the locked parts ask */
+    /** @return self|null with what lies on no sheet loose; null when the parts do not lie as their strips or the locked parts ask */
     public static function of(Nested $nested, Job $job): ?self
     {
         $filling = new self;
-        $laid = 0;
+        $loose = $job->items;
         foreach ($nested->sheets as $sheet) {
             $byPart = array_column(array_map(fn (Placement $p): array => [$p->item, $p], $sheet->placements), 1, 0);
             $placed = [];
@@ -149,10 +149,14 @@ final class Filling
             if ($board === null) {
                 return null;
             }
-            $laid += count($placed);
+            $loose = array_diff_key($loose, array_column($placed, 0, 0));
             $filling->add($board, $job->stock->cost($sheet->kind));
         }
 
-        return $laid === count($job->items) ? $filling : null;
+        $filling->loose = array_keys($loose);
+        $unplaced = array_map(fn (Item $i): string => $i->id, $nested->unplaced);
+        $isUnplaced = fn (Item $i): bool => in_array($i->parts()[0]->id, $unplaced, true);
+
+        return array_filter($loose, fn (Item $i): bool => ! $isUnplaced($i)) === [] ? $filling : null;
     }
 }

@@ -8,7 +8,7 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 /**
- * Searches for a better layout. First for one that costs less: a sheet is taken away and its parts are left loose; then,
+ * Searches for a better layout. Where sheets are too few, for one that holds all. Else first for one that costs less: a sheet is taken away and its parts are left loose; then,
  * again and again, some pieces of some sheets are taken out and all that is loose is laid anew, until nothing is loose or
  * the effort is spent. Then, at the same cost, for one with fewer settings of the fence and more of what is left in one piece. A trial is kept when it is
  * no worse than the last, or than the one some trials ago. Bounded by a count and seeded: the same call gives the same layout.
@@ -70,15 +70,15 @@ final class Improver
     {
         $locked = array_merge(...array_map(fn (LaidSheet $s): array => $s->locked, $start->sheets));
         $free = array_values(array_filter($items, fn (Item $i): bool => ! in_array($i->id, $locked, true)));
-        [$fitting] = Nester::sorted($free, $start->stock);
+        [$fitting, $unfit] = Nester::sorted($free, $start->stock);
         if ($this->effort === 0 || $fitting === []) {
             return $start;
         }
         $job = new Job($fitting, $start->stock);
         $this->most = (int) ($this->effort * self::TRIES_PER_EFFORT * max(1, count($fitting) / self::LONG_LIST));
         $best = $start;
-        $told = function (?Filling $found) use (&$best, $job, $start, $offer): bool {
-            $nested = $found?->nested($job, $start->unplaced, $start->leastCost);
+        $told = function (?Filling $found) use (&$best, $job, $start, $unfit, $offer): bool {
+            $nested = $found?->nested($job, $unfit, $start->leastCost);
             $best = $nested?->isBetterThan($best) ? $nested : $best;
 
             return $this->goesOn && $offer($best, min(1.0, $this->tries / $this->most));
@@ -87,11 +87,16 @@ final class Improver
         if ($laid === null) {
             return $start;
         }
+        if ($laid->loose !== []) {
+            $told($this->search($laid, $job, PHP_INT_MAX, $this->most, true, $told));
+
+            return $best;
+        }
         $filling = $this->cheaper($laid, $job, $start->leastCost, $told);
         if ($this->goesOn) {
             $filling = $this->tidied($filling, $job, array_values(array_filter($start->sheets, fn (LaidSheet $s): bool => $s->locked !== [])), $told);
         }
-        $roomier = $this->goesOn ? $this->roomier($filling, $job, $told)?->nested($job, $start->unplaced, $start->leastCost) : null;
+        $roomier = $this->goesOn ? $this->roomier($filling, $job, $told)?->nested($job, $unfit, $start->leastCost) : null;
         $best = $best->isBetterThan($start) ? $best : $start;
 
         return $roomier !== null && $best->isWorthASheetMore($roomier) ? $best->withRoomier($roomier) : $best;

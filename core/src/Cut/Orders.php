@@ -108,17 +108,22 @@ final class Orders
     }
 
     /**
-     * Sheets with the locked parts alone, as far as each still is the part it was and can be sawn apart.
+     * Sheets with the locked parts alone, as far as each still is the part it was and can be sawn apart from the others.
      *
      * @return list<LaidSheet>
      */
     private function locked(Layout $layout): array
     {
+        $kept = new Kept($this->stock, $this->items);
         $sheets = [];
         foreach ($layout->sheets as $sheet) {
-            $held = ['size' => $sheet['size'], 'parts' => array_values(array_filter($sheet['parts'], fn (array $p): bool => $p['locked']))];
-            $laid = $held['parts'] === [] ? null : (new Kept($this->stock, $this->items))->sheet($held);
-            array_push($sheets, ...($laid === null ? [] : [$laid]));
+            $held = null;
+            $parts = [];
+            foreach (array_filter($sheet['parts'], fn (array $p): bool => $p['locked']) as $part) {
+                $with = $kept->sheet(['size' => $sheet['size'], 'parts' => [...$parts, $part]]);
+                [$held, $parts] = $with === null ? [$held, $parts] : [$with, [...$parts, $part]];
+            }
+            array_push($sheets, ...($held === null ? [] : [$held]));
         }
 
         return $sheets;

@@ -148,6 +148,29 @@ final class AskedTest extends TestCase
         self::assertSame([$at['x_mm'], $at['y_mm']], [self::places($again)[$shelves[0]]['x_mm'], self::places($again)[$shelves[0]]['y_mm']]);
     }
 
+    public function test_a_locked_part_that_no_longer_fits_its_place_is_told_and_the_others_stay(): void
+    {
+        [$document, $shelves] = self::shelves();
+        $lay = fn (array $place): array => json_decode(json_encode(LayoutSearch::byHand($document, Sample::PLY, $place), JSON_THROW_ON_ERROR), true);
+        $document['layouts'] = [Sample::PLY => $lay(self::place($shelves[0], 0, 1256.0, 620.0))];
+        $at = self::places(Planned::of($document)->plan['cut'][0]);
+        $second = array_values(array_filter(array_keys($at), fn (string $id): bool => $id !== $shelves[0] && $at[$id]['sheet'] === $at[$shelves[0]]['sheet']))[0];
+        foreach ($document['layouts'][Sample::PLY]['sheets'] as &$sheet) {
+            foreach ($sheet['parts'] as &$part) {
+                $part += $part['part'] === $second ? ['locked' => true] : [];
+            }
+        }
+        unset($sheet, $part);
+        self::assertNotContains('cut.lock_lost', Planned::of($document)->codes());
+        // So much longer it would reach over the end of the sheet.
+        $document['cutting']['parts'] = [$shelves[0] => ['oversize' => 120]];
+        $plan = Planned::of($document);
+        self::assertSame($shelves[0], $plan->finding('cut.lock_lost')['place']['ref']);
+        self::assertCount(1, array_keys($plan->codes(), 'cut.lock_lost', true));
+        $now = self::places($plan->plan['cut'][0]);
+        self::assertSame([$at[$second]['x_mm'], $at[$second]['y_mm']], [$now[$second]['x_mm'], $now[$second]['y_mm']]);
+    }
+
     #[DataProvider('illegal')]
     public function test_illegal_places_are_refused_with_the_reason(float $x, float $y, bool $turned, string $why): void
     {

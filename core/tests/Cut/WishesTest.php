@@ -55,6 +55,29 @@ final class WishesTest extends TestCase
         self::assertEqualsWithDelta([403, 403], [$at['D2'] - $at['D1'], $at['D3'] - $at['D2']], 1e-9);
     }
 
+    public function test_where_sheets_are_too_few_the_search_finds_room_for_what_was_left(): void
+    {
+        $tried = 0;
+        foreach (range(1, 8) as $seed) {
+            mt_srand($seed);
+            $items = array_map(fn (int $i): Item => new Item("P$i", mt_rand(1, 100) * self::MM, mt_rand(1, 100) * self::MM, false), range(1, 24));
+            $kind = fn (?int $limit): Stock => new Stock('square', [new SheetKind('s', 'square', 100 * self::MM, 100 * self::MM, [0, 0, 0, 0], 0, $limit)], 0);
+            $improve = fn (Nested $n): Nested => (new Improver(3, 1))->improve($items, $n, fn (): bool => true);
+            $plain = Nester::nest($items, $kind(null));
+            $sheets = count($improve($plain)->sheets);
+            if ($sheets === count($plain->sheets)) {
+                continue;
+            }
+            $few = Nester::nest($items, $kind($sheets));
+            self::assertNotSame([], $few->unplaced, "seed $seed");
+            $found = $improve($few);
+            self::assertSame([[], $sheets], [$found->unplaced, count($found->sheets)], "seed $seed");
+            $this->assertSound($found, $items);
+            $tried++;
+        }
+        self::assertGreaterThan(0, $tried);
+    }
+
     public function test_a_piece_in_hand_is_used_before_a_sheet_is_bought(): void
     {
         $whole = new SheetKind('w', 'whole', 2440 * self::MM, 1220 * self::MM, [0, 0, 0, 0], 6000);
