@@ -63,8 +63,8 @@ final class BenchPdf
         }
         foreach ($bench['edges'] as $edge) {
             $this->room(18);
-            $this->line('In the '.$this->words->say("board_edge.{$edge['edge']}"), 'B', 8.5);
-            $n = $this->rows($edge['rows'], $part, $n, $this->words->say("board_end.{$edge['from']}"), $this->words->say("board_face.{$edge['face']}"));
+            $this->line('In the '.$this->words->say(($edge['is_end'] ? 'board_end' : 'board_edge').".{$edge['edge']}"), 'B', 8.5);
+            $n = $this->rows($edge['rows'], $part, $n, $this->words->say(($edge['is_end'] ? 'board_edge' : 'board_end').".{$edge['from']}"), $this->words->say("board_face.{$edge['face']}"));
         }
         $this->y += 6;
     }

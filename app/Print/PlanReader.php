@@ -28,7 +28,7 @@ namespace App\Print;
  * @phpstan-type BenchRectangle array{x: int|float, y: int|float, length: int|float, width: int|float}
  * @phpstan-type BoreRow array{kind: string, with: list<string>, along: non-empty-list<int|float>, across: non-empty-list<int|float>, diameter: int|float, depth: int|float|null, screw: int|float|null, slots: list<BenchRectangle>}
  * @phpstan-type BenchFace array{face: string, sides: array{left: string, right: string, lower: string, upper: string}, length: int|float, width: int|float, loops: list<list<array{int|float, int|float}>>, round: list<BenchRectangle>, recesses: list<array{kind: string, depth: int|float, x: int|float, y: int|float, length: int|float, width: int|float}>, rows: list<BoreRow>}
- * @phpstan-type Bench array{faces: list<BenchFace>, edges: list<array{edge: string, from: string, face: string, rows: list<BoreRow>}>}
+ * @phpstan-type Bench array{faces: list<BenchFace>, edges: list<array{edge: string, from: string, face: string, is_end: bool, rows: list<BoreRow>}>}
  */
 final class PlanReader
 {

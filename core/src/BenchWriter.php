@@ -88,7 +88,7 @@ final readonly class BenchWriter
             $long = $this->board->inHouse($this->board->long);
             $along = $bore->into === $long ? $this->board->inHouse($this->board->wide()) : $long;
             $edge = $this->board->facing($bore->into, ! $bore->upward);
-            $edges[$edge] ??= ['edge' => $edge, 'from' => $this->board->facing($along, false), 'face' => $face->name()];
+            $edges[$edge] ??= ['edge' => $edge, 'from' => $this->board->facing($along, false), 'face' => $face->name(), 'is_end' => $bore->into === $long];
             $spots[$edge][] = ['bore' => $bore, 'x' => $this->into($along, $bore), 'y' => $this->into($thin, $bore)];
         }
 

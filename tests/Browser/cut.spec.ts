@@ -117,3 +117,31 @@ test('what is left goes on the rack, and another project uses a piece of it and 
     await piece.getByRole('button', { name: 'Give back' }).click();
     await expect(page.getByText(/of the rack, in hand/)).toHaveCount(0);
 });
+
+test('at the bench each board shows its holes by face, a line lights its own, and pairs are named', async ({ page }) => {
+    await openCopy(page, CHART_ROOM, 'cut');
+    await page.getByRole('tab', { name: 'At the bench' }).click();
+    const boards = page.getByRole('navigation', { name: 'boards at the bench' });
+    await boards.getByRole('button', { name: /Side, left/ }).click();
+    const pins = page.locator('.holes tbody tr', { hasText: 'Shelf pin hole' }).first();
+    await expect(pins).toContainText('37.0 · 336.8');
+    const lit = page.locator('svg .lit .hole');
+    await expect(lit).toHaveCount(0);
+    await pins.click();
+    await expect(lit).toHaveCount((await pins.locator('.run').first().innerText()).split('·').length * 2);
+    await boards.getByRole('button', { name: /^C Bottom/ }).click();
+    await expect(page.getByRole('heading', { name: 'In the left end' })).toBeVisible();
+    await openCopy(page, FIRESIDE, 'cut');
+    await page.getByRole('tab', { name: 'At the bench' }).click();
+    await expect(boards.getByText('mirror image of B', { exact: true })).toBeVisible();
+});
+
+test('a screw with no wood is told at the board and in the findings', async ({ page }) => {
+    await openCopy(page, '/projects/01jga11ey00000000000000001', 'cut');
+    await page.getByRole('tab', { name: 'At the bench' }).click();
+    await page
+        .getByRole('navigation', { name: 'boards at the bench' })
+        .getByRole('button', { name: /Side, right/ })
+        .click();
+    await expect(page.locator('.work .wrong')).toContainText('there is no wood for the screw hole for Nailer');
+});

@@ -25,7 +25,7 @@ final class Improver
     private const TIDYING = 0.5;
 
     /** As many tries more, of all, for a layout on one sheet more. */
-    private const ROOMIER = 0.15;
+    private const ROOMIER = 0.1;
 
     /** A list longer than this gets more tries, in proportion. */
     private const LONG_LIST = 60;

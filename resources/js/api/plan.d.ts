@@ -1384,6 +1384,10 @@ export interface Bench {
     from: string;
     face: string;
     rows: BoreRow[];
+    /**
+     * at an end of the grain
+     */
+    is_end: boolean;
   }[];
 }
 export interface BenchFace {

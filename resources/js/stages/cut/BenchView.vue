@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
-import type { Bench } from '../../api/plan';
 import { show } from '../../measure/show';
 import { render, word, capitalised } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { useSize } from '../../ui/size';
 import BenchFace from './BenchFace.vue';
+import BenchList from './BenchList.vue';
 import BenchHoles from './BenchHoles.vue';
-import { groups, tally } from './bench';
+import { groups } from './bench';
 
 /** What is done to each board once it is cut, board by board: holes, grooves and cut-outs on each face and edge, measured from one corner. */
 const project = useProject();
@@ -21,12 +21,11 @@ const all = computed(() => (project.plan ? groups(project.plan) : []));
 const chosen = computed(() => all.value.find((g) => g.parts.some((p) => p.id === picked.value)) ?? all.value[0]);
 watch(chosen, () => (lit.value = null));
 
+/** What the findings say of these boards. */
+const wrong = computed(() =>
+    (project.plan?.findings ?? []).filter((f) => f.place.stage === 'cut' && chosen.value?.parts.some((p) => p.id === f.place.ref)),
+);
 const mm = (value: number): string => show(value, project.unit);
-const counted = (bench: Bench): string => {
-    const taken = bench.faces.reduce((n, f) => n + f.recesses.length, 0);
-    const holes = tally(bench).map(([kind, n]) => `${n} ${word(`bore.${kind}`)}${n === 1 ? '' : 's'}`);
-    return [...holes, ...(taken ? [`${taken} let in or cut out`] : [])].join(', ');
-};
 const firsts = computed(() => {
     let next = 1;
     return [...(chosen.value?.bench.faces ?? []), ...(chosen.value?.bench.edges ?? [])].map((f) => {
@@ -56,20 +55,14 @@ const facts = computed(() => {
 
 <template>
     <div class="bench">
-        <nav aria-label="boards at the bench">
-            <button v-for="g in all" :key="g.letter" :class="{ on: g === chosen }" @click="picked = g.parts[0]!.id">
-                <b>{{ g.letter }}</b>
-                <span>
-                    {{ render(g.parts[0]!.name, project.unit) }}<template v-if="g.parts.length > 1">, {{ g.parts.length }} alike</template>
-                    <small>{{ counted(g.bench) }}</small>
-                    <small v-if="g.mirror" class="pair">pair with {{ g.mirror }}</small>
-                </span>
-            </button>
-        </nav>
+        <BenchList :groups="all" :chosen="chosen?.letter ?? null" @choose="(id) => (picked = id)" />
         <div ref="box" class="work">
             <template v-if="chosen">
                 <h4>{{ chosen.parts.map((p) => p.label).join(', ') }} · {{ render(chosen.parts[0]!.name, project.unit) }}</h4>
                 <p v-for="(f, i) in facts" :key="i" class="soft">{{ f }}</p>
+                <p v-for="(f, i) in wrong" :key="`w${i}`" class="wrong">
+                    {{ render(f.says, project.unit) }} <span class="soft">{{ render(f.remedy, project.unit) }}</span>
+                </p>
                 <section v-for="(face, i) in chosen.bench.faces" :key="face.face">
                     <h5>
                         {{ capitalised(word(`board_face.${face.face}`)) }} up
@@ -82,28 +75,28 @@ const facts = computed(() => {
                         :first="firsts[i]!"
                         :lit="lit"
                         :heads="{
-                            across: `from ${word(`board_edge.${face.sides.lower}`)}`,
-                            along: `along, from ${word(`board_end.${face.sides.left}`)}`,
+                            across: `from the ${word(`board_edge.${face.sides.lower}`)}`,
+                            along: `from the ${word(`board_end.${face.sides.left}`)}`,
                         }"
                         :thickness="chosen.parts[0]!.thickness"
                         @light="(r) => (lit = r)"
                     />
                     <p v-for="(r, n) in face.recesses" :key="n" class="let">
                         {{ word(`taken.${r.kind}`) }} {{ mm(r.length) }} × {{ mm(r.width) }}, {{ mm(r.depth) }} deep: begins
-                        {{ mm(r.x) }} from {{ word(`board_end.${face.sides.left}`) }} and {{ mm(r.y) }} from
+                        {{ mm(r.x) }} from the {{ word(`board_end.${face.sides.left}`) }} and {{ mm(r.y) }} from the
                         {{ word(`board_edge.${face.sides.lower}`) }}.
                     </p>
                 </section>
                 <section v-for="(edge, i) in chosen.bench.edges" :key="edge.edge">
-                    <h5>In the {{ word(`board_edge.${edge.edge}`) }}</h5>
+                    <h5>In the {{ word(`${edge.is_end ? 'board_end' : 'board_edge'}.${edge.edge}`) }}</h5>
                     <BenchHoles
                         :rows="edge.rows"
                         :name="`edge ${edge.edge}`"
                         :first="firsts[chosen.bench.faces.length + i]!"
                         :lit="lit"
                         :heads="{
-                            across: `from ${word(`board_face.${edge.face}`)}`,
-                            along: `along, from ${word(`board_end.${edge.from}`)}`,
+                            across: `from the ${word(`board_face.${edge.face}`)}`,
+                            along: `from the ${word(`${edge.is_end ? 'board_edge' : 'board_end'}.${edge.from}`)}`,
                         }"
                         :thickness="chosen.parts[0]!.thickness"
                         @light="(r) => (lit = r)"
@@ -121,37 +114,6 @@ const facts = computed(() => {
     min-height: 0;
     display: grid;
     grid-template-columns: 220px minmax(0, 1fr);
-}
-nav {
-    overflow: auto;
-    border-right: 1px solid var(--rule);
-    padding: 8px 0 8px 16px;
-}
-nav button {
-    display: flex;
-    gap: 10px;
-    width: 100%;
-    border: 0;
-    background: none;
-    color: inherit;
-    text-align: left;
-    padding: 6px 8px;
-    cursor: pointer;
-    font-size: 13px;
-}
-nav button b {
-    color: var(--chalk);
-    min-width: 22px;
-}
-nav .on {
-    background: var(--chalk-wash);
-}
-small {
-    display: block;
-    color: var(--soft);
-}
-.pair {
-    color: var(--ochre-text);
 }
 .work {
     overflow: auto;
@@ -172,13 +134,17 @@ h5 .soft {
 .work p {
     margin: 0 0 4px;
 }
+.work .wrong {
+    color: var(--brick);
+    font-weight: 650;
+}
+.wrong .soft {
+    font-weight: 400;
+}
 @media (max-width: 800px) {
     .bench {
         grid-template-columns: minmax(0, 1fr);
         overflow: auto;
-    }
-    nav {
-        max-height: 180px;
     }
 }
 </style>
