@@ -8,10 +8,11 @@ use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 
 /**
- * Searches for a better layout. Where sheets are too few, for one that holds all. Else first for one that costs less: a sheet is taken away and its parts are left loose; then,
- * again and again, some pieces of some sheets are taken out and all that is loose is laid anew, until nothing is loose or
- * the effort is spent. Then, at the same cost, for one with fewer settings of the fence and more of what is left in one piece. A trial is kept when it is
- * no worse than the last, or than the one some trials ago. Bounded by a count and seeded: the same call gives the same layout.
+ * Searches for a better layout. Where sheets are too few, for one that holds all. Else first for one that costs less: a sheet
+ * is taken away and its parts are left loose; then, again and again, some pieces of some sheets are taken out and all that is
+ * loose is laid anew, until nothing is loose or the effort is spent. Then, at the same cost, for one with fewer settings of the
+ * fence and more of what is left in one piece; and on one sheet more, for clearly fewer settings. A trial is kept when it is no
+ * worse than the last, or than the one some trials ago. Bounded by a count and seeded: the same call gives the same layout.
  * Sources: Gardeyn & Wauters, "A goal-driven ruin and recreate heuristic for the 2D variable-sized bin packing problem with
  * guillotine constraints", EJOR 301 (2022); Burke & Bykov, "The late acceptance hill-climbing heuristic", EJOR 258 (2017).
  */
@@ -21,14 +22,16 @@ final class Improver
 
     public const TRIES_PER_EFFORT = 2000;
 
-    /** The share of the tries for fewer settings and larger leftovers at the same cost. */
-    private const TIDYING = 0.5;
-
-    /** As many tries more, of all, for a layout on one sheet more. */
-    private const ROOMIER = 0.1;
-
-    /** A list longer than this gets more tries, in proportion. */
+    /** A list longer than this gets more tries, in proportion; for less to buy, up to so many times as many. */
     private const LONG_LIST = 60;
+
+    private const MOST_FOR_FEWER = 1.5;
+
+    /** How much more a long list gets for fewer settings and larger leftovers, in proportion to what it is longer by. */
+    private const LONG_TIDYING = 1.9;
+
+    /** The share of the tries for one sheet more. */
+    private const ROOMIER = 0.1;
 
     private const MEMORY = 20;
 
@@ -49,7 +52,8 @@ final class Improver
 
     private int $tries = 0;
 
-    private int $most = 0;
+    /** @var array{fewer: int, tidying: int, roomier: int} tries for each */
+    private array $most = ['fewer' => 0, 'tidying' => 0, 'roomier' => 0];
 
     private bool $goesOn = true;
 
@@ -75,20 +79,26 @@ final class Improver
             return $start;
         }
         $job = new Job($fitting, $start->stock);
-        $this->most = (int) ($this->effort * self::TRIES_PER_EFFORT * max(1, count($fitting) / self::LONG_LIST));
+        $long = max(1, count($fitting) / self::LONG_LIST);
+        $half = $this->effort * self::TRIES_PER_EFFORT / 2;
+        $this->most = [
+            'fewer' => (int) ($half * min(self::MOST_FOR_FEWER, $long)),
+            'tidying' => (int) ($half * (1 + self::LONG_TIDYING * ($long - 1))),
+            'roomier' => (int) ($half * 2 * self::ROOMIER * $long),
+        ];
         $best = $start;
         $told = function (?Filling $found) use (&$best, $job, $start, $unfit, $offer): bool {
             $nested = $found?->nested($job, $unfit, $start->leastCost);
             $best = $nested?->isBetterThan($best) ? $nested : $best;
 
-            return $this->goesOn && $offer($best, min(1.0, $this->tries / $this->most));
+            return $this->goesOn && $offer($best, min(1.0, $this->tries / array_sum($this->most)));
         };
         $laid = Filling::of($start, $job);
         if ($laid === null) {
             return $start;
         }
         if ($laid->loose !== []) {
-            $told($this->search($laid, $job, PHP_INT_MAX, $this->most, true, $told));
+            $told($this->search($laid, $job, PHP_INT_MAX, $this->most['fewer'] + $this->most['tidying'], true, $told));
 
             return $best;
         }
@@ -110,8 +120,7 @@ final class Improver
     private function roomier(Filling $best, Job $job, \Closure $told): ?Filling
     {
         $this->settingsOnly = true;
-        $this->most += $more = (int) ($this->most * self::ROOMIER);
-        $found = $this->search($best, $job, $best->cost + $job->stock->cost($job->stock->kinds[0]), $this->tries + $more, false, $told);
+        $found = $this->search($best, $job, $best->cost + $job->stock->cost($job->stock->kinds[0]), $this->tries + $this->most['roomier'], false, $told);
         $this->settingsOnly = false;
 
         return $found;
@@ -120,10 +129,9 @@ final class Improver
     /** @param  \Closure(?Filling): bool  $told */
     private function cheaper(Filling $best, Job $job, int $leastCost, \Closure $told): Filling
     {
-        $limit = (int) ($this->most * (1 - self::TIDYING));
-        while ($best->cost > $leastCost && $this->tries < $limit && $this->goesOn) {
+        while ($best->cost > $leastCost && $this->tries < $this->most['fewer'] && $this->goesOn) {
             $fewer = $this->without($best, $job);
-            $found = $fewer === null ? null : $this->search($fewer, $job, $best->cost - 1, $limit, true, $told);
+            $found = $fewer === null ? null : $this->search($fewer, $job, $best->cost - 1, $this->most['fewer'], true, $told);
             if ($found === null) {
                 break;
             }
@@ -146,7 +154,7 @@ final class Improver
                 $best = $found = $other;
             }
         }
-        $found = $this->search($best, $job, $best->cost, $this->tries + (int) ($this->most * self::TIDYING), false, $told) ?? $found;
+        $found = $this->search($best, $job, $best->cost, $this->tries + $this->most['tidying'], false, $told) ?? $found;
         if ($found !== null) {
             $told($found);
         }
