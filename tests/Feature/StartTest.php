@@ -9,11 +9,14 @@ use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Document\ThingRule;
 use Incastro\Core\Document\Treatment;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\ReadsPdf;
 use Tests\TestCase;
 
 /** What another space or a thing in the way begins with, and that it can be added as it comes. */
 final class StartTest extends TestCase
 {
+    use ReadsPdf;
+
     /** @return iterable<string, array{SpaceKind}> */
     public static function spaces(): iterable
     {
@@ -90,17 +93,5 @@ final class StartTest extends TestCase
             }
             self::assertStringContainsString('old bell plate: keep clear', $text);
         }
-    }
-
-    private static function textOf(string $pdf): string
-    {
-        $process = proc_open(['pdftotext', '-layout', '-', '-'], [['pipe', 'r'], ['pipe', 'w']], $pipes);
-        self::assertIsResource($process);
-        fwrite($pipes[0], $pdf);
-        fclose($pipes[0]);
-        $text = (string) stream_get_contents($pipes[1]);
-        proc_close($process);
-
-        return str_replace("\u{00A0}", ' ', $text);
     }
 }

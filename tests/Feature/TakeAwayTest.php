@@ -8,10 +8,13 @@ use App\Models\Project;
 use App\Models\Revision;
 use Illuminate\Testing\TestResponse;
 use Incastro\Core\Document\CanonicalJson;
+use Tests\ReadsPdf;
 use Tests\TestCase;
 
 final class TakeAwayTest extends TestCase
 {
+    use ReadsPdf;
+
     public function test_the_cut_list_as_csv(): void
     {
         $this->actingAs($this->demoOwner());
@@ -28,7 +31,12 @@ final class TakeAwayTest extends TestCase
         $this->actingAs($this->demoOwner());
         $pdf = (string) $this->get('/api/projects/'.$this->demoProject()->id.'/plan.pdf')->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
         self::assertStringStartsWith('%PDF-', $pdf);
-        self::assertSame(8, preg_match_all('~/Type /Page\b(?!s)~', $pdf), 'cover, cut list, two sheets of 18 and one of 6, each with its order of cuts');
+        $text = self::textOf($pdf);
+        $pages = array_map(fn (string $page): string => trim(strtok(trim($page), "\n") ?: ''), array_slice(explode("\f", $text), 0, -1));
+        self::assertSame(8, count(array_diff($pages, ['At the bench'])), 'cover, cut list, two sheets of 18 and one of 6, each with its order of cuts');
+        // The first shelf's underside is 340 over the side's lower end, its pins 2.5 below; 37 and 373.8 − 37 from the rear.
+        self::assertMatchesRegularExpression('/Shelf pin hole 5\.0 +7\.0 +337\.5 · 677\.5 · 1181\.6 · 1685\.8 +37\.0 · 336\.8 +F1, F2, F3, F4/', $text);
+        self::assertMatchesRegularExpression('/Screw hole 4\.5 +through +8\.8 +50\.0 · 186\.9 · 323\.8 +C1, screw 40\.0/', $text);
     }
 
     public function test_a_project_goes_out_as_json_and_comes_in_again_whole(): void
