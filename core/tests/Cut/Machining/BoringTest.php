@@ -6,13 +6,25 @@ namespace Incastro\Core\Tests\Cut\Machining;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use Incastro\Core\Cut\Machining\Boards;
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Cut\Machining\Boring;
+use Incastro\Core\Cut\Machining\ClashKind;
+use Incastro\Core\Cut\Machining\HiddenFace;
+use Incastro\Core\Cut\Machining\JointBores;
+use Incastro\Core\Design\Joint;
+use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
 use Incastro\Core\Fit\Fit;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Prism;
+use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
 use Incastro\Core\Planner;
 use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
@@ -166,6 +178,19 @@ final class BoringTest extends TestCase
             }
             self::assertSame($screws, [self::number($bored, BoreKind::Pocket), self::number($bored, BoreKind::Pilot)], "seed $seed: as many holes as screws are bought");
         });
+    }
+
+    public function test_an_end_that_a_side_meets_by_less_than_a_hole_is_told(): void
+    {
+        $panel = fn (string $id, Block $block, Axis $long, Axis $thin): Panel => new Panel($id, 'p', Role::Side, Text::of('part.side_left'), 'ply',
+            Figure::of(Length::fromMillimetres(600), Text::of('x')), Figure::of(Length::fromMillimetres(300), Text::of('x')), Prism::of($block, $thin), $long, $thin);
+        $mm = Length::fromMillimetres(...);
+        // The side ends 1.85 over the underside of the top: a pilot of 2.5 has no wood all around.
+        $side = $panel('side', Block::of($mm(0), $mm(0), $mm(0), $mm(18), $mm(300), $mm(601.85)), Axis::Z, Axis::X);
+        $top = $panel('top', Block::of($mm(18), $mm(0), $mm(600), $mm(800), $mm(300), $mm(18)), Axis::X, Axis::Z);
+        $boards = new Boards([$side, $top]);
+        (new JointBores($boards, HiddenFace::of([$side, $top])))->make(new Joint('top', 'side', JointKind::Screws, Axis::X, Length::zero(), Length::zero()));
+        self::assertSame(ClashKind::Off, $boards->all['top']->clash($boards->all['top']->bores[0])?->kind);
     }
 
     public function test_the_same_piece_is_drilled_the_same(): void
