@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Checks\Accepted;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Checker;
 use Incastro\Core\Checks\FitsSheet;
@@ -43,7 +44,7 @@ final class Planner
         [$designs, $fitted] = self::build($project, $pieces, $rooms);
         $bored = self::bored($designs, $fitted);
         $cutting = self::cut($project, $fitted, $bored);
-        $findings = self::check($project, $rooms, $pieces, $designs, $fitted, $bored, $cutting);
+        $findings = array_map(fn (Finding $f): Finding => $f->within($document), self::check($project, $rooms, $pieces, $designs, $fitted, $bored, $cutting));
 
         return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings))->plan();
     }
@@ -171,9 +172,9 @@ final class Planner
         }
         foreach ($pieces as $id => $piece) {
             array_push($findings, ...$designs[$id]->findings,
-                ...$checker->piece(new Built($project, $piece, $rooms[$piece->space], $fitted[$id], $bored[$id])));
+                ...$checker->piece(new Built($project, $piece, $rooms[$piece->space], $fitted[$id], $designs[$id], $bored[$id])));
         }
 
-        return [...$findings, ...(new FitsSheet)->of($cutting, $project), ...(new LocksHold)->of($cutting, $project)];
+        return Accepted::marked([...$findings, ...(new FitsSheet)->of($cutting, $project), ...(new LocksHold)->of($cutting, $project)], $project);
     }
 }

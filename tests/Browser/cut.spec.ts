@@ -143,5 +143,5 @@ test('a screw with no wood is told at the board and in the findings', async ({ p
         .getByRole('navigation', { name: 'boards at the bench' })
         .getByRole('button', { name: /Side, right/ })
         .click();
-    await expect(page.locator('.work .wrong')).toContainText('there is no wood for the screw hole for Nailer');
+    await expect(page.locator('.work .wrong').first()).toContainText('there is no wood for the screw hole for Nailer');
 });

@@ -82,7 +82,7 @@ test('a notched side is marked out from two edges, and mirrored for marking from
 test('the base is packed level, and fronts are brought flush', async ({ page }) => {
     await openCopy(page, undefined, 'fit');
     await view(page, 'Level and flush');
-    await expect(page.getByRole('region', { name: 'shims' })).toContainText('J1');
+    await expect(page.getByRole('region', { name: 'shims' })).toContainText('K1');
     const depth = page.getByRole('region', { name: 'stack of its depth' });
     await expect(depth).toContainText('Left to the front line of the space14.0');
     await depth.getByRole('button', { name: /packers of 14 mm behind it/ }).click();

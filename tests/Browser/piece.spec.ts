@@ -203,3 +203,31 @@ test('the solid is shown, opened, drawn apart and picked from', async ({ page })
     await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.6);
     await expect(page.locator('.tape-paper .what')).toContainText('cut length');
 });
+
+test('a shelf that would sag is told with its cure in one step, or left with a reason', async ({ page }) => {
+    await openCopy(page, '/projects/01jpantryhvng0000000000001', 'piece');
+    const line = page.locator('.findings');
+    await expect(line).toContainText('1 look');
+    await line.getByRole('button', { name: /look/ }).click();
+    const sags = line.getByRole('listitem').filter({ hasText: 'would sag 82.6 mm' });
+    await sags.getByRole('button', { name: 'Accept' }).click();
+    await sags.getByLabel('reason').fill('Held by the wall along its back.');
+    await sags.getByRole('button', { name: 'Leave it so' }).click();
+    await expect(line).toContainText('0 look');
+    await expect(line.getByText('Left as it is: Held by the wall along its back.')).toBeVisible();
+    await line.getByRole('button', { name: 'Take back' }).click();
+    await expect(line).toContainText('1 look');
+    await line.getByRole('button', { name: 'Close' }).click();
+    const width = page.getByRole('textbox', { name: 'width', exact: true });
+    await width.fill('1000');
+    await width.press('Enter');
+    await expect(line).toContainText('0 look');
+    await page.getByRole('button', { name: 'pick bay 1', exact: true }).click();
+    await choose(page, 'Shelves for of bay 1', 'Books');
+    const tally = page.getByLabel('tally');
+    await expect(tally.getByText(/Shelf 1, bay 1 would sag/)).toBeVisible();
+    await tally.getByRole('button', { name: 'Fix these shelves' }).click();
+    await expect(tally.getByText(/would sag/)).toBeHidden();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(tally.getByText(/would sag/)).toBeVisible();
+});

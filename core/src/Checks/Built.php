@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks;
 
 use Incastro\Core\Cut\Machining\Bored;
+use Incastro\Core\Design\Design;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Fit\Fit;
@@ -18,6 +19,7 @@ final readonly class Built
         public Piece $piece,
         public Room $room,
         public Fit $fit,
+        public Design $design,
         public Bored $bored,
     ) {
     }

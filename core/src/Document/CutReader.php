@@ -26,6 +26,7 @@ final class CutReader
             $node->at('sizes')->each(self::size(...)),
             [$trim('left'), $trim('right'), $trim('near'), $trim('far')],
             self::limit($node),
+            $node->at('made_of')->optionalOf(MadeOf::class) ?? MadeOf::BirchPly,
         );
     }
 

@@ -41,8 +41,9 @@ enum FillKind: string
     public function fields(): array
     {
         return match ($this) {
-            self::Open, self::DeadCorner, self::Shelves, self::Crawl, self::Backer => [],
-            self::Stored => ['hand_room' => Field::length(0, 200, 30)],
+            self::Open, self::DeadCorner, self::Crawl, self::Backer => [],
+            self::Shelves => ['load' => self::load()],
+            self::Stored => ['hand_room' => Field::length(0, 200, 30), 'load' => self::load()],
             self::Cubbies => ['columns' => Field::count(1, 8, 2), 'rows' => Field::count(1, 12, 3)],
             self::Hanging => ['rails' => Field::count(1, 2, 1), 'drop' => Field::length(40, 300, 60), 'lower_at' => Field::length(600, 1600, 1000)],
             self::Hooks => ['rows' => Field::count(1, 3, 2), 'top_at' => Field::length(600, 2100, 1650), 'between' => Field::length(150, 900, 350), 'pitch' => Field::length(60, 400, 150)],
@@ -67,6 +68,12 @@ enum FillKind: string
                 'lies' => Field::choice('along', 'across'), 'slat_width' => Field::length(40, 150, 68), 'slat_gap' => Field::length(20, 75, 60), 'guard' => Field::length(0, 600, 0), 'rungs' => Field::count(0, 8, 0)],
             self::Caddy => ['shelves' => Field::count(1, 8, 3), 'castor' => Field::length(20, 120, 45), 'play' => Field::length(3, 60, 12)],
         };
+    }
+
+    /** What stands on the shelves, where things to store are not listed with their weight. */
+    private static function load(): Field
+    {
+        return Field::choice('linen', 'toys', 'books', 'plates', 'cans', 'records');
     }
 
     /** Needs no carcass around it: the walls or the floor carry it. */

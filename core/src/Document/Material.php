@@ -29,6 +29,7 @@ final readonly class Material
         public array $sizes = [],
         public array $trims = [null, null, null, null],
         public ?int $limit = null,
+        public MadeOf $madeOf = MadeOf::BirchPly,
     ) {
     }
 }

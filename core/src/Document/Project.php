@@ -17,6 +17,7 @@ final readonly class Project
      * @param  array<string, WaySegment>  $wayIn  in walking order
      * @param  array<string, StoredThing>  $stored
      * @param  array<string, StickSize>  $lumber  none for the usual lengths
+     * @param  array<string, Acceptance>  $accepted
      */
     public function __construct(
         public string $id,
@@ -32,6 +33,7 @@ final readonly class Project
         public array $stored = [],
         public CutWishes $cutting = new CutWishes,
         public array $lumber = [],
+        public array $accepted = [],
     ) {
     }
 }

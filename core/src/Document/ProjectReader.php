@@ -44,6 +44,7 @@ final class ProjectReader
             $root->at('stored')->each(self::stored(...)),
             CutReader::wishes($root->at('cutting')),
             $root->at('lumber')->each(CutReader::stick(...)),
+            $root->at('accepted')->each(fn (Node $n): Acceptance => new Acceptance($n->at('code')->text(60), $n->at('ref')->text(160), $n->at('reason')->text(400))),
         );
         self::checkReferences($project, $root);
         $found = array_values($problems->getArrayCopy());

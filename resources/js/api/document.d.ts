@@ -42,6 +42,12 @@ export interface ProjectDocument {
   lumber?: {
     [k: string]: StickSize;
   };
+  /**
+   * findings left as they are
+   */
+  accepted?: {
+    [k: string]: Acceptance;
+  };
 }
 export interface Space {
   kind:
@@ -553,6 +559,10 @@ export interface Material {
    * how many whole sheets there are
    */
   limit?: number;
+  /**
+   * how stiff it is; birch ply unless said
+   */
+  made_of?: 'birch_ply' | 'softwood_ply' | 'fibreboard' | 'particleboard' | 'pine' | 'poplar' | 'maple';
 }
 export interface SheetSize {
   name: string;
@@ -814,4 +824,9 @@ export interface StickSize {
    * a length in mm, at most 6 decimals
    */
   width?: number;
+}
+export interface Acceptance {
+  code: string;
+  ref: string;
+  reason: string;
 }

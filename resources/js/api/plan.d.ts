@@ -1163,6 +1163,22 @@ export interface Finding {
   source: Text;
   measured: number | null;
   limit: number | null;
+  fix: Fix | null;
+  /**
+   * why the person leaves it as it is
+   */
+  accepted: string | null;
+}
+/**
+ * one step that cures it
+ */
+export interface Fix {
+  does: Text;
+  ops: {
+    op: 'set' | 'add' | 'remove';
+    path: string[];
+    value?: unknown;
+  }[];
 }
 export interface Drawing {
   view: 'front' | 'top' | 'side';

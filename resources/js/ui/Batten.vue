@@ -14,7 +14,8 @@ const rows = computed(() =>
         number: i + 1,
         y: 48 + i * 108,
         cutness: (project.plan && project.document ? stage.cutness(project.plan, project.document) : 'empty') as Cutness,
-        open: project.plan?.findings.filter((f) => f.place.stage === stage.name && f.severity !== 'note').length ?? 0,
+        open:
+            project.plan?.findings.filter((f) => f.place.stage === stage.name && f.severity !== 'note' && f.accepted === null).length ?? 0,
     })),
 );
 const ticks = Array.from({ length: 90 }, (_, i) => ({ y: 20 + i * 13.5, long: i % 5 === 0 }));

@@ -1,45 +1,30 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
-import { useRouter } from 'vue-router';
 import type { Finding } from '../api/plan';
 import { render } from '../measure/words';
 import { useProject } from '../project/store';
-import { usePicked } from './picked';
+import FindingRow from './FindingRow.vue';
+import { marks, severities } from './severity';
 
 const project = useProject();
-const router = useRouter();
-const picked = usePicked();
 const open = ref(false);
 
-const severities = ['stop', 'look', 'note'] as const;
-const marks = { stop: 'M5.5 1h6l4.5 4.5v6l-4.5 4.5h-6l-4.5-4.5v-6z', look: 'M8.5 1.5l7.5 14h-15z', note: 'M8.5 4a4.5 4.5 0 1 0 .01 0z' };
-const sorted = computed(() => severities.flatMap((s) => project.plan?.findings.filter((f) => f.severity === s) ?? []));
+const bySeverity = (all: readonly Finding[]): Finding[] => severities.flatMap((s) => all.filter((f) => f.severity === s));
+const sorted = computed(() => bySeverity((project.plan?.findings ?? []).filter((f) => f.accepted === null)));
+const accepted = computed(() => bySeverity((project.plan?.findings ?? []).filter((f) => f.accepted !== null)));
 const count = (s: string): number => sorted.value.filter((f) => f.severity === s).length;
-
-function go(finding: Finding): void {
-    open.value = false;
-    project.showSpaceOf(finding.place.ref);
-    picked.value = finding.place.ref;
-    void router.push(`/projects/${project.line!.id}/${finding.place.stage}`);
-}
+const key = (f: Finding, i: number): string => `${f.code} ${f.place.ref} ${i}`;
 </script>
 
 <template>
     <footer class="findings">
         <div v-if="open" class="list" role="list">
-            <div v-for="(f, i) in sorted" :key="i" class="finding" role="listitem">
-                <svg width="17" height="17" :class="f.severity" aria-hidden="true"><path :d="marks[f.severity]" /></svg>
-                <div>
-                    <b>{{ f.severity }}</b> {{ render(f.says, project.unit) }}
-                    <div class="soft">
-                        {{ render(f.remedy, project.unit) }} <i>Source: {{ render(f.source, project.unit) }}.</i>
-                    </div>
-                </div>
-                <button class="linkish" @click="go(f)">Show</button>
-            </div>
-            <div v-if="sorted.length === 0" class="finding soft">
+            <FindingRow v-for="(f, i) in sorted" :key="key(f, i)" :finding="f" @shown="open = false" />
+            <div v-if="sorted.length === 0" class="nothing soft">
                 Nothing to say: readings agree, the piece goes in, every part fits a sheet.
             </div>
+            <h4 v-if="accepted.length">Accepted as they are</h4>
+            <FindingRow v-for="(f, i) in accepted" :key="key(f, i)" :finding="f" @shown="open = false" />
         </div>
         <button class="bar" :aria-expanded="open" @click="open = !open">
             <span v-for="s in severities" :key="s" class="count" :class="{ none: !count(s) }">
@@ -87,17 +72,6 @@ function go(finding: Finding): void {
     border-left: 1px solid var(--rule);
     padding-left: 20px;
 }
-svg.stop {
-    fill: var(--brick);
-}
-svg.look {
-    fill: var(--ochre);
-}
-svg.note {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 1.6;
-}
 .none svg {
     opacity: 0.35;
 }
@@ -113,17 +87,21 @@ svg.note {
     box-shadow: 0 -6px 18px rgb(0 0 0 / 12%);
     z-index: 20;
 }
-.finding {
-    display: grid;
-    grid-template-columns: 20px minmax(0, 1fr) auto;
-    gap: 10px;
+.nothing,
+h4 {
     padding: 10px 20px;
-    border-bottom: 1px solid var(--rule);
-    align-items: start;
+    margin: 0;
     font-size: 13.5px;
 }
-.finding i {
-    font-style: normal;
-    opacity: 0.85;
+svg.stop {
+    fill: var(--brick);
+}
+svg.look {
+    fill: var(--ochre);
+}
+svg.note {
+    fill: none;
+    stroke: var(--ink);
+    stroke-width: 1.6;
 }
 </style>

@@ -6,6 +6,7 @@ import { pickedOf } from '../project/figures';
 import { useProject } from '../project/store';
 import { usePicked } from './picked';
 import EdgeTally from './EdgeTally.vue';
+import FindingsOf from './FindingsOf.vue';
 import PartWork from './PartWork.vue';
 import TallyFigure from './TallyFigure.vue';
 import Trail from './Trail.vue';
@@ -59,6 +60,7 @@ const shown = computed(() => {
     </template>
 
     <EdgeTally v-else-if="shown?.kind === 'edge'" :edge="shown.edge" />
+    <FindingsOf v-if="picked && shown?.kind === 'part'" :refs="[picked]" />
 </template>
 
 <style scoped>

@@ -36,7 +36,7 @@ export const stages = [
         cutness: (plan: Plan): Cutness =>
             plan.parts.length === 0
                 ? 'empty'
-                : without(plan, 'fit', !plan.findings.some((f) => f.place.stage === 'fit' && f.severity === 'look')),
+                : without(plan, 'fit', !plan.findings.some((f) => f.place.stage === 'fit' && f.severity === 'look' && f.accepted === null)),
     },
     {
         name: 'cut',

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { show } from '../../measure/show';
 import { render, word, capitalised } from '../../measure/words';
 import { useProject } from '../../project/store';
+import FindingsOf from '../../ui/FindingsOf.vue';
 import { usePicked } from '../../ui/picked';
 import { useSize } from '../../ui/size';
 import BenchFace from './BenchFace.vue';
@@ -21,10 +22,6 @@ const all = computed(() => (project.plan ? groups(project.plan) : []));
 const chosen = computed(() => all.value.find((g) => g.parts.some((p) => p.id === picked.value)) ?? all.value[0]);
 watch(chosen, () => (lit.value = null));
 
-/** What the findings say of these boards. */
-const wrong = computed(() =>
-    (project.plan?.findings ?? []).filter((f) => f.place.stage === 'cut' && chosen.value?.parts.some((p) => p.id === f.place.ref)),
-);
 const mm = (value: number): string => show(value, project.unit);
 const firsts = computed(() => {
     let next = 1;
@@ -60,9 +57,7 @@ const facts = computed(() => {
             <template v-if="chosen">
                 <h4>{{ chosen.parts.map((p) => p.label).join(', ') }} · {{ render(chosen.parts[0]!.name, project.unit) }}</h4>
                 <p v-for="(f, i) in facts" :key="i" class="soft">{{ f }}</p>
-                <p v-for="(f, i) in wrong" :key="`w${i}`" class="wrong">
-                    {{ render(f.says, project.unit) }} <span class="soft">{{ render(f.remedy, project.unit) }}</span>
-                </p>
+                <FindingsOf :refs="chosen.parts.map((p) => p.id)" />
                 <section v-for="(face, i) in chosen.bench.faces" :key="face.face">
                     <h5>
                         {{ capitalised(word(`board_face.${face.face}`)) }} up
@@ -133,13 +128,6 @@ h5 .soft {
 }
 .work p {
     margin: 0 0 4px;
-}
-.work .wrong {
-    color: var(--brick);
-    font-weight: 650;
-}
-.wrong .soft {
-    font-weight: 400;
 }
 @media (max-width: 800px) {
     .bench {

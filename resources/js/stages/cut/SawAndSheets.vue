@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
+import Select from 'primevue/select';
 import { useToast } from 'primevue/usetoast';
 import { computed } from 'vue';
 import { api } from '../../api/client';
+import { word } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
 import Choice from '../../ui/Choice.vue';
@@ -59,6 +61,10 @@ const edges = [
 ] as const;
 const trimmed = (id: string, m: Material, edge: string, mm: number): Promise<void> =>
     project.set(['stock', id, 'trims'], { ...m.trims, [edge]: mm });
+const kinds = ['birch_ply', 'softwood_ply', 'fibreboard', 'particleboard', 'pine', 'poplar', 'maple'].map((value) => ({
+    value,
+    label: word(`made_of.${value}`),
+}));
 const router = [
     { key: 'router_base', label: 'Router base', usual: 150 },
     { key: 'router_bit', label: 'Router bit', usual: 12 },
@@ -108,6 +114,18 @@ const sheet = [
                         { value: false, label: 'Free' },
                     ]"
                     @choose="(v) => guarded(project.set(['stock', id, 'grain'], v))"
+                />
+            </div>
+            <div class="ch">
+                <span>Made of</span>
+                <Select
+                    :model-value="m.made_of ?? 'birch_ply'"
+                    :options="kinds"
+                    option-label="label"
+                    option-value="value"
+                    size="small"
+                    :aria-label="`${m.name}: made of`"
+                    @update:model-value="(v: string) => guarded(project.set(['stock', id, 'made_of'], v))"
                 />
             </div>
             <PriceRow title="Price a sheet" :label="`${m.name}: price`" :cents="m.price_cents" :path="['stock', id, 'price_cents']" />

@@ -8,6 +8,7 @@ import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import BayActs from './BayActs.vue';
 import BayWidth from './BayWidth.vue';
+import FindingsOf from '../../ui/FindingsOf.vue';
 import FillForm from './FillForm.vue';
 import type { PlacedBay } from './ops';
 import ShelfList from './ShelfList.vue';
@@ -34,7 +35,6 @@ const groups = computed(() =>
         .filter((g) => g.items.length > 0),
 );
 const doorKinds = computed(() => ['none', ...Object.keys(doors)].map((value) => ({ value, label: word(`door.${value}`, project.unit) })));
-const findings = computed(() => project.plan?.findings.filter((f) => f.place.ref === props.bay.id) ?? []);
 const isStacked = computed(() => Object.keys(props.bay.value.bands ?? {}).length > 0);
 
 const holds = (kind: string): Promise<boolean> => guarded(project.set([...props.bay.path, 'fill'], { kind }));
@@ -49,7 +49,7 @@ const flag = (key: 'open_back' | 'open_floor', value: boolean): Promise<boolean>
             Bay {{ label }}
             <button class="linkish" @click="picked = null">done</button>
         </h3>
-        <p v-for="f in findings" :key="f.code" class="says" :class="f.severity">{{ project.say(f.says) }} {{ project.say(f.remedy) }}</p>
+        <FindingsOf :refs="[bay.id]" />
         <template v-if="isStacked"><p class="soft">It is divided into bands; pick a bay inside it.</p></template>
         <template v-else>
             <div class="ch">
@@ -126,17 +126,5 @@ h3 {
     justify-content: space-between;
     font-size: 15px;
     margin-bottom: 8px;
-}
-.says {
-    font-size: 12.5px;
-    margin: 0 0 8px;
-    padding-left: 8px;
-    border-left: 3px solid var(--rule);
-}
-.says.stop {
-    border-color: var(--brick);
-}
-.says.look {
-    border-color: var(--ochre);
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Select from 'primevue/select';
 import { computed } from 'vue';
 import { word } from '../../measure/words';
 import { useProject } from '../../project/store';
@@ -31,6 +32,8 @@ const rows = computed(() =>
 const lengthOf = (value: unknown): number | null => (typeof value === 'number' ? value : null);
 const set = (key: string, value: unknown): Promise<boolean> => guarded(project.set([...props.path, key], value));
 const usual = (field: Setting): string => (field.usual === null ? 'not said' : 'usual');
+const options = (choices: readonly string[] | undefined): { value: string; label: string }[] =>
+    (choices ?? []).map((c) => ({ value: c, label: word(`choice.${c}`, project.unit) }));
 </script>
 
 <template>
@@ -74,11 +77,21 @@ const usual = (field: Setting): string => (field.usual === null ? 'not said' : '
                 ]"
                 @choose="(v) => set(key, v)"
             />
+            <Select
+                v-else-if="(field.choices?.length ?? 0) > 4"
+                :model-value="value"
+                :options="options(field.choices)"
+                option-label="label"
+                option-value="value"
+                size="small"
+                :aria-label="`${title} of ${of}`"
+                @update:model-value="(v: string) => set(key, v)"
+            />
             <Choice
                 v-else
                 :label="`${title} of ${of}`"
                 :value="value as string"
-                :options="(field.choices ?? []).map((c) => ({ value: c, label: word(`choice.${c}`, project.unit) }))"
+                :options="options(field.choices)"
                 @choose="(v) => set(key, v)"
             />
         </div>
