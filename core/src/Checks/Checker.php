@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
+use Incastro\Core\Checks\Strength\CastorsTip;
 use Incastro\Core\Checks\Strength\ShelfSags;
 use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\SideKind;
@@ -20,7 +21,7 @@ final class Checker
     /** @return list<Finding> */
     public function piece(Built $built): array
     {
-        $checks = [new GoesBetweenWalls, new GoesUnderCeiling, new StaysInDepth, new EdgesClose, new ThingsInTheWay, new LetsThingsThrough, new MovesFreely, new HolesClear, new CableWay, new StudsBehind, new ShelfSags];
+        $checks = [new GoesBetweenWalls, new GoesUnderCeiling, new StaysInDepth, new EdgesClose, new ThingsInTheWay, new LetsThingsThrough, new MovesFreely, new HolesClear, new CableWay, new StudsBehind, new ShelfSags, new CastorsTip];
 
         return array_merge(...array_map(fn (Check $check): array => $check->of($built), $checks));
     }
