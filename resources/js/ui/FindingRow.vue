@@ -10,7 +10,7 @@ import { useProject } from '../project/store';
 import { ulid } from '../project/ulid';
 import { usePicked } from './picked';
 import { useRefusals } from './refusals';
-import { marks } from './severity';
+import SeverityMark from './SeverityMark.vue';
 
 /** One finding: what is wrong, why and what would settle it, with the step that cures it, or the reason for leaving it. */
 const props = defineProps<{ finding: Finding }>();
@@ -48,7 +48,7 @@ const takeBack = (): Promise<boolean> => guarded(project.set(['accepted', kept.v
 
 <template>
     <div class="finding" role="listitem">
-        <svg width="17" height="17" :class="finding.severity" aria-hidden="true"><path :d="marks[finding.severity]" /></svg>
+        <SeverityMark :severity="finding.severity" />
         <div>
             <b>{{ finding.severity }}</b> {{ render(finding.says, project.unit) }}
             <div class="soft">
@@ -77,17 +77,6 @@ const takeBack = (): Promise<boolean> => guarded(project.set(['accepted', kept.v
 </template>
 
 <style scoped>
-svg.stop {
-    fill: var(--brick);
-}
-svg.look {
-    fill: var(--ochre);
-}
-svg.note {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 1.6;
-}
 .finding {
     display: grid;
     grid-template-columns: 20px minmax(0, 1fr) auto;

@@ -4,7 +4,8 @@ import type { Finding } from '../api/plan';
 import { render } from '../measure/words';
 import { useProject } from '../project/store';
 import FindingRow from './FindingRow.vue';
-import { marks, severities } from './severity';
+import SeverityMark from './SeverityMark.vue';
+import { severities } from './severity';
 
 const project = useProject();
 const open = ref(false);
@@ -28,7 +29,7 @@ const key = (f: Finding, i: number): string => `${f.code} ${f.place.ref} ${i}`;
         </div>
         <button class="bar" :aria-expanded="open" @click="open = !open">
             <span v-for="s in severities" :key="s" class="count" :class="{ none: !count(s) }">
-                <svg width="17" height="17" :class="s" aria-hidden="true"><path :d="marks[s]" /></svg>{{ count(s) }} {{ s }}
+                <SeverityMark :severity="s" />{{ count(s) }} {{ s }}
             </span>
             <span class="message">{{ sorted[0] ? render(sorted[0].says, project.unit) : 'Nothing to say.' }}</span>
             <span class="linkish">{{ open ? 'Close' : 'All' }}</span>
@@ -92,16 +93,5 @@ h4 {
     padding: 10px 20px;
     margin: 0;
     font-size: 13.5px;
-}
-svg.stop {
-    fill: var(--brick);
-}
-svg.look {
-    fill: var(--ochre);
-}
-svg.note {
-    fill: none;
-    stroke: var(--ink);
-    stroke-width: 1.6;
 }
 </style>
