@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
+use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
@@ -70,15 +71,14 @@ final class CableWay implements Check
     /** As much of a hole as lies in the bay passes a plug. */
     private function letsThrough(Taken $taken, Block $room): bool
     {
-        $sizes = [];
-        foreach (['x', 'y', 'z'] as $k) {
-            [$a, $b] = [$taken->block, $room];
-            $to = Length::least($a->corner->$k->plus($a->size->$k), $b->corner->$k->plus($b->size->$k));
-            $sizes[] = $to->minus(Length::greatest($a->corner->$k, $b->corner->$k))->units;
+        $common = Bench::common($taken->block, $room);
+        if ($common === null || ! $taken->kind->isSeenThrough()) {
+            return false;
         }
+        $sizes = [$common->size->x->units, $common->size->y->units, $common->size->z->units];
         sort($sizes);
 
         // Of the three the least is the board's thickness.
-        return $taken->kind->isSeenThrough() && $sizes[0] > 0 && $sizes[1] >= self::PLUG_MM * Length::PER_MM;
+        return $sizes[1] >= self::PLUG_MM * Length::PER_MM;
     }
 }

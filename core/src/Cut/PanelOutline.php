@@ -39,7 +39,7 @@ final readonly class PanelOutline
     }
 
     /** Square-cornered and through the board: what may be merged with its outline. */
-    private static function isCutOut(Taken $taken): bool
+    public static function isCutOut(Taken $taken): bool
     {
         return $taken->kind === TakenKind::Notch || $taken->kind === TakenKind::CutOut;
     }

@@ -29,17 +29,6 @@ enum MadeOf: string
         };
     }
 
-    /** Across it: solid wood about a twentieth. */
-    public function across(): float
-    {
-        return match ($this) {
-            self::BirchPly => 7_500.0,
-            self::SoftwoodPly => 2_500.0,
-            self::Fibreboard, self::Particleboard => $this->along(),
-            default => $this->along() / 20,
-        };
-    }
-
     /** How many times as far it bends in the end under a load that stays (Eurocode 5, class 1). */
     public function creep(): float
     {

@@ -107,7 +107,7 @@ final class ShelfSags implements Check
         }
         $held = $bending->heldAtItsEnds();
         $heldDoes = ! $bending->held && $this->over($held, $material) <= 1.0;
-        $args = ['thick' => $length($bending->thickness * $over ** (1 / 3), Rounding::Up), 'held' => $length($held->sag() * $creep, Rounding::Up), 'halved' => $length($bending->cut(2)->sag() * $creep, Rounding::Up)];
+        $args = ['thick' => $length($bending->thicknessFor($bending->sag() / $over), Rounding::Up), 'held' => $length($held->sag() * $creep, Rounding::Up), 'halved' => $length($bending->cut(2)->sag() * $creep, Rounding::Up)];
         $path = $heldDoes ? Whereabouts::ofBay($built->piece, $cell->bay->id) : null;
 
         return new Finding('strength.shelf_sags', Severity::Look, new Place('piece', $cell->bay->id),

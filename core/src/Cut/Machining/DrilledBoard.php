@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut\Machining;
 
 use Incastro\Core\Cut\PanelOutline;
+use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Design\Taken;
-use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Point;
@@ -60,7 +59,7 @@ final class DrilledBoard
     private function meetsRecess(Bore $bore): ?Clash
     {
         foreach ($this->panel->taken as $taken) {
-            if (! self::isOpen($taken) && $bore->meets(new Bore($bore->kind, $bore->part, null, $taken->block->corner, $bore->into, true, Length::zero(), null, $taken->block), Length::zero())) {
+            if (! PanelOutline::isCutOut($taken) && Bench::common($bore->room, $taken->block) !== null) {
                 return new Clash(ClashKind::Recess, $this->panel, $bore, $taken->kind);
             }
         }
@@ -107,7 +106,7 @@ final class DrilledBoard
     private function isRectangle(): bool
     {
         return $this->rectangle ??= ($this->panel->solid->isBlock() || $this->panel->solid->axis !== $this->thin())
-            && array_filter($this->panel->taken, fn (Taken $t): bool => self::isOpen($t)) === [];
+            && array_filter($this->panel->taken, PanelOutline::isCutOut(...)) === [];
     }
 
     /** @param  list<Axis>  $axes */
@@ -122,11 +121,6 @@ final class DrilledBoard
         }
 
         return false;
-    }
-
-    private static function isOpen(Taken $taken): bool
-    {
-        return $taken->kind === TakenKind::Notch || $taken->kind === TakenKind::CutOut;
     }
 
     private function thin(): Axis
