@@ -7,8 +7,6 @@ namespace Incastro\Core;
 use Incastro\Core\Checks\Accepted;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Checker;
-use Incastro\Core\Checks\FitsSheet;
-use Incastro\Core\Checks\LocksHold;
 use Incastro\Core\Cut\Cutter;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Machining\Bored;
@@ -166,15 +164,32 @@ final class Planner
     private static function check(Project $project, array $rooms, array $pieces, array $designs, array $fitted, array $bored, Cutting $cutting): array
     {
         $checker = new Checker;
-        $findings = [];
+        $findings = $builts = [];
         foreach ($project->spaces as $id => $space) {
             array_push($findings, ...$checker->survey($space, $rooms[$id]));
         }
         foreach ($pieces as $id => $piece) {
-            array_push($findings, ...$designs[$id]->findings,
-                ...$checker->piece(new Built($project, $piece, $rooms[$piece->space], $fitted[$id], $designs[$id], $bored[$id])));
+            $builts[] = $built = new Built($project, $piece, $rooms[$piece->space], $fitted[$id], $designs[$id], $bored[$id]);
+            array_push($findings, ...$designs[$id]->findings, ...$checker->piece($built));
+        }
+        array_push($findings, ...$checker->cutting($cutting, $project, $builts));
+
+        return Accepted::marked(self::once($findings), $project);
+    }
+
+    /**
+     * Two pieces in one room may say the same of it.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function once(array $findings): array
+    {
+        $said = [];
+        foreach ($findings as $finding) {
+            $said["$finding->code {$finding->place->ref} ".json_encode($finding->says, JSON_THROW_ON_ERROR)] ??= $finding;
         }
 
-        return Accepted::marked([...$findings, ...(new FitsSheet)->of($cutting, $project), ...(new LocksHold)->of($cutting, $project)], $project);
+        return array_values($said);
     }
 }

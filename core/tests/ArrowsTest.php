@@ -12,7 +12,7 @@ final class ArrowsTest extends TestCase
 {
     private const MAY_USE = [
         'Measure' => [],
-        'Findings' => ['Measure'],
+        'Findings' => ['Measure', 'Document'],
         'Geometry' => ['Measure'],
         'Document' => ['Measure'],
         'Survey' => ['Measure', 'Findings', 'Geometry', 'Document'],

@@ -6,9 +6,15 @@ namespace Incastro\Core\Checks;
 
 use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Design\Design;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\Limit;
+use Incastro\Core\Document\MadeOf;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
+use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\Fit;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Room;
 
 /** What a check may look at. */
@@ -22,5 +28,40 @@ final readonly class Built
         public Design $design,
         public Bored $bored,
     ) {
+    }
+
+    /** The person's own limit, else the usual one. */
+    public function limit(Limit $limit): float
+    {
+        return $this->project->limits[$limit->value] ?? $limit->usual();
+    }
+
+    public function length(Limit $limit): Length
+    {
+        return Length::fromMillimetres($this->limit($limit));
+    }
+
+    /** Where a finding about the bay is. */
+    public function bay(string $id): Place
+    {
+        return new Place('piece', $id);
+    }
+
+    /** @return list<Panel> as they stand in the house */
+    public function boards(Role ...$roles): array
+    {
+        return array_values(array_filter($this->fit->panels, fn (Panel $p): bool => in_array($p->role, $roles, true)));
+    }
+
+    public function madeOf(Panel $panel): MadeOf
+    {
+        return $this->project->stock[$panel->material]->madeOf ?? MadeOf::BirchPly;
+    }
+
+    public function kg(Panel $panel): float
+    {
+        $material = $this->project->stock[$panel->material] ?? null;
+
+        return $panel->bought || $material === null ? 0.0 : $panel->solid->litres() * $material->density / 1000;
     }
 }

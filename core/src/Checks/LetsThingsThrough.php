@@ -131,8 +131,8 @@ final class LetsThingsThrough implements Check
             }
         }
 
-        return $by === null ? [] : [new Finding('fit.box_forward', Severity::Note, new Place('site', $placed->thing->id), Text::of('fit.box_forward', thing: $placed->name(), by: $by),
-            Text::of('fit.box_forward.remedy'), Text::of("authority.{$placed->thing->rule()->deferTo->value}"), $by)];
+        return $by === null ? [] : [(new Finding('fit.box_forward', Severity::Note, new Place('site', $placed->thing->id), Text::of('fit.box_forward', thing: $placed->name(), by: $by),
+            Text::of('fit.box_forward.remedy'), Text::of("authority.{$placed->thing->rule()->deferTo->value}"), $by))->decidedBy($placed->thing->rule()->deferTo)];
     }
 
     /** @param  array<string, Text|Length>  $args */

@@ -8,8 +8,9 @@ use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\DoorKind;
 use Incastro\Core\Document\Field;
 use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Limit;
 
-/** `vocabulary`: what a bay may hold and what may close it, with the settings of each; forms on screen follow from it. */
+/** `vocabulary`: what a bay may hold and what may close it, with the settings of each, and the limits a person may set; forms on screen follow from it. */
 final class VocabularyCommand
 {
     /** @return array<string, mixed> */
@@ -27,7 +28,12 @@ final class VocabularyCommand
             $bands[$kind->value] = ['bays' => $kind->mayHaveBays(), 'slab' => $kind->isSlab(), 'base' => $kind->isBase()];
         }
 
-        return ['fills' => $fills, 'doors' => $doors, 'bands' => $bands];
+        $limits = [];
+        foreach (Limit::cases() as $limit) {
+            $limits[$limit->value] = ['unit' => $limit->unit()->value, 'usual' => $limit->usual(), 'least' => $limit->least(), 'most' => $limit->most()];
+        }
+
+        return ['fills' => $fills, 'doors' => $doors, 'bands' => $bands, 'limits' => $limits];
     }
 
     /** @param  array<string, Field>  $fields */

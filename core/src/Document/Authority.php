@@ -16,4 +16,9 @@ enum Authority: string
     case FireRules = 'fire_rules';
     case GlazingRules = 'glazing_rules';
     case MakersListing = 'makers_listing';
+    case GasFitter = 'gas_fitter';
+    case LeadTest = 'lead_test';
+    case AsbestosTest = 'asbestos_test';
+    case Landlord = 'landlord';
+    case BuildingControl = 'building_control';
 }

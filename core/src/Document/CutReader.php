@@ -27,6 +27,7 @@ final class CutReader
             [$trim('left'), $trim('right'), $trim('near'), $trim('far')],
             self::limit($node),
             $node->at('made_of')->optionalOf(MadeOf::class) ?? MadeOf::BirchPly,
+            $node->at('nominal')->optionalLength($mm(1), $mm(200)),
         );
     }
 
@@ -44,6 +45,7 @@ final class CutReader
             self::limit($node) ?? ($inHand ? 1 : null),
             $inHand,
             $node->at('rack')->isMissing() ? null : $node->at('rack')->text(40),
+            $node->at('thickness')->optionalLength($mm(1), $mm(200)),
         );
     }
 

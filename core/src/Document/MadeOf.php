@@ -29,6 +29,28 @@ enum MadeOf: string
         };
     }
 
+    /** Modulus of elasticity across the grain, N/mm² (fieldbook §7); solid wood has about a twentieth of what it has along. */
+    public function across(): float
+    {
+        return match ($this) {
+            self::BirchPly => 7_500.0,
+            self::SoftwoodPly => 2_500.0,
+            self::Fibreboard, self::Particleboard => $this->along(),
+            default => $this->along() / 20,
+        };
+    }
+
+    public function isSolid(): bool
+    {
+        return in_array($this, [self::Pine, self::Poplar, self::Maple], true);
+    }
+
+    /** Its edge holds a screw poorly and drinks water. */
+    public function isPressed(): bool
+    {
+        return $this === self::Fibreboard || $this === self::Particleboard;
+    }
+
     /** How many times as far it bends in the end under a load that stays (Eurocode 5, class 1). */
     public function creep(): float
     {

@@ -16,6 +16,7 @@ final readonly class Material
      * @param  array<string, SheetSize>  $sizes  further sizes, and pieces in hand
      * @param  array{?Length, ?Length, ?Length, ?Length}  $trims  off the near and far end of the length, then of the width; null for the workshop's
      * @param  int|null  $limit  how many whole sheets there are
+     * @param  Length|null  $nominal  the thickness it is sold as; `thickness` is what it measures
      */
     public function __construct(
         public string $id,
@@ -30,6 +31,7 @@ final readonly class Material
         public array $trims = [null, null, null, null],
         public ?int $limit = null,
         public MadeOf $madeOf = MadeOf::BirchPly,
+        public ?Length $nominal = null,
     ) {
     }
 }

@@ -35,6 +35,7 @@ final readonly class Piece
         public array $others = [],
         public array $offsets = [],
         public StrutSettings $struts = new StrutSettings,
+        public int $coats = 0,
     ) {
     }
 

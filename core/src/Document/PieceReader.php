@@ -48,6 +48,7 @@ final readonly class PieceReader
             EdgeReader::others($node),
             EdgeReader::offsets($node->at('offsets')),
             StrutSettings::read($node->at('struts')),
+            $node->at('coats')->isMissing() ? 0 : $node->at('coats')->count(0, 8),
         );
     }
 

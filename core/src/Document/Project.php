@@ -18,6 +18,8 @@ final readonly class Project
      * @param  array<string, StoredThing>  $stored
      * @param  array<string, StickSize>  $lumber  none for the usual lengths
      * @param  array<string, Acceptance>  $accepted
+     * @param  array<string, float>  $limits  the person's own, by rule (Limit)
+     * @param  array<string, Decision>  $decisions  of those who had to be asked
      */
     public function __construct(
         public string $id,
@@ -34,6 +36,9 @@ final readonly class Project
         public CutWishes $cutting = new CutWishes,
         public array $lumber = [],
         public array $accepted = [],
+        public House $house = new House,
+        public array $limits = [],
+        public array $decisions = [],
     ) {
     }
 }

@@ -45,6 +45,9 @@ final class ProjectReader
             CutReader::wishes($root->at('cutting')),
             $root->at('lumber')->each(CutReader::stick(...)),
             $root->at('accepted')->each(fn (Node $n): Acceptance => new Acceptance($n->at('code')->text(60), $n->at('ref')->text(160), $n->at('reason')->text(400))),
+            self::house($root->at('house')),
+            self::limits($root->at('limits')),
+            $root->at('decisions')->each(self::decision(...)),
         );
         self::checkReferences($project, $root);
         $found = array_values($problems->getArrayCopy());
@@ -121,7 +124,45 @@ final class ProjectReader
             $node->at('kg')->isMissing() ? 0.0 : $node->at('kg')->number(0.0, 200.0),
             $node->at('count')->isMissing() ? 1 : $node->at('count')->count(1, 500),
             $node->at('often')->optionalOf(HowOften::class) ?? HowOften::Weekly,
-            $node->at('bay')->isMissing() ? null : $node->at('bay')->text(26));
+            $node->at('bay')->isMissing() ? null : $node->at('bay')->text(26),
+            ! $node->at('hazard')->isMissing() && $node->at('hazard')->flag());
+    }
+
+    private static function house(Node $node): House
+    {
+        return new House(
+            $node->at('country')->optionalOf(Country::class),
+            $node->at('built')->isMissing() ? null : $node->at('built')->count(1500, 2100),
+            ! $node->at('children')->isMissing() && $node->at('children')->flag(),
+            ! $node->at('rented')->isMissing() && $node->at('rented')->flag(),
+        );
+    }
+
+    /** @return array<string, float> */
+    private static function limits(Node $node): array
+    {
+        return $node->byKey(function (Node $at, string $code): float {
+            $limit = Limit::tryFrom($code);
+            if ($limit === null) {
+                $at->wrong(Text::of('document.limit_unknown'));
+
+                return 0.0;
+            }
+
+            return $at->number($limit->least(), $limit->most());
+        });
+    }
+
+    private static function decision(Node $node): Decision
+    {
+        return new Decision(
+            $node->at('code')->text(60),
+            $node->at('ref')->text(160),
+            $node->at('who')->text(120),
+            $node->at('on')->text(10),
+            $node->at('said')->text(500),
+            $node->at('goes_on')->flag(),
+        );
     }
 
     private static function checkReferences(Project $project, Node $root): void

@@ -30,6 +30,11 @@ final readonly class Settings
         return new self([]);
     }
 
+    public function has(string $key): bool
+    {
+        return isset($this->values[$key]);
+    }
+
     public function length(string $key): Length
     {
         return $this->optionalLength($key) ?? throw new \LogicException("A length is missing: $key.");

@@ -12,6 +12,7 @@ final readonly class SheetSize
     /**
      * @param  int|null  $limit  how many there are; null for as many as wanted
      * @param  string|null  $rack  the label of the piece on the rack it was taken from
+     * @param  Length|null  $thickness  as it measures, where that was read
      */
     public function __construct(
         public string $id,
@@ -22,6 +23,7 @@ final readonly class SheetSize
         public ?int $limit,
         public bool $inHand,
         public ?string $rack,
+        public ?Length $thickness = null,
     ) {
     }
 }

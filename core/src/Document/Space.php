@@ -22,6 +22,7 @@ final readonly class Space
         public array $things,
         public WallBuild $build,
         public ?Footprint $footprint = null,
+        public bool $damp = false,
     ) {
     }
 

@@ -34,6 +34,7 @@ final class SpaceReader
             $node->at('things')->each(ThingReader::thing(...)),
             self::build($node->at('build')),
             self::footprint($node->at('footprint')),
+            ! $node->at('damp')->isMissing() && $node->at('damp')->flag(),
         );
     }
 
@@ -58,6 +59,9 @@ final class SpaceReader
             $node->at('studs')->each(fn (Node $s, string $id): Stud => new Stud($id,
                 $s->at('x')->length(Length::zero(), Length::fromMillimetres(20_000)),
                 ! $s->at('doubtful')->isMissing() && $s->at('doubtful')->flag())),
+            ! $node->at('fire_lined')->isMissing() && $node->at('fire_lined')->flag(),
+            $node->at('anchor_kg')->isMissing() ? null : $node->at('anchor_kg')->number(1.0, 1_000.0),
+            $node->at('anchor_figure')->isMissing() || $node->at('anchor_figure')->among(['ultimate', 'working']) === 'ultimate',
         );
     }
 

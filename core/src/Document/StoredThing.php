@@ -6,7 +6,7 @@ namespace Incastro\Core\Document;
 
 use Incastro\Core\Measure\Length;
 
-/** A thing to store, as it stands on a shelf: across, deep and high, how heavy one is, how many, and how often it is fetched. */
+/** A thing to store, as it stands on a shelf: across, deep and high, how heavy one is, how many, and how often it is fetched; `hazard`: poison, pods, blades. */
 final readonly class StoredThing
 {
     public function __construct(
@@ -19,6 +19,7 @@ final readonly class StoredThing
         public int $count,
         public HowOften $often,
         public ?string $bay,
+        public bool $hazard = false,
     ) {
     }
 }

@@ -41,4 +41,12 @@ enum ThingKind: string
     case BumpOut = 'bump_out';
     case Appliance = 'appliance';
     case Hose = 'hose';
+    case GasPipe = 'gas_pipe';
+    case JunctionBox = 'junction_box';
+    case Filter = 'filter';
+    /** The room a sliding door goes back into, inside the wall. */
+    case DoorCavity = 'door_cavity';
+    /** Wall that nothing may be fixed to. */
+    case NoFix = 'no_fix';
+    case Stringer = 'stringer';
 }

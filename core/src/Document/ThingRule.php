@@ -66,6 +66,11 @@ final readonly class ThingRule
             ThingKind::Post => new self([150, 2400, 150], [...$walls, Face::Floor], [$notch, $clear], false, Authority::StructuralEngineer, 3),
             ThingKind::BumpOut => new self([300, 2400, 120], $walls, [$notch, $clear], false, Authority::StructuralEngineer, 3),
             ThingKind::Appliance => new self([600, 850, 600], [...$walls, Face::Floor], [$clear], true, Authority::MakersListing),
+            ThingKind::GasPipe => new self([22, 800, 40], $all, [$clear, $box], false, Authority::GasFitter, 12),
+            ThingKind::JunctionBox => new self([100, 100, 40], $all, [$clear, $cut], true, Authority::Electrician, 3),
+            ThingKind::Filter => new self([500, 500, 30], $all, [$clear, $cut], true, Authority::HeatingEngineer, 3),
+            ThingKind::DoorCavity, ThingKind::NoFix => new self([900, 2050, 0], $walls, [$clear], false, Authority::Nobody),
+            ThingKind::Stringer => new self([45, 2400, 250], [...$walls, Face::Slope], [$clear, $notch], false, Authority::StructuralEngineer, 3),
             ThingKind::Hose => new self([40, 300, 60], $walls, [$cut, $notch, $clear], true, Authority::Plumber, 6),
         };
     }

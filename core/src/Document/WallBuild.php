@@ -12,7 +12,11 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class WallBuild
 {
-    /** @param  array<string, Stud>  $studs  found, or doubtful */
+    /**
+     * @param  array<string, Stud>  $studs  found, or doubtful
+     * @param  bool  $fireLined  under a stair: its lining is on
+     * @param  float|null  $anchorKg  what the maker of the anchors says of one, a load that breaks it where `anchorUltimate`
+     */
     public function __construct(
         public WallKind $kind,
         public ?Length $lining,
@@ -20,6 +24,9 @@ final readonly class WallBuild
         public ?Length $spacing,
         public FloorKind $floor,
         public array $studs,
+        public bool $fireLined = false,
+        public ?float $anchorKg = null,
+        public bool $anchorUltimate = false,
     ) {
     }
 }

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Findings;
 
+use Incastro\Core\Document\Authority;
+use Incastro\Core\Document\Decision;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /**
  * A problem of the room or the design, as data. It never blocks saving. `fix` cures it in one step; `accepted` is the person's
- * reason for leaving it as it is.
+ * reason for leaving it as it is. `decides`: who has to be asked before what it is about goes on; `decided`: what they said.
  */
 final readonly class Finding implements \JsonSerializable
 {
@@ -24,18 +26,43 @@ final readonly class Finding implements \JsonSerializable
         public ?Length $limit = null,
         public ?Fix $fix = null,
         public ?string $accepted = null,
+        public ?Authority $decides = null,
+        public ?Decision $decided = null,
     ) {
     }
 
     /** @param  array<array-key, mixed>  $document  in which its fix is to be made */
     public function within(array $document): self
     {
-        return $this->fix === null ? $this : new self($this->code, $this->severity, $this->place, $this->says, $this->remedy, $this->source, $this->measured, $this->limit, $this->fix->within($document), $this->accepted);
+        return $this->fix === null ? $this : $this->changed(['fix' => $this->fix->within($document)]);
     }
 
     public function accepted(string $reason): self
     {
-        return new self($this->code, $this->severity, $this->place, $this->says, $this->remedy, $this->source, $this->measured, $this->limit, $this->fix, $reason);
+        return $this->changed(['accepted' => $reason]);
+    }
+
+    public function decidedBy(Authority $decides): self
+    {
+        return $this->changed(['decides' => $decides]);
+    }
+
+    public function decided(Decision $decided): self
+    {
+        return $this->changed(['decided' => $decided]);
+    }
+
+    /** Nothing behind it goes on until who is named has decided that it may. */
+    public function holds(): bool
+    {
+        return $this->decides !== null && $this->decided?->goesOn !== true;
+    }
+
+    /** @param  array{fix?: Fix, accepted?: string, decides?: Authority, decided?: Decision}  $to */
+    private function changed(array $to): self
+    {
+        return new self($this->code, $this->severity, $this->place, $this->says, $this->remedy, $this->source, $this->measured, $this->limit,
+            $to['fix'] ?? $this->fix, $to['accepted'] ?? $this->accepted, $to['decides'] ?? $this->decides, $to['decided'] ?? $this->decided);
     }
 
     /** @return array<string, mixed> */
@@ -52,6 +79,9 @@ final readonly class Finding implements \JsonSerializable
             'limit' => $this->limit,
             'fix' => $this->fix,
             'accepted' => $this->accepted,
+            'decides' => $this->decides?->value,
+            'decided' => $this->decided,
+            'holds' => $this->holds(),
         ];
     }
 }

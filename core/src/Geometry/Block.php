@@ -58,6 +58,34 @@ final readonly class Block
         };
     }
 
+    public function from(Axis $axis): Length
+    {
+        return match ($axis) {
+            Axis::X => $this->corner->x,
+            Axis::Y => $this->corner->y,
+            Axis::Z => $this->corner->z,
+        };
+    }
+
+    public function extent(Axis $axis): Length
+    {
+        return match ($axis) {
+            Axis::X => $this->size->x,
+            Axis::Y => $this->size->y,
+            Axis::Z => $this->size->z,
+        };
+    }
+
+    public function to(Axis $axis): Length
+    {
+        return $this->from($axis)->plus($this->extent($axis));
+    }
+
+    public function middle(Axis $axis): Length
+    {
+        return $this->from($axis)->plus($this->extent($axis)->splitInto(2)[0]);
+    }
+
     public function isEmpty(): bool
     {
         return ! $this->size->x->isPositive() || ! $this->size->y->isPositive() || ! $this->size->z->isPositive();

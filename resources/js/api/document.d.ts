@@ -48,6 +48,19 @@ export interface ProjectDocument {
   accepted?: {
     [k: string]: Acceptance;
   };
+  house?: House;
+  /**
+   * the person's own limits of rules, by code: mm, kg or n for one part in n (schema/vocabulary.json)
+   */
+  limits?: {
+    [k: string]: number;
+  };
+  /**
+   * of those who had to be asked
+   */
+  decisions?: {
+    [k: string]: Decision;
+  };
 }
 export interface Space {
   kind:
@@ -75,6 +88,7 @@ export interface Space {
   };
   build?: WallBuild;
   footprint?: Footprint;
+  damp?: boolean;
 }
 export interface Reading {
   kind:
@@ -179,7 +193,13 @@ export interface Thing {
     | 'post'
     | 'bump_out'
     | 'appliance'
-    | 'hose';
+    | 'hose'
+    | 'gas_pipe'
+    | 'junction_box'
+    | 'filter'
+    | 'door_cavity'
+    | 'no_fix'
+    | 'stringer';
   name?: string;
   face: 'left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening';
   /**
@@ -248,6 +268,9 @@ export interface WallBuild {
   studs?: {
     [k: string]: Stud;
   };
+  fire_lined?: boolean;
+  anchor_kg?: number;
+  anchor_figure?: 'ultimate' | 'working';
 }
 export interface Stud {
   /**
@@ -315,6 +338,7 @@ export interface Piece {
     harder?: number;
     on_flap?: number;
   };
+  coats?: number;
 }
 export interface Edge {
   kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play';
@@ -563,6 +587,10 @@ export interface Material {
    * how stiff it is; birch ply unless said
    */
   made_of?: 'birch_ply' | 'softwood_ply' | 'fibreboard' | 'particleboard' | 'pine' | 'poplar' | 'maple';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  nominal?: number;
 }
 export interface SheetSize {
   name: string;
@@ -582,6 +610,10 @@ export interface SheetSize {
    * the label of the piece on the rack it was taken from
    */
   rack?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  thickness?: number;
 }
 export interface Workshop {
   /**
@@ -775,6 +807,7 @@ export interface StoredThing {
   count?: number;
   often?: 'daily' | 'weekly' | 'seldom';
   bay?: string;
+  hazard?: boolean;
 }
 export interface CutWishes {
   goal?: 'leftover' | 'settings';
@@ -829,4 +862,18 @@ export interface Acceptance {
   code: string;
   ref: string;
   reason: string;
+}
+export interface House {
+  country?: 'us' | 'uk' | 'eu' | 'other';
+  built?: number;
+  children?: boolean;
+  rented?: boolean;
+}
+export interface Decision {
+  code: string;
+  ref: string;
+  who: string;
+  on: string;
+  said: string;
+  goes_on: boolean;
 }

@@ -349,7 +349,13 @@ export interface PlacedThing {
     | 'post'
     | 'bump_out'
     | 'appliance'
-    | 'hose';
+    | 'hose'
+    | 'gas_pipe'
+    | 'junction_box'
+    | 'filter'
+    | 'door_cavity'
+    | 'no_fix'
+    | 'stringer';
   name: Text;
   treatment: ('take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away') | null;
   treatments: ('take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away')[];
@@ -364,7 +370,12 @@ export interface PlacedThing {
     | 'utility'
     | 'fire_rules'
     | 'glazing_rules'
-    | 'makers_listing';
+    | 'makers_listing'
+    | 'gas_fitter'
+    | 'lead_test'
+    | 'asbestos_test'
+    | 'landlord'
+    | 'building_control';
   /**
    * a length in mm, at most 6 decimals
    */
@@ -1168,6 +1179,32 @@ export interface Finding {
    * why the person leaves it as it is
    */
   accepted: string | null;
+  /**
+   * who has to be asked before what it is about goes on
+   */
+  decides:
+    | (
+        | 'nobody'
+        | 'electrician'
+        | 'plumber'
+        | 'heating_engineer'
+        | 'structural_engineer'
+        | 'utility'
+        | 'fire_rules'
+        | 'glazing_rules'
+        | 'makers_listing'
+        | 'gas_fitter'
+        | 'lead_test'
+        | 'asbestos_test'
+        | 'landlord'
+        | 'building_control'
+      )
+    | null;
+  decided: Decided | null;
+  /**
+   * nothing behind it goes on until who is named has decided that it may
+   */
+  holds: boolean;
 }
 /**
  * one step that cures it
@@ -1179,6 +1216,12 @@ export interface Fix {
     path: string[];
     value?: unknown;
   }[];
+}
+export interface Decided {
+  who: string;
+  on: string;
+  said: string;
+  goes_on: boolean;
 }
 export interface Drawing {
   view: 'front' | 'top' | 'side';

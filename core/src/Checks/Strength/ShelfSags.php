@@ -6,53 +6,62 @@ namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\Material;
+use Incastro\Core\Document\Limit;
 use Incastro\Core\Document\ShelfRest;
-use Incastro\Core\Document\StoredThing;
 use Incastro\Core\Document\Whereabouts;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Fix;
-use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
 
 /**
- * A shelf that sags more than L/300 when it is loaded, or more than L/200 in the end (fieldbook §7). Loads of things to store
- * where they are known, else what the bay is for. One finding a bay, for the worst of its shelves; the cure is the cheapest that does:
- * ends held, else a thicker board or a divider.
+ * A shelf that sags more than L/300 when it is loaded, or more than L/200 in the end (fieldbook §7; the first may be set otherwise, the
+ * second follows at one and a half times). Loads of things to store where they are known, else what the bay is for. A nosing counts as
+ * it is glued. One finding a bay, for the worst of its shelves; the cure is the cheapest that does: ends held, else a nosing, else a
+ * thicker board or a divider.
  */
 final class ShelfSags implements Check
 {
-    /** kg on a metre of 300 deep (fieldbook §7), by what stands there. */
-    private const LOADS = ['linen' => 15.0, 'toys' => 10.0, 'books' => 37.0, 'plates' => 50.0, 'cans' => 60.0, 'records' => 60.0];
+    /** In the end it may be so many times as much as at once. */
+    private const IN_THE_END = 1.5;
 
-    private const AT_ONCE = 300;
-
-    private const IN_THE_END = 200;
+    /** Nosings tried, mm. */
+    private const NOSINGS = [30, 40, 50, 60, 80, 100, 120];
 
     public function of(Built $built): array
     {
         $worst = [];
-        foreach ($built->fit->panels as $panel) {
-            $cell = $built->design->cells[$panel->bay ?? ''] ?? null;
-            if ($panel->role !== Role::Shelf || $cell === null || ! in_array($cell->bay->fill->kind, [FillKind::Shelves, FillKind::Stored], true)) {
-                continue;
-            }
-            $bending = $this->bending($panel, $cell, $built);
-            if ($bending !== null && $this->over($bending, $built->project->stock[$panel->material]) > ($worst[$cell->bay->id][0] ?? 1.0)) {
-                $worst[$cell->bay->id] = [$this->over($bending, $built->project->stock[$panel->material]), $panel, $bending, $cell];
+        foreach ($this->bendings($built) as [$panel, $bending, $cell]) {
+            $over = self::over($bending, $built, $panel);
+            if ($over > ($worst[$cell->bay->id][0] ?? 1.0)) {
+                $worst[$cell->bay->id] = [$over, $panel, $bending, $cell];
             }
         }
 
         return array_values(array_map(fn (array $w): Finding => $this->finding($w[1], $w[2], $w[3], $built), $worst));
+    }
+
+    /** @return array<string, array{Panel, Bending, Cell}> how each shelf is loaded, by part */
+    public function bendings(Built $built): array
+    {
+        $all = [];
+        foreach ($built->boards(Role::Shelf) as $panel) {
+            $cell = $built->design->cells[$panel->bay ?? ''] ?? null;
+            $bending = $cell !== null && in_array($cell->bay->fill->kind, [FillKind::Shelves, FillKind::Stored], true) ? $this->bending($panel, $cell, $built) : null;
+            if ($cell !== null && $bending !== null) {
+                $all[$panel->id] = [$panel, $bending, $cell];
+            }
+        }
+
+        return $all;
     }
 
     private function bending(Panel $panel, Cell $cell, Built $built): ?Bending
@@ -64,18 +73,13 @@ final class ShelfSags implements Check
             return null;
         }
         $own = $depth * $t * $material->density * 1e-9;
-        $kg = $this->stored($cell, $built) ?? self::LOADS[$cell->bay->fill->is->choice('load')] * $length / 1000 * $depth / 300;
+        $shelves = array_filter($built->boards(Role::Shelf), fn (Panel $p): bool => $p->bay === $cell->bay->id);
+        $kg = Stowed::onEach($cell, $built, count($shelves) + 1, $length, $depth);
 
-        return new Bending($length, $depth, $t, $material->madeOf->along(), ($kg / $length + $own) * Bending::GRAVITY, $this->isHeld($panel, $built));
-    }
+        $nosing = $mm($cell->bay->fill->is->length('nosing'));
+        $own += $nosing * $t * $material->density * 1e-9;
 
-    /** kg on one shelf of what is to be stored in the bay, shared by its shelves and its floor; null when nothing with a weight is. */
-    private function stored(Cell $cell, Built $built): ?float
-    {
-        $things = array_filter($built->project->stored, fn (StoredThing $t): bool => $t->bay === $cell->bay->id && $t->kg > 0);
-        $shelves = array_filter($built->fit->panels, fn (Panel $p): bool => $p->role === Role::Shelf && $p->bay === $cell->bay->id);
-
-        return $things === [] ? null : array_sum(array_map(fn (StoredThing $t): float => $t->kg * $t->count, $things)) / (count($shelves) + 1);
+        return new Bending($length, $depth, $t, $material->madeOf->along(), ($kg / $length + $own) * Bending::GRAVITY, $this->isHeld($panel, $built), $nosing);
     }
 
     /** Screwed, dowelled or let in at both ends. */
@@ -90,29 +94,52 @@ final class ShelfSags implements Check
     }
 
     /** How many times as far as it may. */
-    private function over(Bending $bending, Material $material): float
+    public static function over(Bending $bending, Built $built, Panel $panel): float
     {
-        return max($bending->sag() * self::AT_ONCE, $bending->sag() * $material->madeOf->creep() * self::IN_THE_END) / $bending->length;
+        return $bending->sag() * max(1.0, $built->madeOf($panel)->creep() / self::IN_THE_END) * $built->limit(Limit::ShelfSags) / $bending->length;
+    }
+
+    /** The least nosing that makes it stiff enough; null where none does or it has one. */
+    private function nosing(Bending $bending, Built $built, Panel $panel): ?int
+    {
+        foreach ($bending->nosing > 0.0 ? [] : self::NOSINGS as $high) {
+            if ($high > $bending->thickness && self::over($bending->nosed((float) $high), $built, $panel) <= 1.0) {
+                return $high;
+            }
+        }
+
+        return null;
     }
 
     private function finding(Panel $panel, Bending $bending, Cell $cell, Built $built): Finding
     {
-        $material = $built->project->stock[$panel->material];
-        $creep = $material->madeOf->creep();
-        $over = $this->over($bending, $material);
-        $length = fn (float $mm, Rounding $way): Length => Length::ofUnits($way->apply($mm * 10) * intdiv(Length::PER_MM, 10));
-        [$sag, $limit] = [$length($bending->sag() * $creep, Rounding::Up), $length($bending->length / self::IN_THE_END, Rounding::Down)];
-        if (! $sag->isGreaterThan($limit)) {
-            [$sag, $limit] = [$length($bending->sag(), Rounding::Up), $length($bending->length / self::AT_ONCE, Rounding::Down)];
-        }
+        $creep = $built->madeOf($panel)->creep();
+        $over = self::over($bending, $built, $panel);
+        $parts = $built->limit(Limit::ShelfSags);
+        [$sag, $limit] = $creep > self::IN_THE_END ? [Said::up($bending->sag() * $creep), Said::down($bending->length * self::IN_THE_END / $parts)] : [Said::up($bending->sag()), Said::down($bending->length / $parts)];
         $held = $bending->heldAtItsEnds();
-        $heldDoes = ! $bending->held && $this->over($held, $material) <= 1.0;
-        $args = ['thick' => $length($bending->thicknessFor($bending->sag() / $over), Rounding::Up), 'held' => $length($held->sag() * $creep, Rounding::Up), 'halved' => $length($bending->cut(2)->sag() * $creep, Rounding::Up)];
-        $path = $heldDoes ? Whereabouts::ofBay($built->piece, $cell->bay->id) : null;
+        $nosing = $this->nosing($bending, $built, $panel);
+        $cure = match (true) {
+            ! $bending->held && self::over($held, $built, $panel) <= 1.0 => 'hold',
+            $nosing !== null => 'nose',
+            default => 'remedy',
+        };
+        $args = ['thick' => Said::up($bending->thicknessFor($bending->sag() / $over)), 'held' => Said::up($held->sag() * $creep), 'halved' => Said::up($bending->cut(2)->sag() * $creep),
+            'nosing' => Length::fromMillimetres($nosing ?? 0)];
 
-        return new Finding('strength.shelf_sags', Severity::Look, new Place('piece', $cell->bay->id),
+        return new Finding('strength.shelf_sags', Severity::Look, $built->bay($cell->bay->id),
             Text::of('strength.shelf_sags', part: $panel->name, sag: $sag, kg: (int) round($bending->load * $bending->length / Bending::GRAVITY), limit: $limit),
-            Text::of($heldDoes ? 'strength.shelf_sags.hold' : 'strength.shelf_sags.remedy', ...$args), Text::of('source.strength'), $sag, $limit,
-            $path === null ? null : Fix::set(Text::of('strength.shelf_sags.fix'), [...$path, 'methods', 'shelves'], ShelfRest::Fixed->value));
+            Text::of("strength.shelf_sags.$cure", ...$args), Text::of('source.strength'), $sag, $limit, $this->fix($cure, $nosing, $cell, $built));
+    }
+
+    private function fix(string $cure, ?int $nosing, Cell $cell, Built $built): ?Fix
+    {
+        $path = Whereabouts::ofBay($built->piece, $cell->bay->id);
+
+        return match (true) {
+            $path === null || $cure === 'remedy' => null,
+            $cure === 'hold' => Fix::set(Text::of('strength.shelf_sags.fix'), [...$path, 'methods', 'shelves'], ShelfRest::Fixed->value),
+            default => Fix::set(Text::of('strength.shelf_sags.nose.fix', nosing: Length::fromMillimetres($nosing ?? 0)), [...$path, 'fill', 'nosing'], $nosing),
+        };
     }
 }

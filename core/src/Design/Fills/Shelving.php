@@ -87,7 +87,17 @@ final readonly class Shelving
 
     private function board(string $id, Text $name, Span $x, Length $z): Panel
     {
-        return $this->at->maker($this->cell)->level($id, Role::Shelf, $name, $x, $this->cell->y, $z, $this->banded());
+        $maker = $this->at->maker($this->cell);
+        $high = $this->cell->bay->fill->is->optionalLength('nosing');
+        if ($high === null || ! $high->isPositive()) {
+            return $maker->level($id, Role::Shelf, $name, $x, $this->cell->y, $z, $this->banded());
+        }
+        $t = $this->cell->board->thickness;
+        $shelf = $maker->level($id, Role::Shelf, $name, $x, $this->cell->y->beforeLast($t, Text::of('piece.nosing_before')), $z);
+        $front = $maker->strip("$id:nosing", Role::Lip, Text::of('part.nosing', of: $name), $x, $this->cell->y->to()->minus($t), Span::of($z->plus($t)->minus($high), $high, Text::of('setting.nosing')));
+        $this->at->bench->join($front->id, $shelf->id, JointKind::Faced, Axis::Y);
+
+        return $shelf;
     }
 
     private function fixed(string $id, Text $name, Length $z): void

@@ -36,6 +36,12 @@ const all: Record<ThingKind, true> = {
     bump_out: true,
     appliance: true,
     hose: true,
+    gas_pipe: true,
+    junction_box: true,
+    filter: true,
+    door_cavity: true,
+    no_fix: true,
+    stringer: true,
 };
 
 export const thingKinds = Object.keys(all) as ThingKind[];

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Details;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Design\TakenKind;
+use Incastro\Core\Document\Whereabouts;
+use Incastro\Core\Findings\Fix;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\Passage;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** A shelf that is notched round a thing it only just meets: moved no more than 150 mm it needs no notch (from practice). */
+final class NotchAvoidable implements Check
+{
+    private const MOST_MM = 150;
+
+    public function of(Built $built): array
+    {
+        $findings = [];
+        $shelves = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $built->boards(Role::Shelf)), 1, 0);
+        foreach ($built->fit->passages as $passage) {
+            $shelf = $passage->kind === TakenKind::Notch ? $shelves[$passage->panel] ?? null : null;
+            $cell = $built->design->cells[$shelf->bay ?? ''] ?? null;
+            $by = $shelf === null || $cell === null ? null : $this->shift($shelf, $passage, $cell);
+            if ($shelf !== null && $cell !== null && $by !== null) {
+                $findings[$shelf->id] ??= Said::note('fit.notch_avoidable', new Place('fit', $shelf->id), 'practice', ['part' => $shelf->name, 'thing' => $passage->placed->name(), 'by' => $by->absolute(), 'way' => Text::of($by->isNegative() ? 'way.down' : 'way.up')],
+                    $by->absolute(), Length::fromMillimetres(self::MOST_MM), $this->fix($shelf, $by, $cell, $built));
+            }
+        }
+
+        return array_values($findings);
+    }
+
+    /** Up or down past the notch, whichever is less; null where that is too far or out of its bay. */
+    private function shift(Panel $shelf, Passage $passage, Cell $cell): ?Length
+    {
+        $t = $shelf->block->size->z;
+        $up = $passage->block->to(Axis::Z)->minus($shelf->block->corner->z);
+        $down = $shelf->block->corner->z->plus($t)->minus($passage->block->corner->z)->negated();
+        $by = $up->isGreaterThan($down->absolute()) ? $down : $up;
+        $to = $shelf->block->corner->z->plus($by);
+
+        return $by->absolute()->isGreaterThan(Length::fromMillimetres(self::MOST_MM)) || ! $to->isGreaterThan($cell->z->from) || ! $to->plus($t)->isLessThan($cell->z->from->plus($cell->least)) ? null : $by;
+    }
+
+    private function fix(Panel $shelf, Length $by, Cell $cell, Built $built): ?Fix
+    {
+        $id = explode(':', $shelf->id)[0];
+        $at = array_search($id, array_keys($cell->bay->fill->shelves), true);
+        $opening = $at === false ? null : ($built->design->spacings[$cell->bay->id]->openings[$at] ?? null)?->value->plus($by);
+        $path = Whereabouts::ofBay($built->piece, $cell->bay->id);
+
+        return $opening === null || ! $opening->isPositive() || $path === null ? null
+            : Fix::set(Text::of('fit.notch_avoidable.fix', by: $by->absolute(), way: Text::of($by->isNegative() ? 'way.down' : 'way.up')), [...$path, 'fill', 'shelves', $id, 'clear_below'], $opening);
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\House;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\PlacedThing;
+
+/** Fibreboard and particleboard near the floor of a damp place, or of a bay with a trap, drink what runs there and swell; other boards want their cut edges sealed (from practice). */
+final class DampBoards implements Check
+{
+    private const NEAR_MM = 50;
+
+    private const WET = [ThingKind::Trap, ThingKind::ShutOff, ThingKind::Hose];
+
+    public function of(Built $built): array
+    {
+        $isWet = array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->kind, self::WET, true)) !== [];
+        $space = $built->room->space;
+        if (! $space->damp && ! $isWet) {
+            return [];
+        }
+        $near = $built->fit->box->floor->plus(Length::fromMillimetres(self::NEAR_MM));
+        $low = array_values(array_filter($built->fit->panels, fn (Panel $p): bool => ! $p->bought && $p->block->corner->z->isLessThan($near)));
+        $pressed = array_values(array_filter($low, fn (Panel $p): bool => $built->madeOf($p)->isPressed()));
+        if ($pressed !== []) {
+            return [Said::look('house.damp_board', new Place('piece', $pressed[0]->id), 'practice', ['part' => $pressed[0]->name, 'n' => count($pressed), 'near' => Length::fromMillimetres(self::NEAR_MM)])];
+        }
+
+        return $space->damp && $low !== [] ? [Said::note('house.damp_edges', new Place('piece', $low[0]->id), 'practice', ['n' => count($low)])] : [];
+    }
+}

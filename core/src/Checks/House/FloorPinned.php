@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\House;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\Strength\Stowed;
+use Incastro\Core\Document\EdgeName;
+use Incastro\Core\Document\FloatingSchool;
+use Incastro\Core\Document\FloorKind;
+use Incastro\Core\Findings\Place;
+
+/** A floating floor has to move: under more than 150 kg with what is in it (our own figure) it is pinned, and opens or buckles elsewhere. Cut it away around the base (fieldbook §3). */
+final class FloorPinned implements Check
+{
+    private const MOST_KG = 150.0;
+
+    public function of(Built $built): array
+    {
+        $stands = ! ($built->piece->stand?->up->isPositive() ?? false);
+        $isFree = $built->piece->meeting(EdgeName::Base)?->floating === FloatingSchool::CutAway;
+        if ($built->room->space->build->floor !== FloorKind::Floating || ! $stands || $isFree) {
+            return [];
+        }
+        $kg = Stowed::whole($built) + array_sum(array_map($built->kg(...), $built->fit->panels));
+
+        return $kg <= self::MOST_KG ? [] : [Said::look('house.floor_pinned', new Place('fit', $built->piece->id), 'floors', ['kg' => (int) ceil($kg), 'most' => (int) self::MOST_KG])];
+    }
+}

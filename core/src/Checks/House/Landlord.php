@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\House;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\WallScrews;
+use Incastro\Core\Document\Authority;
+use Incastro\Core\Document\Treatment;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Survey\PlacedThing;
+
+/** In a rented house the landlord is asked before anything is screwed to a wall or taken off it. From practice. */
+final class Landlord implements Check
+{
+    public function of(Built $built): array
+    {
+        $takenOff = array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true));
+
+        return $built->project->house->rented && ($takenOff !== [] || WallScrews::boards($built) !== [])
+            ? [Said::gate('house.landlord', new Place('fit', $built->piece->id), 'gate', Authority::Landlord)] : [];
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\House;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\WallScrew;
+use Incastro\Core\Checks\WallScrews;
+use Incastro\Core\Document\Face;
+use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Severity;
+
+/** A screw into a sliding door's cavity or where nothing may be fixed (fieldbook §5): it holds nothing and breaks what is behind. */
+final class NoFixPierced implements Check
+{
+    private const ZONES = [ThingKind::DoorCavity, ThingKind::NoFix];
+
+    public function of(Built $built): array
+    {
+        $findings = [];
+        foreach ($built->room->things as $placed) {
+            $isZone = in_array($placed->thing->kind, self::ZONES, true) && $placed->thing->face === Face::Back;
+            [$from, $size] = [$placed->block->corner, $placed->block->size];
+            $in = array_filter($isZone ? WallScrews::of($built) : [], fn (WallScrew $s): bool => $s->x->isGreaterThan($from->x) && $s->x->isLessThan($from->x->plus($size->x))
+                && $s->z->isGreaterThan($from->z) && $s->z->isLessThan($from->z->plus($size->z)));
+            if ($in !== []) {
+                $findings[] = Said::of(Severity::Stop, 'house.no_fix_pierced', new Place('site', $placed->thing->id), 'obstacles', ['thing' => $placed->name(), 'n' => count($in), 'part' => array_values($in)[0]->board->name]);
+            }
+        }
+
+        return $findings;
+    }
+}

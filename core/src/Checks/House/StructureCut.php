@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\House;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Document\Authority;
+use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Document\Treatment;
+use Incastro\Core\Findings\Place;
+
+/** Never cut a stringer, a post or a beam; what may carry load waits for a structural engineer (fieldbook §5). */
+final class StructureCut implements Check
+{
+    private const CARRIES = [ThingKind::Beam, ThingKind::Post, ThingKind::Stringer, ThingKind::BumpOut];
+
+    public function of(Built $built): array
+    {
+        $findings = [];
+        foreach ($built->room->things as $placed) {
+            if (in_array($placed->thing->kind, self::CARRIES, true) && in_array($placed->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true)) {
+                $findings[] = Said::gate('house.structure_cut', new Place('site', $placed->thing->id), 'gate', Authority::StructuralEngineer, ['thing' => $placed->name()]);
+            }
+        }
+
+        return $findings;
+    }
+}

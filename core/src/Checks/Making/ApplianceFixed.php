@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Making;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Limit;
+use Incastro\Core\Document\Settings;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/**
+ * An appliance is held by the face, the side or the top its maker names, and a flange or a bracket reaches so far (15 mm unless its
+ * manual says otherwise): what was built there must be within it. From practice; the maker's manual decides.
+ */
+final class ApplianceFixed implements Check
+{
+    public function of(Built $built): array
+    {
+        $findings = [];
+        foreach ($built->design->cells as $id => $cell) {
+            $gap = $cell->bay->fill->kind === FillKind::Appliance ? $this->gap($cell, $cell->bay->fill->is) : null;
+            $limit = $built->length(Limit::ApplianceReach);
+            if ($gap !== null && $gap->isGreaterThan($limit)) {
+                $findings[] = Said::look('piece.appliance_unfixed', $built->bay($id), 'makers', ['bay' => $cell->label,
+                    'face' => Text::of("fixes_to.{$cell->bay->fill->is->choice('fixes_to')}"), 'gap' => $gap, 'limit' => $limit], $gap, $limit);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** From the appliance, in the middle of its bay, to what it is to be fixed to; null where it wants nothing. */
+    private function gap(Cell $cell, Settings $is): ?Length
+    {
+        $beside = fn (Length $room): Length => $room->minus($is->length('width'))->splitInto(2)[0];
+
+        return match ($is->choice('fixes_to')) {
+            'face' => $cell->mouth->framed || ($cell->by->left !== null && $cell->by->right !== null) ? $beside($cell->mouth->x->value()) : $cell->x->value(),
+            'side' => $cell->by->left !== null && $cell->by->right !== null ? $beside($cell->x->value()) : $cell->x->value(),
+            'top' => $cell->by->head !== null ? $cell->least->minus($is->length('height')) : $cell->z->value(),
+            default => null,
+        };
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Making;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\WallScrew;
+use Incastro\Core\Checks\WallScrews;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\FillKind;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Text;
+
+/** Screws to the wall that something closes off for good: a dead corner, or a board that goes on before them. They are driven first, and never again. From practice. */
+final class FixingSealed implements Check
+{
+    public function of(Built $built): array
+    {
+        $screws = WallScrews::of($built);
+        $by = [];
+        foreach ($screws as $screw) {
+            $cover = $this->cover($screw, $built);
+            if ($cover !== null) {
+                $by[$cover[0]] = [$cover[1], ($by[$cover[0]][1] ?? 0) + 1];
+            }
+        }
+        $findings = [];
+        foreach ($by as $ref => [$name, $n]) {
+            $findings[] = Said::look('fit.fixing_sealed', new Place('fit', $ref), 'practice', ['cover' => $name, 'n' => $n, 'of' => count($screws)]);
+        }
+
+        return $findings;
+    }
+
+    /** @return array{string, Text}|null what closes it off: an id and a name */
+    private function cover(WallScrew $screw, Built $built): ?array
+    {
+        if ($screw->in?->bay->fill->kind === FillKind::DeadCorner) {
+            return [$screw->in->bay->id, Text::of('fill.dead_corner')];
+        }
+        $front = $screw->board->block->to(Axis::Y);
+        foreach ($built->boards(Role::Board) as $board) {
+            [$from, $size] = [$board->block->corner, $board->block->size];
+            $isBefore = ! $board->bought && ! $board->turned && $board->thin === Axis::Y && ! $from->y->isLessThan($front);
+            if ($isBefore && $screw->x->isGreaterThan($from->x) && $screw->x->isLessThan($from->x->plus($size->x)) && $screw->z->isGreaterThan($from->z) && $screw->z->isLessThan($from->z->plus($size->z))) {
+                return [$board->id, $board->name];
+            }
+        }
+
+        return null;
+    }
+}

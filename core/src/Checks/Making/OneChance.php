@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Making;
+
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\LaidSheet;
+use Incastro\Core\Cut\Nested;
+use Incastro\Core\Cut\Orders;
+use Incastro\Core\Cut\Placement;
+use Incastro\Core\Cut\Sawing;
+use Incastro\Core\Document\Material;
+use Incastro\Core\Document\Project;
+use Incastro\Core\Document\SheetSize;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Measure\Text;
+
+/**
+ * A board of which there is no second: its material is limited, all of it is laid out, and nothing left over is as large. Such a part is
+ * dry-run first and cut last. One finding a material, for its largest part. From practice.
+ */
+final class OneChance
+{
+    /** @return list<Finding> */
+    public function of(Cutting $cutting, Project $project): array
+    {
+        $names = [];
+        foreach ($cutting->parts as $part) {
+            $names[$part->panel->id] = $part->panel->name;
+        }
+        $findings = [];
+        foreach ($cutting->nested as $material => $nested) {
+            $stock = $project->stock[$material];
+            $placed = array_merge(...array_map(fn (LaidSheet $s): array => $s->placements, $nested->sheets), ...[[]]);
+            usort($placed, fn (Placement $a, Placement $b): int => [$b->area(), $a->item] <=> [$a->area(), $b->item]);
+            if ($placed === [] || $stock->limit === null || count($nested->sheets) < $stock->limit + self::further($stock) || self::hasSpare($nested, $placed[0])) {
+                continue;
+            }
+            $part = explode(Orders::HALF, $placed[0]->item)[0];
+            $findings[] = Said::look('cut.one_chance', new Place('cut', $part), 'practice', ['part' => $names[$part] ?? Text::of('part.board'), 'sheet' => $stock->name]);
+        }
+
+        return $findings;
+    }
+
+    private static function further(Material $stock): int
+    {
+        return array_sum(array_map(fn (SheetSize $s): int => $s->limit ?? 1_000, $stock->sizes));
+    }
+
+    private static function hasSpare(Nested $nested, Placement $part): bool
+    {
+        foreach ($nested->sheets as $sheet) {
+            foreach (Sawing::of($sheet, $nested->stock->kerf, $nested->stock->saws)->offcuts as $offcut) {
+                // Laid as it lies, as its grain runs.
+                if ($part->length <= $offcut->length && $part->width <= $offcut->width) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

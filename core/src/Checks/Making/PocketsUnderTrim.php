@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Making;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Cut\Machining\BoreKind;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Measure\Length;
+
+/** A pocket hole in a face that a strip is to be glued to: the glue has nothing to hold there and the strip sinks in. Turn the board or screw it otherwise. From practice. */
+final class PocketsUnderTrim implements Check
+{
+    private const GLUED = [Role::Filler, Role::Trim, Role::Lip, Role::CornerFiller, Role::Crown];
+
+    public function of(Built $built): array
+    {
+        $strips = $built->boards(...self::GLUED);
+        $panels = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $built->fit->panels), 1, 0);
+        $findings = [];
+        foreach ($strips === [] ? [] : $built->bored->bores as $part => $bores) {
+            foreach ($bores as $bore) {
+                $strip = $bore->kind === BoreKind::Pocket ? $this->over($bore, $strips) : null;
+                if ($strip !== null && isset($panels[$part])) {
+                    $findings[$part] = Said::look('cut.pocket_under_trim', new Place('cut', $part), 'practice', ['part' => $panels[$part]->name, 'strip' => $strip->name]);
+                }
+            }
+        }
+
+        return array_values($findings);
+    }
+
+    /** @param  list<Panel>  $strips */
+    private function over(Bore $bore, array $strips): ?Panel
+    {
+        $k = $bore->into->value;
+        $hair = Length::fromMillimetres(1);
+        // Just outside the face it is drilled from.
+        $mouth = $bore->room->along($bore->into, $bore->upward ? $bore->at->$k->minus($hair) : $bore->at->$k, $hair);
+        foreach ($strips as $strip) {
+            if ($strip->id !== $bore->part && $strip->id !== $bore->with && $strip->solid->touches($mouth)) {
+                return $strip;
+            }
+        }
+
+        return null;
+    }
+}

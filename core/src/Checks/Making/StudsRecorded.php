@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Making;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\WallScrews;
+use Incastro\Core\Document\Stud;
+use Incastro\Core\Document\WallKind;
+use Incastro\Core\Findings\Place;
+
+/** Nobody wrote down where the studs were before the wall was covered: a piece that is screwed to a framed wall, and not one stud of it found for certain. From practice. */
+final class StudsRecorded implements Check
+{
+    public function of(Built $built): array
+    {
+        $space = $built->room->space;
+        $isFramed = in_array($space->build->kind, [WallKind::WoodStud, WallKind::MetalStud, WallKind::PlasterOnLath], true);
+        $found = array_filter($space->build->studs, fn (Stud $s): bool => ! $s->doubtful);
+
+        return $isFramed && $found === [] && $space->build->firstStud === null && WallScrews::boards($built) !== []
+            ? [Said::note('site.studs_unrecorded', new Place('site', $space->id), 'practice')] : [];
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Making;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\Entry\Loads;
+use Incastro\Core\Fit\Entry\Passing;
+use Incastro\Core\Fit\Entry\Verdict;
+
+/**
+ * What fits where it stands and cannot be brought there: each box, carried level, through every door, passage and corner of the way in
+ * (fieldbook §8, with 20 mm for hands). What has to be searched for, raising it in its place, is asked for in Fit.
+ */
+final class WaysIn implements Check
+{
+    public function of(Built $built): array
+    {
+        $loads = $built->project->wayIn === [] ? [] : (new Loads($built->project->stock))->of($built->design, $built->fit);
+        $findings = [];
+        foreach ($loads as $load) {
+            foreach ($built->project->wayIn as $segment) {
+                $leg = Passing::of($segment, $load);
+                if ($leg['verdict']->isWorseThan(Verdict::GoesIf)) {
+                    $by = Said::up(max(-2 * $leg['spare'], -$leg['headroom'], 0.1));
+                    $findings[] = Said::look('fit.way_narrow', new Place('fit', $load->id), 'entry', ['box' => $load->name, 'way' => $segment->name, 'by' => $by], $by);
+
+                    break;
+                }
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Material;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Design\Bench;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\Front;
+use Incastro\Core\Document\Whereabouts;
+use Incastro\Core\Findings\Fix;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** The front edge of a shelf or a top of sheet goods that is seen and has neither banding nor a strip before it. One finding a bay or a top. From practice. */
+final class EdgeBare implements Check
+{
+    /** What lies so near before it hides it. */
+    private const NEAR_MM = 5;
+
+    public function of(Built $built): array
+    {
+        $findings = [];
+        foreach ($built->boards(Role::Shelf, Role::Slab) as $board) {
+            $cell = $built->design->cells[$board->bay ?? ''] ?? null;
+            if ($board->bought || in_array('front', $board->banded, true) || $built->madeOf($board)->isSolid() || ($cell !== null && $cell->bay->door !== null) || $this->isCovered($board, $built)) {
+                continue;
+            }
+            $path = $cell === null ? null : Whereabouts::ofBay($built->piece, $cell->bay->id);
+            $ref = $cell->bay->id ?? $board->id;
+            $findings[$ref] ??= Said::note('material.edge_bare', new Place('piece', $ref), 'practice', ['part' => $board->name], null, null,
+                $path === null ? null : Fix::set(Text::of('material.edge_bare.fix'), [...$path, 'methods', 'front'], Front::Banded->value));
+        }
+
+        return array_values($findings);
+    }
+
+    private function isCovered(Panel $board, Built $built): bool
+    {
+        $front = $board->inHouse(Axis::Y);
+        $k = $front->value;
+        $isForward = $board->facing($front, true) === 'front';
+        $hair = Length::fromMillimetres(self::NEAR_MM);
+        $before = $board->block->along($front, $isForward ? $board->block->corner->$k->plus($board->block->size->$k) : $board->block->corner->$k->minus($hair), $hair);
+        foreach ($built->boards(Role::Lip, Role::Trim, Role::Rail, Role::Stile, Role::Lid, Role::Slab) as $strip) {
+            if ($strip !== $board && Bench::common($strip->block, $before) !== null) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

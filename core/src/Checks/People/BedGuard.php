@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\People;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\Country;
+use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Whereabouts;
+use Incastro\Core\Findings\Fix;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/**
+ * A high bed has a guard (fieldbook §7): over 762 mm from the floor to its underside 127 above the mattress (US), from 600 mm 160 above it
+ * (EN). Where nobody says which country, the stricter. Usual rule, check yours.
+ */
+final class BedGuard implements Check
+{
+    public function of(Built $built): array
+    {
+        [$high, $over] = array_map(Length::fromMillimetres(...), $built->project->house->country === Country::UnitedStates ? [762, 127] : [600, 160]);
+        $findings = [];
+        foreach ($built->design->cells as $id => $cell) {
+            $rail = $cell->bay->fill->kind === FillKind::Bed ? array_values(array_filter($built->boards(Role::BedRail), fn (Panel $p): bool => $p->bay === $id)) : [];
+            $slats = array_values(array_filter($built->boards(Role::Slat), fn (Panel $p): bool => $p->bay === $id));
+            if ($rail === [] || $slats === []) {
+                continue;
+            }
+            $under = Length::least(...array_map(fn (Panel $p): Length => $p->block->corner->z, $rail))->minus($cell->floor);
+            $mattress = $slats[0]->block->to(Axis::Z)->plus($cell->bay->fill->is->length('mattress_height'));
+            $guard = Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to(Axis::Z), $rail))->minus($mattress);
+            $isHigh = $built->project->house->country === Country::UnitedStates ? $under->isGreaterThan($high) : ! $under->isLessThan($high);
+            if ($isHigh && $guard->isLessThan($over)) {
+                $path = Whereabouts::ofBay($built->piece, $id);
+                $findings[] = Said::look('people.bed_guard', $built->bay($id), 'beds', ['bay' => $cell->label, 'under' => $under, 'guard' => Length::greatest($guard, Length::zero()), 'over' => $over], $guard, $over,
+                    $path === null ? null : Fix::set(Text::of('people.bed_guard.fix', over: $over), [...$path, 'fill', 'guard'], $over));
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\People;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Document\HowOften;
+use Incastro\Core\Document\Limit;
+
+/** What is fetched every day is got without a step: its bay begins no higher than 1700 mm (from practice, a reach of 1900 less what is taken down). */
+final class OutOfReach implements Check
+{
+    public function of(Built $built): array
+    {
+        $limit = $built->length(Limit::Reach);
+        $findings = [];
+        foreach ($built->project->stored as $thing) {
+            $cell = $built->design->cells[$thing->bay ?? ''] ?? null;
+            $at = $cell === null ? null : $cell->z->from->minus($cell->floor);
+            if ($cell !== null && $at !== null && $thing->often === HowOften::Daily && $at->isGreaterThan($limit)) {
+                $findings[] = Said::look('people.out_of_reach', $built->bay($cell->bay->id), 'reach', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\People;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Limit;
+use Incastro\Core\Document\Whereabouts;
+use Incastro\Core\Findings\Fix;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** A step to climb on: no higher than 220 and no shallower than 220 (usual stair rule, UK private stair; check yours). */
+final class RiseAndGoing implements Check
+{
+    public function of(Built $built): array
+    {
+        $findings = [];
+        foreach ($built->design->cells as $id => $cell) {
+            if ($cell->bay->fill->kind !== FillKind::PullOutStep) {
+                continue;
+            }
+            [$rise, $going] = [$cell->bay->fill->is->length('height'), $cell->bay->fill->is->length('going')];
+            [$most, $least] = [$built->length(Limit::Rise), $built->length(Limit::Going)];
+            $path = Whereabouts::ofBay($built->piece, $id);
+            $set = fn (string $code, string $key, Length $to): ?Fix => $path === null ? null : Fix::set(Text::of("$code.fix", limit: $to), [...$path, 'fill', $key], $to);
+            if ($rise->isGreaterThan($most)) {
+                $findings[] = Said::look('people.rise_high', $built->bay($id), 'steps', ['bay' => $cell->label, 'rise' => $rise, 'limit' => $most], $rise, $most, $set('people.rise_high', 'height', $most));
+            }
+            if ($going->isLessThan($least)) {
+                $findings[] = Said::look('people.going_short', $built->bay($id), 'steps', ['bay' => $cell->label, 'going' => $going, 'limit' => $least], $going, $least, $set('people.going_short', 'going', $least));
+            }
+        }
+
+        return $findings;
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Strength;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\WallScrews;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\FillKind;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Measure\Length;
+
+/**
+ * What carries a bed (fieldbook §7): 2.0 kN/m², people included. Slats give L/100 before they feel soft (our own figure), the rail in
+ * front L/300; the ledger behind carries half the deck, 0.32 kN a screw, 0.18 over plasterboard.
+ */
+final class BedCarries implements Check
+{
+    private const DECK_N_MM2 = 2.0e-3;
+
+    private const SLAT_PART = 100;
+
+    private const RAIL_PART = 300;
+
+    private const MOST_SCREWS_A_STUD = 4;
+
+    public function of(Built $built): array
+    {
+        $findings = [];
+        foreach ($built->design->cells as $id => $cell) {
+            if ($cell->bay->fill->kind === FillKind::Bed) {
+                $parts = array_column(array_map(fn (Panel $p): array => [$p->id, $p], array_filter($built->fit->panels, fn (Panel $p): bool => $p->bay === $id)), 1, 0);
+                array_push($findings, ...array_filter([$this->slat($id, $parts, $built), $this->rail($id, $parts, $built), $this->ledger($id, $parts, $built)]));
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @param  array<string, Panel>  $parts */
+    private function slat(string $bay, array $parts, Built $built): ?Finding
+    {
+        [$one, $next] = [$parts["$bay:slat_1"] ?? null, $parts["$bay:slat_2"] ?? null];
+        if ($one === null || $next === null) {
+            return null;
+        }
+        [$along, $across] = [$one->inHouse($one->long)->value, $one->inHouse($one->wide())->value];
+        $t = self::mm($parts["$bay:ledger_rear"]->block->size->{$along});
+        $clear = isset($parts["$bay:centre_rail"]) ? (self::mm($one->block->size->{$along}) - 3 * $t) / 2 : self::mm($one->block->size->{$along}) - 2 * $t;
+        $pitch = abs(self::mm($next->block->corner->{$across}->minus($one->block->corner->{$across})));
+
+        return $this->said('strength.slats_sag', $one, new Bending($clear, self::mm($one->width->value), self::mm($one->block->size->z), $built->madeOf($one)->along(), $pitch * self::DECK_N_MM2, false), self::SLAT_PART);
+    }
+
+    /** @param  array<string, Panel>  $parts */
+    private function rail(string $bay, array $parts, Built $built): ?Finding
+    {
+        [$rail, $ledger, $slat] = [$parts["$bay:bed_rail"] ?? null, $parts["$bay:ledger_front"] ?? null, $parts["$bay:slat_1"] ?? null];
+        if ($rail === null || $ledger === null || $slat === null) {
+            return null;
+        }
+        // Rail and ledger stand on edge and bend together: as one board as deep as it would take.
+        $high = fn (Panel $p): float => self::mm($p->block->size->z);
+        $thick = fn (Panel $p): float => self::mm($p->block->size->{$p->inHouse($p->thin)->value});
+        $inertia = $thick($rail) * $high($rail) ** 3 / 12 + $thick($ledger) * $high($ledger) ** 3 / 12;
+        $deck = self::mm($slat->block->size->{$slat->inHouse($slat->long)->value});
+        $length = self::mm($rail->length->value);
+
+        return $this->said('strength.bed_rail_sags', $rail, new Bending($length, $inertia * 12 / $high($rail) ** 3, $high($rail), $built->madeOf($rail)->along(), $deck / 2 * self::DECK_N_MM2, false), self::RAIL_PART);
+    }
+
+    /** @param  array<string, Panel>  $parts */
+    private function ledger(string $bay, array $parts, Built $built): ?Finding
+    {
+        [$ledger, $slat] = [$parts["$bay:ledger_rear"] ?? null, $parts["$bay:slat_1"] ?? null];
+        $studs = $ledger === null ? [] : array_filter($built->fit->box->studs, fn (Length $x): bool => WallScrews::isBehind($x, $ledger));
+        if ($ledger === null || $slat === null || $studs === [] || $ledger->turned) {
+            return null;
+        }
+        $load = self::mm($ledger->length->value) * self::mm($slat->block->size->{$slat->inHouse($slat->long)->value}) / 2 * self::DECK_N_MM2;
+        $wanted = (int) ceil($load / Screwing::shear($built));
+        $has = count($studs) * self::MOST_SCREWS_A_STUD;
+
+        return $wanted <= $has ? null : Said::look('strength.ledger_screws', new Place('piece', $ledger->id), 'ledger', ['part' => $ledger->name, 'wanted' => $wanted, 'studs' => count($studs), 'most' => self::MOST_SCREWS_A_STUD]);
+    }
+
+    private function said(string $code, Panel $part, Bending $bending, int $parts): ?Finding
+    {
+        if ($bending->sag() * $parts <= $bending->length * (1 + 1e-9)) {
+            return null;
+        }
+        [$sag, $limit] = [Said::up($bending->sag()), Said::down($bending->length / $parts)];
+
+        return Said::look($code, new Place('piece', $part->id), 'strength_slab', ['part' => $part->name, 'sag' => $sag, 'limit' => $limit, 'thick' => Said::up($bending->thicknessFor($bending->length / $parts))], $sag, $limit);
+    }
+
+    private static function mm(Length $length): float
+    {
+        return $length->units / Length::PER_MM;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Strength;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\WallScrews;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\FillKind;
+use Incastro\Core\Findings\Place;
+
+/** A chest that nothing holds to the wall falls forward when its drawers are out: each drawer with its load at half its length before the front, against the weight of the chest about its foot (statics). */
+final class DrawersTip implements Check
+{
+    public function of(Built $built): array
+    {
+        if (WallScrews::boards($built) !== [] || $built->boards(Role::Filler, Role::Trim) !== []) {
+            return [];
+        }
+        $over = $back = 0.0;
+        foreach ($built->design->cells as $id => $cell) {
+            if ($cell->bay->fill->kind === FillKind::Drawers && $cell->bay->fill->is->choice('on') === 'slides') {
+                $drawers = array_filter($built->fit->panels, fn (Panel $p): bool => $p->bay === $id && $p->role->moves());
+                $out = (float) $cell->y->value()->millimetres() / 2;
+                $load = $cell->bay->fill->is->count('count') * Stowed::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), 2 * $out);
+                $over += (array_sum(array_map($built->kg(...), $drawers)) + (Stowed::listed($cell, $built) ?? $load)) * $out;
+            }
+        }
+        foreach ($built->fit->panels as $panel) {
+            if (! $panel->role->moves()) {
+                $front = $built->fit->box->rear->plus($built->fit->box->depth->value);
+                $back += $built->kg($panel) * (float) $front->minus($panel->block->corner->y)->minus($panel->block->size->y->splitInto(2)[0])->millimetres();
+            }
+        }
+
+        return $over <= $back ? [] : [Said::look('strength.tips_forward', new Place('piece', $built->piece->id), 'statics', ['over' => (int) ceil($over / 1000), 'back' => (int) floor($back / 1000)])];
+    }
+}

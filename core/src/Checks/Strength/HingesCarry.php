@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Strength;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Design\HungLeaf;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\Limit;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\Motion\Mover;
+use Incastro\Core\Fit\Motion\MoverKind;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+
+/**
+ * What a hinge carries of a leaf: 4.5 kg up to 600 wide, of a wider one less in proportion, as it pulls the harder (our own figure, on the
+ * safe side of usual concealed hinges; the maker's goes before it).
+ */
+final class HingesCarry implements Check
+{
+    private const WIDE_MM = 600.0;
+
+    private const GLASS_KG_M3 = 2_500.0;
+
+    public function of(Built $built): array
+    {
+        $panels = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $built->fit->panels), 1, 0);
+        $findings = [];
+        foreach ($built->fit->motions as $motion) {
+            $leaf = array_values(array_filter(array_map(fn (string $id): ?Panel => $panels[$id] ?? null, $motion->mover->parts)));
+            if ($motion->mover->kind === MoverKind::Hinged && $leaf !== [] && array_filter($built->design->hung, fn (HungLeaf $h): bool => in_array($h->board, $motion->mover->parts, true)) !== []) {
+                $finding = $this->weighed($motion->mover, $leaf, $built);
+                $findings = $finding === null ? $findings : [...$findings, $finding];
+            }
+        }
+
+        return $findings;
+    }
+
+    /** @param  non-empty-list<Panel>  $leaf */
+    private function weighed(Mover $mover, array $leaf, Built $built): ?Finding
+    {
+        $kg = array_sum(array_map(fn (Panel $p): float => $p->role === Role::Glass ? $p->solid->litres() * self::GLASS_KG_M3 / 1000 : $built->kg($p), $leaf));
+        $extent = fn (Axis $axis): Length => Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to($axis), $leaf))
+            ->minus(Length::least(...array_map(fn (Panel $p): Length => $p->block->corner->{$axis->value}, $leaf)));
+        $width = $extent($leaf[0]->inHouse(Axis::X));
+        $n = HungLeaf::hinges($extent(Axis::Z));
+        $each = $built->limit(Limit::HingeCarries) * min(1.0, self::WIDE_MM / max(1.0, (float) $width->millimetres()));
+        $wanted = (int) ceil(round($kg / $each, 6));
+
+        return $wanted <= $n ? null : Said::look('strength.hinges_few', new Place('piece', $mover->id), 'hinges', ['part' => $mover->name, 'kg' => Said::tenths($kg), 'n' => $n, 'wanted' => $wanted, 'each' => Said::tenths($each)]);
+    }
+}

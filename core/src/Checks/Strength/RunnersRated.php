@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Strength;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Whereabouts;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Fix;
+use Incastro\Core\Measure\Text;
+
+/**
+ * Slides are rated for one and a half times what they carry at full extension (fieldbook §6, §12); more than three times that is money
+ * left in the cupboard. Four castors stand on three: each is rated for a third.
+ */
+final class RunnersRated implements Check
+{
+    private const OVER = 1.5;
+
+    private const TOO_GOOD = 3.0;
+
+    public function of(Built $built): array
+    {
+        $findings = [];
+        foreach ($built->design->cells as $id => $cell) {
+            $fill = $cell->bay->fill;
+            $moving = array_values(array_filter($built->fit->panels, fn (Panel $p): bool => $p->bay === $id && $p->role->moves()));
+            if (! in_array($fill->kind, [FillKind::Drawers, FillKind::PullOut, FillKind::Caddy], true) || $moving === []) {
+                continue;
+            }
+            $onCastors = $fill->kind === FillKind::Caddy || $fill->is->choice('on') === 'castors';
+            $n = $fill->kind === FillKind::Drawers ? $fill->is->count('count') : 1;
+            $kg = array_sum(array_map($built->kg(...), $moving)) / $n + $this->carries($cell, $built, $n);
+            $wanted = $onCastors ? $kg / 3 : $kg * self::OVER;
+            $rating = $fill->is->count('rating');
+            $code = match (true) {
+                $rating < round($wanted, 6) => $onCastors ? 'strength.castors_weak' : 'strength.slides_weak',
+                ! $onCastors && $rating > round(self::TOO_GOOD * $wanted, 6) => 'strength.slides_strong',
+                default => null,
+            };
+            if ($code !== null) {
+                $findings[] = $this->say($code, $cell, $kg, $wanted, $rating, $built);
+            }
+        }
+
+        return $findings;
+    }
+
+    /** kg in one drawer, or on the whole rack. */
+    private function carries(Cell $cell, Built $built, int $n): float
+    {
+        $levels = match ($cell->bay->fill->kind) {
+            FillKind::Drawers => 1,
+            FillKind::PullOut => 1 + $cell->bay->fill->is->count('shelves'),
+            default => $cell->bay->fill->is->count('shelves'),
+        };
+        $listed = Stowed::listed($cell, $built);
+
+        return $listed !== null ? $listed / $n : $levels * Stowed::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), (float) $cell->y->value()->millimetres());
+    }
+
+    private function say(string $code, Cell $cell, float $kg, float $wanted, int $rating, Built $built): Finding
+    {
+        $path = Whereabouts::ofBay($built->piece, $cell->bay->id);
+        $needs = max(5, (int) ceil(round($wanted, 6)));
+        $args = ['bay' => $cell->label, 'kg' => Said::tenths($kg), 'wanted' => $needs, 'rating' => $rating];
+
+        return $code === 'strength.slides_strong' ? Said::note($code, $built->bay($cell->bay->id), 'runners', $args)
+            : Said::look($code, $built->bay($cell->bay->id), 'runners', $args, null, null, $path === null ? null : Fix::set(Text::of('strength.runners.fix', wanted: $needs), [...$path, 'fill', 'rating'], $needs));
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Strength;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\Said;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\BandKind;
+use Incastro\Core\Document\Limit;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Measure\Text;
+
+/**
+ * Tops, desks, seats and bed decks between what carries them (fieldbook §7): a seat bears 1.35 kN at one place, a deck 2.0 kN/m², on a top
+ * somebody leans with 0.5 kN (our own figure). More than L/200 is told; the limit may be set otherwise. Boards one on the other count as one.
+ */
+final class SlabsSag implements Check
+{
+    private const LEAN_N = 500.0;
+
+    private const SEAT_N = 1_350.0;
+
+    private const DECK_N_MM2 = 2.0e-3;
+
+    public function of(Built $built): array
+    {
+        $kinds = self::kinds($built);
+        $findings = [];
+        foreach ($built->boards(Role::Slab, Role::Lid) as $board) {
+            $kind = $board->role === Role::Lid ? BandKind::Seat : $kinds[explode(':', $board->id)[0]] ?? BandKind::Top;
+            $bending = $this->bending($board, $kind, $built);
+            $parts = $built->limit(Limit::TopSags);
+            if ($bending !== null && $bending->sag() * $parts > $bending->length * (1 + 1e-9)) {
+                [$sag, $limit] = [Said::up($bending->sag()), Said::down($bending->length / $parts)];
+                $code = ['seat' => 'strength.seat_sags', 'deck' => 'strength.deck_sags'][$kind->value] ?? 'strength.top_sags';
+                $findings[] = new Finding($code, Severity::Look, new Place('piece', $board->id),
+                    Text::of($code, part: $board->name, sag: $sag, span: Said::down($bending->length), limit: $limit),
+                    Text::of('strength.slab.remedy', thick: Said::up($bending->thicknessFor($bending->length / $parts)), halved: Said::up($bending->cut(2)->sag())), Text::of('source.strength_slab'), $sag, $limit);
+            }
+        }
+
+        return $findings;
+    }
+
+    private function bending(Panel $board, BandKind $kind, Built $built): ?Bending
+    {
+        $span = Spans::along($board, $built);
+        $material = $built->project->stock[$board->material] ?? null;
+        if ($span === null || ! $span->isPositive() || $material === null || $board->turned || $board->bought) {
+            return null;
+        }
+        [$length, $depth, $t] = [(float) $span->millimetres(), (float) $board->width->value->millimetres(), (float) Spans::thickness($board, $built)->millimetres()];
+        // A lid lies on all four edges of its bay: the shorter way carries.
+        [$length, $depth] = $board->role === Role::Lid ? [min($length, $depth), max($length, $depth)] : [$length, $depth];
+        $own = $depth * $t * $material->density * 1e-9 * Bending::GRAVITY;
+
+        return new Bending($length, $depth, $t, $material->madeOf->along(), $own + ($kind === BandKind::Deck ? $depth * self::DECK_N_MM2 : 0.0), false, 0.0,
+            ['seat' => self::SEAT_N, 'deck' => 0.0][$kind->value] ?? self::LEAN_N);
+    }
+
+    /** @return array<string, BandKind> of slabs, by band */
+    private static function kinds(Built $built): array
+    {
+        $kinds = [];
+        foreach ($built->piece->runs as $run) {
+            foreach ($run->bands as $id => $band) {
+                $kinds[$id] = $band->kind;
+            }
+        }
+
+        return $kinds;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks\Strength;
+
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\Fill;
+use Incastro\Core\Document\StoredThing;
+
+/** What stands in a bay, kg: the things listed for it where they have a weight, else what it is said to be for, by kg on a metre of 300 deep (fieldbook §7). */
+final class Stowed
+{
+    private const LOADS = ['linen' => 15.0, 'toys' => 10.0, 'books' => 37.0, 'plates' => 50.0, 'cans' => 60.0, 'records' => 60.0];
+
+    /** All that is listed for the bay; null when nothing with a weight is. */
+    public static function listed(Cell $cell, Built $built): ?float
+    {
+        $things = array_filter($built->project->stored, fn (StoredThing $t): bool => $t->bay === $cell->bay->id && $t->kg > 0);
+
+        return $things === [] ? null : array_sum(array_map(fn (StoredThing $t): float => $t->kg * $t->count, $things));
+    }
+
+    /** On one of so many levels, so long and deep in mm. */
+    public static function onEach(Cell $cell, Built $built, int $levels, float $length, float $depth): float
+    {
+        $listed = self::listed($cell, $built);
+
+        return $listed !== null ? $listed / max(1, $levels) : self::usual($cell->bay->fill, $length, $depth);
+    }
+
+    /** What the fill is said to be for; nothing where it is not asked. */
+    public static function usual(Fill $fill, float $length, float $depth): float
+    {
+        $for = array_key_exists('load', $fill->kind->fields()) ? $fill->is->choice('load') : null;
+
+        return ($for === null ? 0.0 : self::LOADS[$for]) * $length / 1000 * $depth / 300;
+    }
+
+    /** All of a piece: every bay, its shelves and its floor. */
+    public static function whole(Built $built): float
+    {
+        $kg = 0.0;
+        foreach ($built->design->cells as $id => $cell) {
+            $levels = 1 + count(array_filter($built->boards(Role::Shelf), fn (Panel $p): bool => $p->bay === $id));
+            $kg += self::listed($cell, $built) ?? $levels * self::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), (float) $cell->y->value()->millimetres());
+        }
+
+        return $kg;
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks;
+
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Measure\Length;
+
+/** A place where a board of the piece is screwed through to a stud: x along the wall, z up, in the house; the bay it is driven in. */
+final readonly class WallScrew
+{
+    public function __construct(public Panel $board, public Length $x, public Length $z, public ?Cell $in)
+    {
+    }
+}
