@@ -10,9 +10,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Taken;
 use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\Whereabouts;
 use Incastro\Core\Findings\Finding;
-use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
@@ -36,10 +34,8 @@ final class CableWay implements Check
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             if (in_array($cell->bay->fill->kind, self::WANTING, true) && $this->isShut($this->behind($cell, $built->design->turns[$id] ?? null), $built)) {
-                $path = Whereabouts::ofBay($built->piece, $id);
                 $findings[] = new Finding('piece.no_cable_way', Severity::Look, new Place('piece', $id), Text::of('piece.no_cable_way', bay: $cell->label, fill: Text::of("fill.{$cell->bay->fill->kind->value}")),
-                    Text::of('piece.no_cable_way.remedy', hole: Length::fromMillimetres(self::PLUG_MM)), Text::of('source.practice'), null, null,
-                    $path === null ? null : Fix::set(Text::of('piece.no_cable_way.fix'), [...$path, 'open_back'], true));
+                    Text::of('piece.no_cable_way.remedy', hole: Length::fromMillimetres(self::PLUG_MM)), Text::of('source.practice'), null, null, OpenBack::of($cell, $built));
             }
         }
 

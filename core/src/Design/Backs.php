@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\BackKind;
+use Incastro\Core\Document\Band;
 use Incastro\Core\Document\Bay;
 use Incastro\Core\Document\TopJoint;
 use Incastro\Core\Findings\Severity;
@@ -66,13 +67,7 @@ final readonly class Backs
         $case = $this->case;
         $half = $case->board->thickness->splitInto(2)[0];
         if (! $this->hasOpenBack()) {
-            $cuts = [];
-            foreach (array_slice(array_keys($case->first()->bays), 0, -1) as $bay) {
-                $cell = $this->bench->cells[$bay] ?? null;
-                $cuts = $cell === null ? $cuts : [...$cuts, $cell->x->to()->plus($half)];
-            }
-
-            return array_map(fn (Span $x): array => [$x, $case->z], Lengths::of($case->x, $cuts, $case->back->widest($case->z->value())));
+            return $this->inSheets($case->x, $case->z, $case->first());
         }
         $areas = [];
         $from = $case->z->from;
@@ -84,13 +79,28 @@ final readonly class Backs
                 $left = $first === $bays[0] ? $case->x->from : ($this->bench->cells[$first->id] ?? null)?->x->from->minus($case->board->thickness);
                 $right = $last === $bays[count($bays) - 1] ? $case->x->to() : ($this->bench->cells[$last->id] ?? null)?->x->to()->plus($case->board->thickness);
                 if ($left !== null && $right !== null) {
-                    $areas[] = [Span::of($left, $right->minus($left), Text::of('piece.behind_bays')), Span::of($from, $to->minus($from), Text::of('piece.behind_band'))];
+                    array_push($areas, ...$this->inSheets(Span::of($left, $right->minus($left), Text::of('piece.behind_bays')), Span::of($from, $to->minus($from), Text::of('piece.behind_band')), $row->band));
                 }
             }
             $from = $to;
         }
 
         return $areas;
+    }
+
+    /** @return list<array{Span, Span}> as wide as a sheet gives, parted behind the uprights of a band */
+    private function inSheets(Span $x, Span $z, Band $band): array
+    {
+        $half = $this->case->board->thickness->splitInto(2)[0];
+        $cuts = [];
+        foreach (array_slice(array_keys($band->bays), 0, -1) as $bay) {
+            $cut = ($this->bench->cells[$bay] ?? null)?->x->to()->plus($half);
+            if ($cut !== null && $cut->isGreaterThan($x->from) && $cut->isLessThan($x->to())) {
+                $cuts[] = $cut;
+            }
+        }
+
+        return array_map(fn (Span $part): array => [$part, $z], Lengths::of($x, $cuts, $this->case->back->widest($z->value())));
     }
 
     private function hasOpenBack(): bool

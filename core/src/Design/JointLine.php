@@ -18,6 +18,9 @@ final readonly class JointLine
 
     private const EDGE_MM = 50;
 
+    /** A corner of pressed board splits nearer than this (fieldbook §6): on a short joint they stand so far in where there is still as much between. */
+    private const CORNER_MM = 25;
+
     /** Shorter than this there is no room for two. */
     private const ROOM_FOR_TWO_MM = 30;
 
@@ -72,7 +75,9 @@ final readonly class JointLine
         if ($n === 1) {
             return [$this->from->plus($this->length->splitInto(2)[0])];
         }
-        $edge = Length::least(Length::fromMillimetres(self::EDGE_MM), $this->length->splitInto(4)[0]);
+        $quarter = $this->length->splitInto(4)[0];
+        $corner = Length::fromMillimetres(self::CORNER_MM);
+        $edge = Length::least(Length::fromMillimetres(self::EDGE_MM), $this->length->isLessThan($corner->times(3)) ? $quarter : Length::greatest($quarter, $corner));
         $pitch = $this->length->minus($edge->times(2))->units / ($n - 1);
 
         return array_map(fn (int $i): Length => $this->from->plus($edge)->plus(Length::ofUnits((int) round($i * $pitch))), range(0, $n - 1));

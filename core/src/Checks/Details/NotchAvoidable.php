@@ -45,8 +45,9 @@ final class NotchAvoidable implements Check
     private function shift(Panel $shelf, Passage $passage, Cell $cell): ?Length
     {
         $t = $shelf->block->size->z;
-        $up = $passage->block->to(Axis::Z)->minus($shelf->block->corner->z);
-        $down = $shelf->block->corner->z->plus($t)->minus($passage->block->corner->z)->negated();
+        $clear = Length::fromMillimetres($passage->placed->thing->rule()->notchMm);
+        $up = $passage->placed->block->to(Axis::Z)->plus($clear)->minus($shelf->block->corner->z);
+        $down = $shelf->block->to(Axis::Z)->minus($passage->placed->block->corner->z)->plus($clear)->negated();
         $by = $up->isGreaterThan($down->absolute()) ? $down : $up;
         $to = $shelf->block->corner->z->plus($by);
 

@@ -27,7 +27,7 @@ final class DampBoards implements Check
         if (! $space->damp && ! $isWet) {
             return [];
         }
-        $near = $built->fit->box->floor->plus(Length::fromMillimetres(self::NEAR_MM));
+        $near = $built->room->floorHighPoint()->plus(Length::fromMillimetres(self::NEAR_MM));
         $low = array_values(array_filter($built->fit->panels, fn (Panel $p): bool => ! $p->bought && $p->block->corner->z->isLessThan($near)));
         $pressed = array_values(array_filter($low, fn (Panel $p): bool => $built->madeOf($p)->isPressed()));
         if ($pressed !== []) {

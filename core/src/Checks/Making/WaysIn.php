@@ -14,7 +14,7 @@ use Incastro\Core\Fit\Entry\Verdict;
 
 /**
  * What fits where it stands and cannot be brought there: each box, carried level, through every door, passage and corner of the way in
- * (fieldbook §8, with 20 mm for hands). What has to be searched for, raising it in its place, is asked for in Fit.
+ * (fieldbook §8). What has to be searched for, raising it in its place, is asked for in Fit.
  */
 final class WaysIn implements Check
 {

@@ -21,7 +21,7 @@ use Incastro\Core\Measure\Text;
 /** The front edge of a shelf or a top of sheet goods that is seen and has neither banding nor a strip before it. One finding a bay or a top. From practice. */
 final class EdgeBare implements Check
 {
-    /** What lies so near before it hides it. */
+    /** What lies so near before it hides it; the greater part of an edge, and it is not seen. */
     private const NEAR_MM = 5;
 
     public function of(Built $built): array
@@ -29,7 +29,7 @@ final class EdgeBare implements Check
         $findings = [];
         foreach ($built->boards(Role::Shelf, Role::Slab) as $board) {
             $cell = $built->design->cells[$board->bay ?? ''] ?? null;
-            if ($board->bought || in_array('front', $board->banded, true) || $built->madeOf($board)->isSolid() || ($cell !== null && $cell->bay->door !== null) || $this->isCovered($board, $built)) {
+            if ($board->bought || in_array('front', $board->banded, true) || $built->madeOf($board)->isSolid() || ($cell !== null && ($cell->bay->door !== null || $cell->bay->fill->is->optionalLength('nosing')?->isPositive() === true)) || $this->isCovered($board, $built)) {
                 continue;
             }
             $path = $cell === null ? null : Whereabouts::ofBay($built->piece, $cell->bay->id);
@@ -48,12 +48,12 @@ final class EdgeBare implements Check
         $isForward = $board->facing($front, true) === 'front';
         $hair = Length::fromMillimetres(self::NEAR_MM);
         $before = $board->block->along($front, $isForward ? $board->block->corner->$k->plus($board->block->size->$k) : $board->block->corner->$k->minus($hair), $hair);
+        $hidden = 0;
         foreach ($built->boards(Role::Lip, Role::Trim, Role::Rail, Role::Stile, Role::Lid, Role::Slab) as $strip) {
-            if ($strip !== $board && Bench::common($strip->block, $before) !== null) {
-                return true;
-            }
+            $common = $strip === $board ? null : Bench::common($strip->block, $before);
+            $hidden += $common?->extent($board->inHouse(Axis::X))->units ?? 0;
         }
 
-        return false;
+        return 2 * $hidden > $board->block->extent($board->inHouse(Axis::X))->units;
     }
 }

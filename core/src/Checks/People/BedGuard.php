@@ -33,7 +33,7 @@ final class BedGuard implements Check
             if ($rail === [] || $slats === []) {
                 continue;
             }
-            $under = Length::least(...array_map(fn (Panel $p): Length => $p->block->corner->z, $rail))->minus($cell->floor);
+            $under = Length::least(...array_map(fn (Panel $p): Length => $p->block->corner->z, $rail))->minus($built->room->floorHighPoint());
             $mattress = $slats[0]->block->to(Axis::Z)->plus($cell->bay->fill->is->length('mattress_height'));
             $guard = Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to(Axis::Z), $rail))->minus($mattress);
             $isHigh = $built->project->house->country === Country::UnitedStates ? $under->isGreaterThan($high) : ! $under->isLessThan($high);

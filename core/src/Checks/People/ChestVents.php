@@ -6,12 +6,10 @@ namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\OpenBack;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
-use Incastro\Core\Document\Whereabouts;
-use Incastro\Core\Findings\Fix;
-use Incastro\Core\Measure\Text;
 
 /** A chest that a child can get into, 30 litres and 150 mm at its narrowest (usual figure, check yours), wants two vents of 650 mm² that cannot be blocked together (fieldbook §7); its lid stay is bought with the lid. An open back or front is vent enough. */
 final class ChestVents implements Check
@@ -31,9 +29,7 @@ final class ChestVents implements Check
             $sides = array_map(fn (Span $s): float => (float) $s->value()->millimetres(), [$cell->x, $cell->y, $cell->z]);
             $litres = array_product($sides) / 1e6;
             if ($litres >= self::LITRES && min($sides) >= self::NARROW_MM) {
-                $path = Whereabouts::ofBay($built->piece, $cell->bay->id);
-                $findings[] = Said::look('people.chest_vents', $built->bay($cell->bay->id), 'chests', ['bay' => $cell->label, 'litres' => (int) floor($litres), 'limit' => (int) self::LITRES], null, null,
-                    $path === null ? null : Fix::set(Text::of('piece.no_cable_way.fix'), [...$path, 'open_back'], true));
+                $findings[] = Said::look('people.chest_vents', $built->bay($cell->bay->id), 'chests', ['bay' => $cell->label, 'litres' => (int) floor($litres), 'limit' => (int) self::LITRES], null, null, OpenBack::of($cell, $built));
             }
         }
 

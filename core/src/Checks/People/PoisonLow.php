@@ -18,7 +18,7 @@ final class PoisonLow implements Check
         $findings = [];
         foreach ($built->project->house->children ? $built->project->stored : [] as $thing) {
             $cell = $built->design->cells[$thing->bay ?? ''] ?? null;
-            $at = $cell === null ? null : $cell->z->from->minus($cell->floor);
+            $at = $cell === null ? null : $cell->z->from->minus($built->room->floorHighPoint());
             if ($cell !== null && $at !== null && $thing->hazard && $at->isLessThan($limit)) {
                 $findings[] = Said::look('people.poison_low', $built->bay($cell->bay->id), 'children', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
             }

@@ -32,7 +32,7 @@ final class RiseAndGoing implements Check
                 $findings[] = Said::look('people.rise_high', $built->bay($id), 'steps', ['bay' => $cell->label, 'rise' => $rise, 'limit' => $most], $rise, $most, $set('people.rise_high', 'height', $most));
             }
             if ($going->isLessThan($least)) {
-                $findings[] = Said::look('people.going_short', $built->bay($id), 'steps', ['bay' => $cell->label, 'going' => $going, 'limit' => $least], $going, $least, $set('people.going_short', 'going', $least));
+                $findings[] = Said::look('people.going_short', $built->bay($id), 'steps', ['bay' => $cell->label, 'going' => $going, 'limit' => $least], $going, $least, $least->isGreaterThan($cell->y->value()) ? null : $set('people.going_short', 'going', $least));
             }
         }
 

@@ -14,6 +14,7 @@ use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /**
@@ -50,18 +51,24 @@ final class SlabsSag implements Check
 
     private function bending(Panel $board, BandKind $kind, Built $built): ?Bending
     {
-        $span = Spans::along($board, $built);
         $material = $built->project->stock[$board->material] ?? null;
-        if ($span === null || ! $span->isPositive() || $material === null || $board->turned || $board->bought) {
+        $free = $board->role === Role::Lid ? $this->overBay($board, $built) : [Spans::along($board, $built), $board->width->value];
+        if ($free === null || $free[0] === null || ! $free[0]->isPositive() || $material === null || $board->turned || $board->bought) {
             return null;
         }
-        [$length, $depth, $t] = [(float) $span->millimetres(), (float) $board->width->value->millimetres(), (float) Spans::thickness($board, $built)->millimetres()];
-        // A lid lies on all four edges of its bay: the shorter way carries.
-        [$length, $depth] = $board->role === Role::Lid ? [min($length, $depth), max($length, $depth)] : [$length, $depth];
+        [$length, $depth, $t] = array_map(fn (Length $l): float => $l->units / Length::PER_MM, [$free[0], $free[1], Spans::thickness($board, $built)]);
         $own = $depth * $t * $material->density * 1e-9 * Bending::GRAVITY;
 
         return new Bending($length, $depth, $t, $material->madeOf->along(), $own + ($kind === BandKind::Deck ? $depth * self::DECK_N_MM2 : 0.0), false, 0.0,
             ['seat' => self::SEAT_N, 'deck' => 0.0][$kind->value] ?? self::LEAN_N);
+    }
+
+    /** @return array{Length, Length}|null a lid lies on all four edges of its bay: the shorter way carries, the other is how wide it is */
+    private function overBay(Panel $lid, Built $built): ?array
+    {
+        $cell = $built->design->cells[explode(':lid_', $lid->id)[1] ?? ''] ?? null;
+
+        return $cell === null ? null : [Length::least($cell->x->value(), $cell->y->value()), Length::greatest($cell->x->value(), $cell->y->value())];
     }
 
     /** @return array<string, BandKind> of slabs, by band */

@@ -1,0 +1,250 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Tests\Checks\Rules;
+
+use Incastro\Core\Checks\Strength\Bending;
+use Incastro\Core\Design\HungLeaf;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Tests\Planned;
+use Incastro\Core\Tests\Sample;
+use PHPUnit\Framework\TestCase;
+
+/** What carries, holds and tips: a document that fails, one moved that passes, and the limit by the formula turned round. */
+final class StrengthTest extends TestCase
+{
+    use Speaks;
+
+    private const KG = 680e-9;
+
+    private const G = 9.81;
+
+    /** 282 × 18 and 18 × 50 about their own axis, 11.4096 under the top: 137 052 + 29 472 + 187 500 + 166 229 = 520 253 mm⁴. */
+    public function test_a_nosing_by_hand(): void
+    {
+        $shelf = new Bending(900, 300, 18, 10_000, 0.4, false);
+        $nosed = $shelf->nosed(50);
+        self::assertEqualsWithDelta(520_253, $nosed->inertia(), 5);
+        self::assertEqualsWithDelta(300 * 18 ** 3 / 12, $shelf->inertia(), 1e-6);
+        self::assertEqualsWithDelta($shelf->sag() * 145_800 / 520_253, $nosed->sag(), 1e-4);
+        $point = new Bending(900, 300, 18, 10_000, 0.0, false, 0.0, 500);
+        self::assertEqualsWithDelta(500 * 900 ** 3 / (48 * 10_000 * 145_800), $point->sag(), 1e-9);
+        self::assertEqualsWithDelta($point->sag() / 4, $point->heldAtItsEnds()->sag(), 1e-9, 'held, a quarter');
+    }
+
+    /** Fixed shelves of particleboard under cans: nothing more to hold, so a nosing is the cure. */
+    public function test_a_nosing_cures_what_holding_cannot(): void
+    {
+        $shelf = self::holding(['shelves' => 'fixed'], ['fill' => ['kind' => 'shelves', 'load' => 'cans', 'shelves' => [Sample::id('SH', 1) => ['order' => 'a']]]]);
+        $shelf['stock'][Sample::PLY]['made_of'] = 'particleboard';
+        $finding = self::told('strength.shelf_sags', $shelf);
+        self::assertSame('strength.shelf_sags.nose', $finding['remedy']['key']);
+        $cured = self::cured($shelf, $finding);
+        self::silent('strength.shelf_sags', $cured);
+        $plan = Planned::of($cured);
+        self::assertSame([350 - 18, $finding['fix']['ops'][0]['value']], [$plan->part('shelf')['finished']['width']['mm'], $plan->part('nosing')['finished']['width']['mm']]);
+    }
+
+    /** A desk of 964 on cleats of 18: 928 clear, 560 deep. 500 N at its middle and its own weight. */
+    public function test_a_top_over_a_knee_space(): void
+    {
+        $desk = function (string $of, int $layers = 1, ?float $parts = null): array {
+            $document = self::holding(['back' => 'none'], ['fill' => ['kind' => 'desk', 'layers' => $layers]]);
+            $document['pieces'][Sample::PIECE]['depth'] = 560;
+            $document['stock'][Sample::PLY]['made_of'] = $of;
+            $document['limits'] = $parts === null ? [] : ['strength.top_sags' => $parts];
+
+            return $document;
+        };
+        $sag = fn (float $e): float => (new Bending(928, 560, 18, $e, 560 * 18 * self::KG * self::G, false, 0.0, 500))->sag();
+        self::assertEqualsWithDelta(5 * 560 * 18 * self::KG * self::G * 928 ** 4 / (384 * 10_000 * 272_160) + 500 * 928 ** 3 / (48 * 10_000 * 272_160), $sag(10_000), 1e-9);
+        self::silent('strength.top_sags', $desk('birch_ply'));
+        $finding = self::told('strength.top_sags', $desk('particleboard'));
+        self::assertEqualsWithDelta($sag(2_000), $finding['measured'], 0.1);
+        self::assertSame(4.6, $finding['limit'], '928/200, down to a tenth');
+        self::silent('strength.top_sags', $desk('particleboard', 2), 'two boards are an eighth');
+        $exactly = 928 / $sag(10_000);
+        self::silent('strength.top_sags', $desk('birch_ply', 1, $exactly));
+        self::told('strength.top_sags', $desk('birch_ply', 1, $exactly + 0.1));
+    }
+
+    /** A lid over a bay of 976 by 350: 1350 N on 350 of 12 mm particleboard. */
+    public function test_a_seat_under_one_who_sits_down(): void
+    {
+        $seat = function (string $of, float $parts): array {
+            $document = self::holding(['top' => 'rails'], ['fill' => ['kind' => 'open']]);
+            $document['pieces'][Sample::PIECE]['height'] = 450;
+            $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::id('SEAT', 1)] = ['order' => 'c', 'kind' => 'seat', 'lids' => true];
+            $document['stock'][Sample::PLY] = [...$document['stock'][Sample::PLY], 'thickness' => 12, 'made_of' => $of];
+            $document['limits'] = ['strength.top_sags' => $parts];
+
+            return $document;
+        };
+        $sag = fn (float $e): float => (new Bending(350, 976, 12, $e, 976 * 12 * self::KG * self::G, false, 0.0, 1350))->sag();
+        self::assertEqualsWithDelta($sag(2_000), self::told('strength.seat_sags', $seat('particleboard', 200))['measured'], 0.1);
+        self::silent('strength.seat_sags', $seat('birch_ply', 200));
+        self::silent('strength.seat_sags', $seat('birch_ply', 350 / $sag(10_000)), 'exactly');
+        self::told('strength.seat_sags', $seat('birch_ply', 350 / $sag(10_000) + 0.1));
+    }
+
+    /** Slats of 68 on 1510 with a rail under their middle: (1510 − 3·18)/2 clear, so thick as L/100 asks. */
+    public function test_slats_give_as_much_as_a_bed_may(): void
+    {
+        $seen = [];
+        foreach (range(9, 18, 0.5) as $t) {
+            $document = self::bed();
+            $document['stock'][Sample::PLY]['thickness'] = $t;
+            $plan = Planned::of($document);
+            $slats = array_values(array_filter($plan->plan['parts'], fn (array $p): bool => $p['role'] === 'slat'));
+            $pitch = (1000 - 2 * $t - 68) / (count($slats) - 1);
+            $clear = (1510 - 3 * $t) / 2;
+            $sag = 5 * $pitch * 2.0e-3 * $clear ** 4 / (384 * 10_000 * 68 * $t ** 3 / 12);
+            $told = in_array('strength.slats_sag', $plan->codes(), true);
+            self::assertSame($sag > $clear / 100, $told, "$t thick gives $sag");
+            $seen[] = $told;
+        }
+        self::assertSame([true, false], array_values(array_unique($seen)));
+    }
+
+    public function test_a_bed_rail_and_the_screws_of_its_ledger(): void
+    {
+        $weak = self::bed();
+        $weak['stock'][Sample::PLY] = [...$weak['stock'][Sample::PLY], 'made_of' => 'particleboard', 'thickness' => 6];
+        self::told('strength.bed_rail_sags', $weak);
+        self::silent('strength.bed_rail_sags', self::bed());
+        // Half of 964 × 1510 at 2 kN/m²: 1456 N on 180 a screw are 9, on 320 five; four go into a stud.
+        $ledger = fn (float $lining, float ...$studs): array => array_replace_recursive(self::studs(self::bed(), ...$studs), ['spaces' => [Sample::SPACE => ['build' => ['lining' => $lining]]]]);
+        $finding = self::told('strength.ledger_screws', $ledger(12.5, 300, 700));
+        self::assertSame([(int) ceil(964 * 1510 / 2 * 2.0e-3 / 180), 2], [$finding['says']['args']['wanted']['count'], $finding['says']['args']['studs']['count']]);
+        self::silent('strength.ledger_screws', $ledger(0, 300, 700), 'nothing between');
+        self::silent('strength.ledger_screws', $ledger(12.5, 300, 500, 700));
+    }
+
+    /** One nailer across two studs: four screws, 180 N each, 73.39 kg with the boards. */
+    public function test_a_hanging_load_on_studs_and_on_anchors(): void
+    {
+        $hung = function (float $kg, array $build): array {
+            $document = self::studs(self::holding(['back' => 'applied'], ['fill' => ['kind' => 'open']]), 300, 700);
+            $piece = &$document['pieces'][Sample::PIECE];
+            [$piece['height'], $piece['width'], $piece['stand']] = [600, 900, ['from' => 'left', 'at' => 20, 'up' => 1400]];
+            unset($piece['runs'][Sample::RUN]['bands'][Sample::PLINTH]);
+            $document['spaces'][Sample::SPACE]['build'] = [...$document['spaces'][Sample::SPACE]['build'], ...$build];
+
+            return self::stored($document, ['kg' => $kg, 'count' => 1]);
+        };
+        $boards = self::kg($hung(1, []));
+        $most = 4 * 180 / self::G - $boards;
+        self::silent('strength.hanging_load', $hung(round($most - 0.02, 2), []));
+        self::assertSame(5, self::told('strength.hanging_load', $hung(round($most + 0.02, 2), []))['says']['args']['wanted']['count']);
+        self::silent('strength.hanging_load', $hung(round($most + 0.02, 2), ['lining' => 0]), 'nothing between: 320 a screw');
+        // Six anchors a rail of 864 has room for; a quarter of 20 kg each.
+        $hollow = fn (float $kg, float $each, string $figure): array => $hung($kg, ['wall' => 'metal_stud', 'studs' => [], 'anchor_kg' => $each, 'anchor_figure' => $figure]);
+        $finding = self::told('strength.anchors_many', $hollow(60, 20, 'ultimate'));
+        $has = $finding['says']['args']['has']['count'];
+        self::assertSame('5', $finding['says']['args']['each']['name']);
+        self::silent('strength.anchors_many', $hollow(round($has * 10 - $boards - 0.05, 2), 20, 'working'), 'half of a working load');
+        self::told('strength.anchors_many', $hollow(round($has * 10 - $boards + 0.05, 2), 20, 'working'));
+    }
+
+    public function test_slides_and_castors_are_rated_for_what_they_carry(): void
+    {
+        $drawer = function (int $rating, float $kg, string $on = 'slides'): array {
+            $document = self::holding([], ['fill' => ['kind' => 'drawers', 'count' => 1, 'rating' => $rating, 'on' => $on]], ['fill' => ['kind' => 'open']]);
+            $document['pieces'][Sample::PIECE]['height'] = 400;
+
+            return self::stored($document, ['kg' => $kg, 'count' => 1]);
+        };
+        $finding = self::told('strength.slides_weak', $drawer(20, 30));
+        $wanted = $finding['says']['args']['wanted']['count'];
+        self::assertGreaterThan(1.5 * 30, $wanted, 'with its own boards');
+        self::silent('strength.slides_weak', self::cured($drawer(20, 30), $finding));
+        self::silent('strength.slides_weak', $drawer($wanted, 30), 'exactly the rating');
+        self::told('strength.slides_weak', $drawer($wanted - 1, 30));
+        self::told('strength.slides_strong', $drawer(3 * $wanted + 1, 30));
+        self::silent('strength.slides_strong', $drawer(3 * ($wanted - 1), 30));
+        $castors = self::told('strength.castors_weak', $drawer(5, 30, 'castors'));
+        $third = $castors['says']['args']['wanted']['count'];
+        self::assertEqualsWithDelta((float) $castors['says']['args']['kg']['name'] / 3, $third, 1.0, 'three of four stand');
+        self::silent('strength.castors_weak', $drawer($third, 30, 'castors'));
+    }
+
+    public function test_a_door_on_its_hinges(): void
+    {
+        $door = function (int $leaves, ?float $each = null): array {
+            $document = self::holding([], ['fill' => ['kind' => 'open'], 'door' => ['kind' => 'hinged', 'leaves' => $leaves]]);
+            $document['limits'] = $each === null ? [] : ['strength.hinges_few' => $each];
+
+            return $document;
+        };
+        $finding = self::told('strength.hinges_few', $door(1));
+        $leaf = array_values(array_filter(Planned::of($door(1))->plan['parts'], fn (array $p): bool => $p['role'] === 'door'))[0];
+        [$high, $wide] = [$leaf['finished']['length']['mm'], $leaf['finished']['width']['mm']];
+        $kg = $high * $wide * 18 * self::KG;
+        $n = HungLeaf::hinges(Length::fromMillimetres($high));
+        self::assertEqualsWithDelta($kg, (float) $finding['says']['args']['kg']['name'], 0.1);
+        self::assertSame([$n, (int) ceil($kg / (4.5 * 600 / $wide))], [$finding['says']['args']['n']['count'], $finding['says']['args']['wanted']['count']]);
+        self::silent('strength.hinges_few', $door(2), 'two leaves carry themselves');
+        // The figure at which so many hinges carry just this leaf.
+        $exactly = $kg / $n * $wide / 600;
+        self::silent('strength.hinges_few', $door(1, $exactly + 1e-4));
+        self::told('strength.hinges_few', $door(1, $exactly - 1e-3));
+    }
+
+    /** A rack to the top leaves no room for a nailer; 350 high and 350 deep stands. */
+    public function test_a_box_without_back_frame_or_nailer(): void
+    {
+        $rack = function (float $height, string $back = 'none', string $front = 'banded'): array {
+            $document = self::holding(['back' => $back, 'front' => $front], ['fill' => ['kind' => 'caddy', 'shelves' => 1]]);
+            $document['pieces'][Sample::PIECE]['height'] = $height + 100;
+            $document['pieces'][Sample::PIECE]['back_material'] = Sample::BACK;
+
+            return $document;
+        };
+        self::told('strength.racks', $rack(351));
+        self::silent('strength.racks', $rack(350), 'no higher than it is deep');
+        self::silent('strength.racks', $rack(900, 'applied'));
+        self::silent('strength.racks', $rack(900, 'none', 'face_frame'));
+        $held = $rack(900);
+        $held['pieces'][Sample::PIECE]['left'] = $held['pieces'][Sample::PIECE]['right'] = ['kind' => 'filler', 'set_off' => 20];
+        self::silent('strength.racks', $held, 'the walls hold it');
+    }
+
+    /** Drawers under a rack that leaves no room for a nailer: nothing ties the chest. */
+    public function test_a_chest_with_its_drawers_out(): void
+    {
+        $chest = function (float $kg): array {
+            $document = self::holding(['back' => 'none'], ['fill' => ['kind' => 'drawers', 'count' => 2]]);
+            $piece = &$document['pieces'][Sample::PIECE];
+            [$piece['height'], $piece['depth']] = [1000, 450];
+            $piece['runs'][Sample::RUN]['bands'][Sample::BOX]['height'] = 500;
+            $piece['runs'][Sample::RUN]['bands'][Sample::id('B0X', 2)] = ['order' => 'c', 'kind' => 'box', 'joined' => true, 'bays' => [Sample::id('BAY', 2) => ['order' => 'a', 'fill' => ['kind' => 'caddy', 'shelves' => 1]]]];
+
+            return self::stored($document, ['kg' => $kg, 'count' => 1]);
+        };
+        $finding = self::told('strength.tips_forward', $chest(60));
+        self::assertGreaterThan($finding['says']['args']['back']['count'], $finding['says']['args']['over']['count']);
+        self::silent('strength.tips_forward', $chest(1));
+        // More in the drawers never makes it safer, and it turns over once.
+        $told = array_map(fn (int $kg): bool => in_array('strength.tips_forward', Planned::of($chest($kg))->codes(), true), range(1, 61, 5));
+        self::assertSame([false, true], array_values(array_unique($told)));
+        $tied = $chest(60);
+        $tied['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::id('B0X', 2)]['bays'][Sample::id('BAY', 2)]['fill'] = ['kind' => 'open'];
+        self::silent('strength.tips_forward', $tied, 'a nailer holds it');
+    }
+
+    /** @return array<string, mixed> a bed of 900 × 1500 out from the wall, in a box 964 wide */
+    private static function bed(): array
+    {
+        $document = self::holding([], ['fill' => ['kind' => 'bed', 'lies' => 'across', 'mattress_width' => 900, 'mattress_length' => 1500]]);
+        $document['pieces'][Sample::PIECE]['depth'] = 1600;
+
+        return $document;
+    }
+
+    /** @param  array<string, mixed>  $document */
+    private static function kg(array $document): float
+    {
+        return array_sum(array_map(fn (array $p): float => $p['finished']['length']['mm'] * $p['finished']['width']['mm'] * $p['thickness'] * self::KG, Planned::of($document)->plan['parts']));
+    }
+}
