@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use Incastro\Core\Document\Limit;
 use PHPUnit\Framework\TestCase;
+use Support\Rules\RuleList;
+
+require_once __DIR__.'/../../support/rules/RuleList.php';
 
 /** docs/findings.md names rules that exist, and says why where there is none. */
 final class FindingsMapTest extends TestCase
@@ -16,7 +20,7 @@ final class FindingsMapTest extends TestCase
         $lines = self::lines();
         self::assertGreaterThan(80, count($lines));
         foreach ($lines as [$what, $rule]) {
-            if (str_starts_with($rule, 'cannot be computed, because ') || $rule === 'to come') {
+            if (str_starts_with($rule, 'cannot be computed, because ')) {
                 continue;
             }
             self::assertMatchesRegularExpression('/^[a-z]+\.[a-z_]+$/', $rule, $what);
@@ -26,6 +30,17 @@ final class FindingsMapTest extends TestCase
             $family = '"'.substr($rule, 0, (int) strrpos($rule, '_')).'_$';
             self::assertTrue(str_contains($core, "'$rule'") || str_contains($core, "'$name'") || str_contains($core, $family), "$what: nothing in the core says $rule");
         }
+    }
+
+    public function test_the_list_of_rules_is_the_codes_own(): void
+    {
+        $words = json_decode((string) file_get_contents(__DIR__.'/../../resources/lang/en.json'), true, 8, JSON_THROW_ON_ERROR);
+        $made = (new RuleList(__DIR__.'/../../core/src/Checks', $words))->section();
+        self::assertStringEndsWith($made, (string) file_get_contents(__DIR__.'/../../docs/findings.md'), 'php support/rules/make.php');
+        foreach (Limit::cases() as $limit) {
+            self::assertStringContainsString("`$limit->value`", $made);
+        }
+        self::assertGreaterThan(55, substr_count($made, "\n- **"));
     }
 
     public function test_every_clause_stands_once(): void

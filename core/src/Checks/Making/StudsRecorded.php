@@ -12,7 +12,7 @@ use Incastro\Core\Document\Stud;
 use Incastro\Core\Document\WallKind;
 use Incastro\Core\Findings\Place;
 
-/** Nobody wrote down where the studs were before the wall was covered: a piece that is screwed to a framed wall, and not one stud of it found for certain. From practice. */
+/** Nobody wrote down where the studs were before the wall was covered: a piece that is screwed to a framed wall, and not one stud of it found for certain nor the first one's place entered. From practice. */
 final class StudsRecorded implements Check
 {
     public function of(Built $built): array

@@ -11,7 +11,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Measure\Length;
 
-/** A sheet no shop sells, over 3700 long or 1850 wide (the largest usual ones are 3660 × 1830), or wider than long: two numbers changed over, or one too many. */
+/** A sheet no shop sells, over 3700 long or 1850 wide (the largest usual ones are 3660 × 1830): a digit too many, or two numbers changed over. */
 final class SheetOdd implements Check
 {
     private const LONGEST_MM = 3_700;
