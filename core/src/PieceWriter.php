@@ -15,6 +15,7 @@ use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Workshop;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\FloorAdvice;
 use Incastro\Core\Fit\Motion\Motion;
@@ -23,7 +24,8 @@ use Incastro\Core\Geometry\View;
 /** Writes down one piece: its figures, its bays with what dragging them needs, what is bought for it, and its solids. */
 final readonly class PieceWriter
 {
-    public function __construct(private Project $project, private Piece $piece, private Design $design, private Fit $fit)
+    /** @param  list<Finding>  $held  what holds it up until somebody has decided */
+    public function __construct(private Project $project, private Piece $piece, private Design $design, private Fit $fit, private array $held)
     {
     }
 
@@ -55,6 +57,7 @@ final readonly class PieceWriter
             'cells' => (object) (new CellWriter($this->piece, $this->fit->box, $this->design))->cells(),
             'studs' => (object) $this->fit->box->studs,
             'hardware' => $this->hardware(),
+            'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'before' => $f->decides?->before()->value], $this->held),
             'totals' => (new Totals($this->fit->panels, $this->design, $this->project->stock))->written(),
         ];
     }

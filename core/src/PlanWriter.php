@@ -50,6 +50,7 @@ final readonly class PlanWriter
      * @param  array<string, Design>  $designs
      * @param  array<string, Fit>  $fitted
      * @param  list<Finding>  $findings
+     * @param  array<string, list<Finding>>  $held  by piece, what holds it up
      */
     public function __construct(
         private Project $project,
@@ -58,6 +59,7 @@ final readonly class PlanWriter
         private array $fitted,
         private Cutting $cutting,
         private array $findings,
+        private array $held = [],
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
     }
@@ -175,7 +177,7 @@ final readonly class PlanWriter
 
     private function writer(string $id): PieceWriter
     {
-        return new PieceWriter($this->project, $this->project->pieces[$id], $this->designs[$id], $this->fitted[$id]);
+        return new PieceWriter($this->project, $this->project->pieces[$id], $this->designs[$id], $this->fitted[$id], $this->held[$id] ?? []);
     }
 
     /** @return array<string, mixed> */

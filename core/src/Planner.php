@@ -42,9 +42,10 @@ final class Planner
         [$designs, $fitted] = self::build($project, $pieces, $rooms);
         $bored = self::bored($designs, $fitted);
         $cutting = self::cut($project, $fitted, $bored);
-        $findings = array_map(fn (Finding $f): Finding => $f->within($document), self::check($project, $rooms, $pieces, $designs, $fitted, $bored, $cutting));
+        [$all, $held] = self::check($project, $rooms, $pieces, $designs, $fitted, $bored, $cutting);
+        $findings = array_map(fn (Finding $f): Finding => $f->within($document), $all);
 
-        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings))->plan();
+        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held))->plan();
     }
 
     /**
@@ -159,22 +160,24 @@ final class Planner
      * @param  array<string, Design>  $designs
      * @param  array<string, Fit>  $fitted
      * @param  array<string, Bored>  $bored
-     * @return list<Finding>
+     * @return array{list<Finding>, array<string, list<Finding>>} all of them, and those that hold up each piece
      */
     private static function check(Project $project, array $rooms, array $pieces, array $designs, array $fitted, array $bored, Cutting $cutting): array
     {
         $checker = new Checker;
-        $findings = $builts = [];
+        $findings = $builts = $held = [];
         foreach ($project->spaces as $id => $space) {
-            array_push($findings, ...$checker->survey($space, $rooms[$id]));
+            array_push($findings, ...Accepted::marked($checker->survey($space, $rooms[$id]), $project));
         }
         foreach ($pieces as $id => $piece) {
             $builts[] = $built = new Built($project, $piece, $rooms[$piece->space], $fitted[$id], $designs[$id], $bored[$id]);
-            array_push($findings, ...$designs[$id]->findings, ...$checker->piece($built));
+            $own = Accepted::marked([...$designs[$id]->findings, ...$checker->piece($built)], $project);
+            $held[$id] = array_values(array_filter($own, fn (Finding $f): bool => $f->holds()));
+            array_push($findings, ...$own);
         }
-        array_push($findings, ...$checker->cutting($cutting, $project, $builts));
+        array_push($findings, ...Accepted::marked($checker->cutting($cutting, $project, $builts), $project));
 
-        return Accepted::marked(self::once($findings), $project);
+        return [self::once($findings), $held];
     }
 
     /**

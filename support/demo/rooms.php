@@ -66,6 +66,7 @@ function rooms(): array
         ],
         'bunk-room' => [
             'kind' => 'under_slope', 'unit' => 'mm', 'ids' => '01J8R4', 'id' => '01JBVNKR00M000000000000001', 'name' => 'Bunk room', 'space' => 'Under the roof',
+            'house' => ['country' => 'uk', 'children' => true],
             'reached' => wayIn(),
             'things' => [thing('socket', 'left', 700, 520, 86, 86, 9, 'keep_clear'), thing('radiator', 'right', 1080, 120, 140, 600, 95, 'keep_away')],
             'true' => $box(2210, 1240, 2300, [
@@ -177,6 +178,7 @@ function rooms(): array
         ],
         'bunk-room-berth' => [
             'kind' => 'under_slope', 'unit' => 'mm', 'ids' => '01J8RG', 'id' => '01JBVNKBERTH00000000000001', 'name' => 'Bunk room, platform berth', 'space' => 'Under the roof, seaward',
+            'house' => ['country' => 'uk', 'children' => true],
             'reached' => wayIn(),
             'true' => $box(2040, 1400, 2300, [
                 'slope' => fn (float $x, float $y): float => 1020 + 0.62 * $y, 'left' => $lean(0, -1.0, 2.0), 'right' => $lean(2040, 1.2, -1.0),
@@ -186,6 +188,7 @@ function rooms(): array
         ],
         'stair-store-cupboard' => [
             'kind' => 'under_stair', 'unit' => 'mm', 'ids' => '01J8RH', 'id' => '01JSTA1RCVPB0ARD0000000001', 'name' => 'Tower stair, cupboard', 'space' => 'Under the tower stair',
+            'also' => ['build' => ['fire_lined' => true]],
             'reached' => wayAtGround(),
             'true' => $box(2100, 720, 2300, ['slope' => fn (float $x, float $y): float => 1860 - 0.71 * $x, 'left' => $lean(0, 2.1, -1.0), 'right' => fn (): float => 2100.0, 'floor' => fn (float $x, float $y): float => 3 * $x / 2100]),
             'starter' => 'under-stair-cupboard',

@@ -21,4 +21,10 @@ enum Authority: string
     case AsbestosTest = 'asbestos_test';
     case Landlord = 'landlord';
     case BuildingControl = 'building_control';
+
+    /** What waits for them: cutting, where what they say may change the piece; else fixing it in its place. */
+    public function before(): HeldStep
+    {
+        return in_array($this, [self::StructuralEngineer, self::Plumber, self::GasFitter, self::HeatingEngineer], true) ? HeldStep::Cut : HeldStep::Fix;
+    }
 }

@@ -80,6 +80,7 @@ final readonly class Finding implements \JsonSerializable
             'fix' => $this->fix,
             'accepted' => $this->accepted,
             'decides' => $this->decides?->value,
+            'before' => $this->decides?->before()->value,
             'decided' => $this->decided,
             'holds' => $this->holds(),
         ];

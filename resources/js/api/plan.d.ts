@@ -534,6 +534,14 @@ export interface FittedPiece {
   };
   floor_advice: Text[];
   motions: Motion[];
+  /**
+   * what holds the piece up until somebody has decided
+   */
+  held: {
+    code: string;
+    ref: string;
+    before: 'cut' | 'fix';
+  }[];
 }
 export interface Figure {
   /**
@@ -1205,6 +1213,10 @@ export interface Finding {
    * nothing behind it goes on until who is named has decided that it may
    */
   holds: boolean;
+  /**
+   * what waits for who decides: cutting, or fixing it in its place
+   */
+  before: ('cut' | 'fix') | null;
 }
 /**
  * one step that cures it

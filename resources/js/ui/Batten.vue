@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { useProject } from '../project/store';
 import { type Cutness, stages } from './stages';
+import { isOpen } from './severity';
 
 const project = useProject();
 const route = useRoute();
@@ -14,8 +15,7 @@ const rows = computed(() =>
         number: i + 1,
         y: 48 + i * 108,
         cutness: (project.plan && project.document ? stage.cutness(project.plan, project.document) : 'empty') as Cutness,
-        open:
-            project.plan?.findings.filter((f) => f.place.stage === stage.name && f.severity !== 'note' && f.accepted === null).length ?? 0,
+        open: project.plan?.findings.filter((f) => f.place.stage === stage.name && f.severity !== 'note' && isOpen(f)).length ?? 0,
     })),
 );
 const ticks = Array.from({ length: 90 }, (_, i) => ({ y: 20 + i * 13.5, long: i % 5 === 0 }));

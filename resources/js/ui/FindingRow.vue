@@ -8,6 +8,8 @@ import type { Finding } from '../api/plan';
 import { render } from '../measure/words';
 import { useProject } from '../project/store';
 import { ulid } from '../project/ulid';
+import Decision from './Decision.vue';
+import LimitOf from './LimitOf.vue';
 import { usePicked } from './picked';
 import { useRefusals } from './refusals';
 import SeverityMark from './SeverityMark.vue';
@@ -54,6 +56,8 @@ const takeBack = (): Promise<boolean> => guarded(project.set(['accepted', kept.v
             <div class="soft">
                 {{ render(finding.remedy, project.unit) }} <i>Source: {{ render(finding.source, project.unit) }}.</i>
             </div>
+            <Decision v-if="finding.decides" :finding="finding" />
+            <LimitOf :code="finding.code" />
             <div v-if="finding.accepted" class="reason">Left as it is: {{ finding.accepted }}</div>
             <form v-if="accepting" class="accept" @submit.prevent="accept">
                 <InputText v-model="reason" size="small" maxlength="400" placeholder="why it may stay so" aria-label="reason" autofocus />
@@ -71,7 +75,9 @@ const takeBack = (): Promise<boolean> => guarded(project.set(['accepted', kept.v
             />
             <button class="linkish" @click="go">Show</button>
             <button v-if="finding.accepted && kept" class="linkish" @click="takeBack">Take back</button>
-            <button v-else-if="finding.severity !== 'stop' && !accepting" class="linkish" @click="accepting = true">Accept</button>
+            <button v-else-if="finding.severity !== 'stop' && !finding.decides && !accepting" class="linkish" @click="accepting = true">
+                Accept
+            </button>
         </div>
     </div>
 </template>

@@ -5,14 +5,14 @@ import { render } from '../measure/words';
 import { useProject } from '../project/store';
 import FindingRow from './FindingRow.vue';
 import SeverityMark from './SeverityMark.vue';
-import { severities } from './severity';
+import { isOpen, severities } from './severity';
 
 const project = useProject();
 const open = ref(false);
 
 const bySeverity = (all: readonly Finding[]): Finding[] => severities.flatMap((s) => all.filter((f) => f.severity === s));
-const sorted = computed(() => bySeverity((project.plan?.findings ?? []).filter((f) => f.accepted === null)));
-const accepted = computed(() => bySeverity((project.plan?.findings ?? []).filter((f) => f.accepted !== null)));
+const sorted = computed(() => bySeverity((project.plan?.findings ?? []).filter(isOpen)));
+const settled = computed(() => bySeverity((project.plan?.findings ?? []).filter((f) => !isOpen(f))));
 const count = (s: string): number => sorted.value.filter((f) => f.severity === s).length;
 const key = (f: Finding, i: number): string => `${f.code} ${f.place.ref} ${i}`;
 </script>
@@ -24,8 +24,8 @@ const key = (f: Finding, i: number): string => `${f.code} ${f.place.ref} ${i}`;
             <div v-if="sorted.length === 0" class="nothing soft">
                 Nothing to say: readings agree, the piece goes in, every part fits a sheet.
             </div>
-            <h4 v-if="accepted.length">Accepted as they are</h4>
-            <FindingRow v-for="(f, i) in accepted" :key="key(f, i)" :finding="f" @shown="open = false" />
+            <h4 v-if="settled.length">Accepted as they are, or decided</h4>
+            <FindingRow v-for="(f, i) in settled" :key="key(f, i)" :finding="f" @shown="open = false" />
         </div>
         <button class="bar" :aria-expanded="open" @click="open = !open">
             <span v-for="s in severities" :key="s" class="count" :class="{ none: !count(s) }">

@@ -4,12 +4,13 @@ import type { Operation } from '../api/client';
 import { render } from '../measure/words';
 import { useProject } from '../project/store';
 import { useRefusals } from './refusals';
+import { isOpen } from './severity';
 
 /** What the findings say of some things, where they are looked at; what is accepted is not said again. */
 const props = defineProps<{ refs: readonly string[] }>();
 const project = useProject();
 const guarded = useRefusals();
-const found = computed(() => (project.plan?.findings ?? []).filter((f) => f.accepted === null && props.refs.includes(f.place.ref)));
+const found = computed(() => (project.plan?.findings ?? []).filter((f) => isOpen(f) && props.refs.includes(f.place.ref)));
 </script>
 
 <template>

@@ -1,3 +1,5 @@
+import type { Finding } from '../api/plan';
+
 /** From what cannot be made as it is to what is good to know; each with its sign. */
 export const severities = ['stop', 'look', 'note'] as const;
 
@@ -6,3 +8,6 @@ export const marks = {
     look: 'M8.5 1.5l7.5 14h-15z',
     note: 'M8.5 4a4.5 4.5 0 1 0 .01 0z',
 } as const;
+
+/** Still counted: neither accepted as it is nor let go on by who decides. */
+export const isOpen = (f: Finding): boolean => f.accepted === null && f.decided?.goes_on !== true;

@@ -1,6 +1,7 @@
 import type { ProjectDocument } from '../api/document';
 import type { Plan } from '../api/plan';
 import { isRead } from '../project/readings';
+import { isOpen } from './severity';
 
 /** How far a stage's notch is cut: untouched, begun, settled. */
 export type Cutness = 'empty' | 'pencilled' | 'cut';
@@ -36,7 +37,7 @@ export const stages = [
         cutness: (plan: Plan): Cutness =>
             plan.parts.length === 0
                 ? 'empty'
-                : without(plan, 'fit', !plan.findings.some((f) => f.place.stage === 'fit' && f.severity === 'look' && f.accepted === null)),
+                : without(plan, 'fit', !plan.findings.some((f) => f.place.stage === 'fit' && f.severity === 'look' && isOpen(f))),
     },
     {
         name: 'cut',

@@ -15,6 +15,7 @@ import AllSheets from './AllSheets.vue';
 import BenchView from './BenchView.vue';
 import Labels from './Labels.vue';
 import ByHand from './ByHand.vue';
+import HeldUp from './HeldUp.vue';
 import LumberView from './LumberView.vue';
 import LumberYard from './LumberYard.vue';
 import PartAsks from './PartAsks.vue';
@@ -76,6 +77,7 @@ const shown = computed(() => sheets.value[Math.max(0, at.value)]);
                 </button>
                 <button role="tab" :aria-selected="at === -3" :class="{ on: at === -3 }" @click="at = -3">At the bench</button>
             </div>
+            <HeldUp />
             <BenchView v-if="at === -3" />
             <LumberView v-else-if="at === -2" />
             <AllSheets v-else-if="at < 0" :sheets="sheets" @open="(i) => (at = i)" />

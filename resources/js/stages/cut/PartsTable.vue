@@ -12,6 +12,15 @@ const project = useProject();
 const picked = usePicked();
 
 const figure = (f: Figure): string => `${f.exact ? '' : '≈ '}${show(f.mm, project.unit)}`;
+/** Pieces not to be cut until somebody has decided. */
+const waits = computed(
+    () =>
+        new Set(
+            Object.entries(project.plan?.pieces ?? {})
+                .filter(([, p]) => p.held.some((h) => h.before === 'cut'))
+                .map(([id]) => id),
+        ),
+);
 const rows = computed(() =>
     (project.plan?.parts ?? []).map((p: Part) => ({
         id: p.id,
@@ -22,7 +31,7 @@ const rows = computed(() =>
         cut: `${figure(p.cut.length)} × ${figure(p.cut.width)}`,
         grain: p.bought ? 'bought' : p.grain === 'length' ? 'along length' : 'free',
         banded: p.banded.join(', ') || '–',
-        site: p.fit_on_site ? 'blank, fit on site' : '',
+        site: waits.value.has(p.piece) ? 'waits: do not cut' : p.fit_on_site ? 'blank, fit on site' : '',
     })),
 );
 const click = (e: DataTableRowClickEvent): void => void (picked.value = (e.data as { id: string }).id);

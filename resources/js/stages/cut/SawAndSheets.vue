@@ -75,6 +75,7 @@ const saw = [
     { key: 'banding', label: 'Banding' },
 ] as const;
 const sheet = [
+    { key: 'nominal', label: 'Sold as' },
     { key: 'thickness', label: 'Measured at' },
     { key: 'sheet_length', label: 'Length' },
     { key: 'sheet_width', label: 'Width' },
@@ -103,6 +104,7 @@ const sheet = [
                 :label="`${m.name}: ${f.label}`"
                 :value="m[f.key]"
                 :path="['stock', id, f.key]"
+                placeholder="as measured"
             />
             <div class="ch">
                 <span>Grain</span>

@@ -53,6 +53,13 @@ const inHand = (): Promise<boolean> => add({ name: 'in hand', length: 600, width
             :path="['stock', id, 'sizes', at, 'length']"
         />
         <LengthRow title="Across" :label="`${s.name}: width`" :value="s.width" :path="['stock', id, 'sizes', at, 'width']" />
+        <LengthRow
+            title="Measured at"
+            :label="`${s.name}: measured thickness`"
+            :value="s.thickness"
+            :path="['stock', id, 'sizes', at, 'thickness']"
+            placeholder="as the sheets"
+        />
         <div v-if="s.in_hand" class="ch">
             <span>How many</span>
             <CountField

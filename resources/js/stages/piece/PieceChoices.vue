@@ -7,6 +7,7 @@ import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
 import Fold from '../../ui/Fold.vue';
 import LengthRow from '../../ui/LengthRow.vue';
+import Stepper from '../../ui/Stepper.vue';
 import { useRefusals } from '../../ui/refusals';
 import { methodChoices } from './methods';
 import { mirrored } from './ops';
@@ -132,6 +133,17 @@ function stands(from: string): Promise<boolean> {
                     size="small"
                     aria-label="back material"
                     @update:model-value="(v) => guarded(project.set(own('back_material'), v))"
+                />
+            </div>
+            <div class="ch">
+                <span>Coats of paint</span>
+                <Stepper
+                    label="coats of paint"
+                    :value="piece.coats ?? 0"
+                    :least="0"
+                    :most="8"
+                    @less="guarded(project.set(own('coats'), (piece.coats ?? 0) - 1))"
+                    @more="guarded(project.set(own('coats'), (piece.coats ?? 0) + 1))"
                 />
             </div>
         </Fold>

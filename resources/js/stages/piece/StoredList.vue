@@ -94,6 +94,10 @@ const set = (id: string, key: string, value: unknown): Promise<boolean> => guard
                 @choose="(v) => set(id, 'often', v)"
             />
         </div>
+        <label class="check">
+            <input type="checkbox" :checked="thing.hazard ?? false" @change="set(id, 'hazard', thing.hazard ? null : true)" />
+            poison, pods or blades: out of a child’s reach
+        </label>
         <button class="linkish" @click="guarded(project.change({ op: 'remove', path: ['stored', id] }))">Take it out</button>
     </details>
     <form class="add" @submit.prevent="add">
@@ -109,6 +113,12 @@ const set = (id: string, key: string, value: unknown): Promise<boolean> => guard
 </template>
 
 <style scoped>
+.check {
+    display: flex;
+    gap: 6px;
+    font-size: 13px;
+    margin: 4px 0 6px;
+}
 summary {
     cursor: pointer;
     font-size: 13px;

@@ -9,6 +9,7 @@ import Instruments from './Instruments.vue';
 import ReadingCard from './ReadingCard.vue';
 import SpaceChoices from './SpaceChoices.vue';
 import SurveySummary from './SurveySummary.vue';
+import TheHouse from './TheHouse.vue';
 import ThingCard from './ThingCard.vue';
 import ThingsList from './ThingsList.vue';
 import UsableBox from './UsableBox.vue';
@@ -41,6 +42,7 @@ const thing = computed(() => project.site?.things.find((t) => t.id === picked.va
             <WallBuild />
             <UsableBox />
             <SpaceChoices />
+            <TheHouse />
             <Instruments />
         </section>
     </aside>

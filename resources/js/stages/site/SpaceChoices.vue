@@ -68,6 +68,10 @@ async function remove(): Promise<void> {
             <input type="checkbox" :checked="space.slope.flat" @change="set('slope', { ...space.slope, flat: !space.slope.flat })" />
             a level ceiling goes on from the slope
         </label>
+        <label class="flat">
+            <input type="checkbox" :checked="space.damp ?? false" @change="set('damp', space.damp ? null : true)" />
+            a damp place: water is used or runs here
+        </label>
         <Button
             v-if="project.spaces.length > 1"
             label="Remove this space and its piece"

@@ -4,6 +4,8 @@ import { computed } from 'vue';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
+import Choice from '../../ui/Choice.vue';
+import CountField from '../../ui/CountField.vue';
 import Fold from '../../ui/Fold.vue';
 import LengthField from '../../ui/LengthField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
@@ -77,6 +79,34 @@ const forget = (id: string): Promise<boolean> => guarded(project.change({ op: 'r
                 @update:model-value="(v: string) => set('floor', v)"
             />
         </div>
+        <label v-if="project.space![1].kind === 'under_stair'" class="check">
+            <input type="checkbox" :checked="build.fire_lined ?? false" @change="set('fire_lined', build.fire_lined ? null : true)" />
+            lined against fire under the stair
+        </label>
+        <template v-if="build.wall !== 'wood_stud' && build.wall !== 'masonry'">
+            <div class="ch">
+                <span>an anchor holds, kg</span>
+                <CountField
+                    :value="build.anchor_kg ?? 0"
+                    :least="0"
+                    :most="1000"
+                    label="kg an anchor holds"
+                    @keep="(n) => set('anchor_kg', n || null)"
+                />
+            </div>
+            <div v-if="build.anchor_kg" class="ch">
+                <span>its maker says so of</span>
+                <Choice
+                    label="what the maker’s figure is"
+                    :value="build.anchor_figure ?? 'ultimate'"
+                    :options="[
+                        { value: 'ultimate', label: 'Breaking', hint: 'the load that breaks it: a quarter counts' },
+                        { value: 'working', label: 'Working', hint: 'what it may safely carry: half counts' },
+                    ]"
+                    @choose="(v) => set('anchor_figure', v)"
+                />
+            </div>
+        </template>
         <p v-if="build.floor === 'floating'" class="soft note">
             A floating floor is never screwed through: the base stands on it, or the floor is cut away and the maker’s gap kept.
         </p>
@@ -96,6 +126,12 @@ li {
     gap: 8px;
     border-bottom: 1px solid var(--rule);
     padding: 2px 0;
+}
+.check {
+    display: flex;
+    gap: 6px;
+    font-size: 13px;
+    margin: 6px 0;
 }
 .note {
     font-size: 12.5px;

@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import Select from 'primevue/select';
+import { computed } from 'vue';
+import { useProject } from '../../project/store';
+import Choice from '../../ui/Choice.vue';
+import CountField from '../../ui/CountField.vue';
+import Fold from '../../ui/Fold.vue';
+import { useRefusals } from '../../ui/refusals';
+
+/** What of the house, and of who lives in it, bears on what is safe and usual: the same for every space. */
+const project = useProject();
+const guarded = useRefusals();
+const house = computed(() => project.document!.house ?? {});
+const set = (key: string, value: unknown): Promise<boolean> =>
+    guarded(project.document!.house ? project.set(['house', key], value) : project.set(['house'], { [key]: value }));
+const countries = [
+    { value: '', label: 'not said: the stricter rule' },
+    { value: 'us', label: 'United States' },
+    { value: 'uk', label: 'United Kingdom' },
+    { value: 'eu', label: 'Elsewhere in Europe' },
+    { value: 'other', label: 'Somewhere else' },
+];
+const yesNo = [
+    { value: false, label: 'No' },
+    { value: true, label: 'Yes' },
+];
+</script>
+
+<template>
+    <Fold title="The house">
+        <div class="ch">
+            <span>usual rules of</span>
+            <Select
+                :model-value="house.country ?? ''"
+                :options="countries"
+                option-label="label"
+                option-value="value"
+                size="small"
+                aria-label="whose usual rules"
+                @update:model-value="(v: string) => set('country', v || null)"
+            />
+        </div>
+        <div class="ch">
+            <span>built in</span>
+            <CountField
+                :value="house.built ?? 0"
+                :least="0"
+                :most="2100"
+                label="year the house was built"
+                @keep="(n) => set('built', n < 1500 ? null : n)"
+            />
+        </div>
+        <p v-if="!house.built" class="soft note">0 while it is not known: old paint and boards are then not spoken of.</p>
+        <div class="ch">
+            <span>children live here</span>
+            <Choice label="children live here" :value="house.children ?? false" :options="yesNo" @choose="(v) => set('children', v)" />
+        </div>
+        <div class="ch">
+            <span>rented</span>
+            <Choice label="the house is rented" :value="house.rented ?? false" :options="yesNo" @choose="(v) => set('rented', v)" />
+        </div>
+    </Fold>
+</template>
+
+<style scoped>
+.note {
+    font-size: 12.5px;
+    margin: 0 0 6px;
+}
+</style>
