@@ -14,6 +14,7 @@ use Illuminate\Http\Request;
 use Incastro\Core\Document\DocumentRejected;
 use Incastro\Core\Document\Problem;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 
 /** Every refusal as one clear sentence: what was wrong and what is expected. */
 final class Refusals
@@ -59,6 +60,7 @@ final class Refusals
             $status === 419 => new JsonResponse(['message' => $words->say('refused.page_too_old')], 419),
             $status === 429 => new JsonResponse(['message' => $words->say('refused.too_often')], 429),
             $e instanceof \Illuminate\Validation\ValidationException => null,
+            $e instanceof UnprocessableEntityHttpException => new JsonResponse(['message' => $e->getMessage()], 422),
             $status < 500 => new JsonResponse(['message' => $words->say('refused.not_understood')], $status),
             default => new JsonResponse(['message' => $words->say('refused.our_fault')], $status),
         };

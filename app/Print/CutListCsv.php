@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
+use Incastro\Core\Csv\CsvTable;
 
 /** The cut list as comma-separated text in millimetres, one line a board, quoted where needed (docs/formats.md). */
 final class CutListCsv
@@ -24,21 +25,6 @@ final class CutListCsv
                 $part['fit_on_site'] ? 'yes' : 'no', $part['bought'] ? 'bought by length' : 'sheet'];
         }
 
-        return implode('', array_map(self::line(...), $lines));
-    }
-
-    /** @param  list<string|int|float>  $fields */
-    private static function line(array $fields): string
-    {
-        return implode(',', array_map(self::field(...), $fields))."\r\n";
-    }
-
-    /** A text that a spreadsheet would take for a formula is kept from being one. */
-    private static function field(string|int|float $value): string
-    {
-        $text = (string) $value;
-        $text = is_string($value) && preg_match('/^[=+\-@\t\r]/', $text) ? "'$text" : $text;
-
-        return preg_match('/[",\r\n;]/', $text) ? '"'.str_replace('"', '""', $text).'"' : $text;
+        return CsvTable::write($lines);
     }
 }

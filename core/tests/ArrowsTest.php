@@ -19,9 +19,11 @@ final class ArrowsTest extends TestCase
         'Envelope' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey'],
         'Design' => ['Measure', 'Findings', 'Geometry', 'Document', 'Envelope'],
         'Fit' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design'],
-        'Cut' => ['Measure', 'Findings', 'Geometry', 'Document', 'Design', 'Fit'],
+        'Cut' => ['Measure', 'Findings', 'Geometry', 'Document', 'Design', 'Fit', 'Csv'],
         'Checks' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design', 'Fit', 'Cut'],
         'Draw' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design', 'Fit', 'Cut'],
+        'Csv' => ['Measure'],
+        'Library' => ['Measure', 'Document', 'Csv'],
         'Console' => ['Measure', 'Document', 'Cut'],
     ];
 

@@ -24,6 +24,10 @@ final class AccessTest extends TestCase
         yield 'labels' => ['GET', '/labels.pdf?columns=3&rows=8&width=70&height=37', true];
         yield 'rack' => ['GET', '/rack', true];
         yield 'rack filled' => ['POST', '/rack', false];
+        yield 'library' => ['GET', '/library', true];
+        yield 'library entry' => ['POST', '/library', false];
+        yield 'library as a list' => ['GET', '/library.csv', true];
+        yield 'library brought in' => ['POST', '/library.csv', false];
         yield 'what a space begins with' => ['GET', '/space-starts/closet', true];
         yield 'json' => ['GET', '/project.json', true];
         yield 'change' => ['POST', '/changes', false];
@@ -35,11 +39,16 @@ final class AccessTest extends TestCase
     {
         $owner = $this->demoOwner();
         $url = '/api/projects/'.$this->demoProject()->id.$path;
-        $body = $path === '/changes' ? $this->change(1, [$this->set('Renamed', 'name')]) : [];
+        $body = match ($path) {
+            '/changes' => $this->change(1, [$this->set('Renamed', 'name')]),
+            '/library' => ['kind' => 'bin', 'name' => 'Bin'],
+            default => [],
+        };
         $this->json($method, $url, $body)->assertStatus(401)->assertJsonPath('message', 'You are signed out; sign in to go on.');
         $this->actingAs($this->stranger())->json($method, $url, $body)->assertStatus(403)->assertJsonStructure(['message']);
         $this->actingAs($this->viewer())->json($method, $url, $body)->assertStatus($viewerMay ? 200 : 403);
-        self::assertContains($this->actingAs($owner)->json($method, $url, $body)->getStatusCode(), [200, 202]);
+        // An empty list is refused, but not for want of a right.
+        self::assertContains($this->actingAs($owner)->json($method, $url, $body)->getStatusCode(), $method.$path === 'POST/library.csv' ? [422] : [200, 202]);
     }
 
     public function test_every_project_route_is_in_the_list_above(): void
@@ -52,7 +61,7 @@ final class AccessTest extends TestCase
             self::assertContains('auth', $route->gatherMiddleware(), $route->uri());
             $path = str_replace(['api/projects/{project}', '/{section?}'], '', $route->uri());
             // What is reached by an id or needs a body of its own: see LayoutSearchTest, CutTest, PhotoTest, TemplateTest, CarryInTest, StartTest and PieceTest.
-            if (! preg_match('/{search}|places|rack\/{piece}|{photo}|{form}|thing-starts|piece-starts|schools|carry-in/', $path)) {
+            if (! preg_match('/{search}|places|rack\/{piece}|library\/{entry}|{photo}|{form}|thing-starts|piece-starts|schools|carry-in/', $path)) {
                 self::assertContains($route->methods()[0].' '.str_replace('{kind}', 'closet', $path), $listed);
             }
         }

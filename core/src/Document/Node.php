@@ -34,6 +34,11 @@ final readonly class Node
         return $this->value === null;
     }
 
+    public function isEmptyText(): bool
+    {
+        return is_string($this->value) && trim($this->value) === '';
+    }
+
     public function wrong(Text $says): void
     {
         $this->problems->append(new Problem($this->pointer, $says));

@@ -70,7 +70,7 @@ final class ConsoleTest extends TestCase
         yield 'grain' => ["{$head}A,1,100,100,up\n", 'expected length, width or free'];
         yield 'quantity with a fraction' => ["{$head}A,1.5,100,100,free\n", 'Line 2: qty is "1.5"'];
         yield 'quantity missing' => ["{$head}A,,100,100,free\n", 'Line 2: qty is ""'];
-        yield 'quantity in words' => ["{$head}A,two,100,100,free\n", 'a whole number of 1 or more'];
+        yield 'quantity in words' => ["{$head}A,two,100,100,free\n", 'a whole number from 1 to 9999'];
         yield 'far too many' => ["{$head}A,99999,100,100,free\n", 'Line 2: qty'];
         yield 'more parts than are read' => [$head.implode('', array_map(fn (int $i): string => "P$i,9999,10,10,free\n", range(1, 3))), '5000'];
         yield 'no name' => ["{$head},1,100,100,free\n", 'Line 2: name'];

@@ -29,7 +29,7 @@ const keep = (to: number | null): Promise<void> => {
             :keep="keep"
         />
         <template v-else>
-            <span v-if="limit.unit === 'part_in'">one part in</span>
+            <span v-if="limit.unit === 'part_in'">one part in&nbsp;</span>
             <InputNumber
                 :model-value="own ?? limit.usual"
                 :min="limit.least"

@@ -16,7 +16,6 @@ use Incastro\Core\Document\Project;
 use Incastro\Core\Document\SheetSize;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Measure\Text;
 
 /**
  * A board of which there is no second: its material is limited, all of it is laid out, and nothing left over is as large. Such a part is
@@ -40,7 +39,7 @@ final class OneChance
                 continue;
             }
             $part = explode(Orders::HALF, $placed[0]->item)[0];
-            $findings[] = Said::look('cut.one_chance', new Place('cut', $part), 'practice', ['part' => $names[$part] ?? Text::of('part.board'), 'sheet' => $stock->name]);
+            $findings = ! isset($names[$part]) ? $findings : [...$findings, Said::look('cut.one_chance', new Place('cut', $part), 'practice', ['part' => $names[$part], 'sheet' => $stock->name])];
         }
 
         return $findings;

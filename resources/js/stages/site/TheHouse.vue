@@ -1,9 +1,9 @@
 <script setup lang="ts">
+import InputNumber from 'primevue/inputnumber';
 import Select from 'primevue/select';
 import { computed } from 'vue';
 import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
-import CountField from '../../ui/CountField.vue';
 import Fold from '../../ui/Fold.vue';
 import { useRefusals } from '../../ui/refusals';
 
@@ -14,7 +14,7 @@ const house = computed(() => project.document!.house ?? {});
 const set = (key: string, value: unknown): Promise<boolean> =>
     guarded(project.document!.house ? project.set(['house', key], value) : project.set(['house'], { [key]: value }));
 const countries = [
-    { value: '', label: 'not said: the stricter rule' },
+    { value: 'none', label: 'Not said: the stricter' },
     { value: 'us', label: 'United States' },
     { value: 'uk', label: 'United Kingdom' },
     { value: 'eu', label: 'Elsewhere in Europe' },
@@ -31,26 +31,29 @@ const yesNo = [
         <div class="ch">
             <span>usual rules of</span>
             <Select
-                :model-value="house.country ?? ''"
+                :model-value="house.country ?? 'none'"
                 :options="countries"
                 option-label="label"
                 option-value="value"
                 size="small"
                 aria-label="whose usual rules"
-                @update:model-value="(v: string) => set('country', v || null)"
+                @update:model-value="(v: string) => set('country', v === 'none' ? null : v)"
             />
         </div>
         <div class="ch">
             <span>built in</span>
-            <CountField
-                :value="house.built ?? 0"
-                :least="0"
-                :most="2100"
-                label="year the house was built"
-                @keep="(n) => set('built', n < 1500 ? null : n)"
+            <InputNumber
+                :model-value="house.built ?? null"
+                :min="1500"
+                :max="2100"
+                :use-grouping="false"
+                placeholder="year, if known"
+                size="small"
+                :input-props="{ 'aria-label': 'year the house was built' }"
+                @update:model-value="(v: number | null) => set('built', v)"
             />
         </div>
-        <p v-if="!house.built" class="soft note">0 while it is not known: old paint and boards are then not spoken of.</p>
+        <p v-if="!house.built" class="soft note">While it is not known, old paint and boards are not spoken of.</p>
         <div class="ch">
             <span>children live here</span>
             <Choice label="children live here" :value="house.children ?? false" :options="yesNo" @choose="(v) => set('children', v)" />
@@ -63,6 +66,9 @@ const yesNo = [
 </template>
 
 <style scoped>
+.ch :deep(.p-inputnumber-input) {
+    width: 130px;
+}
 .note {
     font-size: 12.5px;
     margin: 0 0 6px;

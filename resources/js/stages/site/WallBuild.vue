@@ -1,11 +1,11 @@
 <script setup lang="ts">
+import InputNumber from 'primevue/inputnumber';
 import Select from 'primevue/select';
 import { computed } from 'vue';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
 import Choice from '../../ui/Choice.vue';
-import CountField from '../../ui/CountField.vue';
 import Fold from '../../ui/Fold.vue';
 import LengthField from '../../ui/LengthField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
@@ -86,12 +86,14 @@ const forget = (id: string): Promise<boolean> => guarded(project.change({ op: 'r
         <template v-if="build.wall !== 'wood_stud' && build.wall !== 'masonry'">
             <div class="ch">
                 <span>an anchor holds, kg</span>
-                <CountField
-                    :value="build.anchor_kg ?? 0"
-                    :least="0"
-                    :most="1000"
-                    label="kg an anchor holds"
-                    @keep="(n) => set('anchor_kg', n || null)"
+                <InputNumber
+                    :model-value="build.anchor_kg ?? null"
+                    :min="1"
+                    :max="1000"
+                    placeholder="if one is used"
+                    size="small"
+                    :input-props="{ 'aria-label': 'kg an anchor holds' }"
+                    @update:model-value="(v: number | null) => set('anchor_kg', v)"
                 />
             </div>
             <div v-if="build.anchor_kg" class="ch">
@@ -126,6 +128,9 @@ li {
     gap: 8px;
     border-bottom: 1px solid var(--rule);
     padding: 2px 0;
+}
+.ch :deep(.p-inputnumber-input) {
+    width: 130px;
 }
 .check {
     display: flex;

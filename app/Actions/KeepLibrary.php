@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Household;
+use App\Models\LibraryEntry;
+use Illuminate\Support\Facades\DB;
+use Incastro\Core\Library\Entry;
+use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
+
+/** Adds to a household's library; what has the kind and name of one already there takes its place. All of it or nothing. */
+final class KeepLibrary
+{
+    /**
+     * @param  non-empty-list<Entry>  $entries
+     *
+     * @throws UnprocessableEntityHttpException when the library would grow beyond what one household may keep
+     */
+    public function of(Household $household, array $entries): int
+    {
+        return DB::transaction(function () use ($household, $entries): int {
+            Household::query()->whereKey($household->id)->lockForUpdate()->firstOrFail();
+            foreach ($entries as $entry) {
+                $columns = LibraryEntry::columns($entry);
+                LibraryEntry::query()->updateOrCreate(['household_id' => $household->id, 'kind' => $columns['kind'], 'name' => $columns['name']], ['entry' => json_decode($columns['entry'], true, 16, JSON_THROW_ON_ERROR)]);
+            }
+            $count = LibraryEntry::query()->where('household_id', $household->id)->count();
+            if ($count > LibraryEntry::MOST) {
+                throw new UnprocessableEntityHttpException('The library would hold '.$count.' entries; '.LibraryEntry::MOST.' are the most.');
+            }
+
+            return count($entries);
+        });
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUlids;
+use Illuminate\Database\Eloquent\Model;
+use Incastro\Core\Library\Entry;
+use Incastro\Core\Library\EntryReader;
+
+/**
+ * A bought thing or a thing to store that a household added to the library. `kind` is `stored` for the latter.
+ *
+ * @property string $id
+ * @property string $household_id
+ * @property string $kind
+ * @property string $name
+ * @property array<string, mixed> $entry
+ */
+final class LibraryEntry extends Model
+{
+    use HasUlids;
+
+    public const MOST = 5_000;
+
+    protected $fillable = ['household_id', 'kind', 'name', 'entry'];
+
+    /** @var array<string, string> */
+    protected $casts = ['entry' => 'array'];
+
+    public function read(): Entry
+    {
+        return EntryReader::read($this->entry);
+    }
+
+    /** @return array{kind: string, name: string, entry: string} its columns */
+    public static function columns(Entry $entry): array
+    {
+        return ['kind' => $entry->kind->value ?? 'stored', 'name' => $entry->name, 'entry' => json_encode($entry, JSON_THROW_ON_ERROR)];
+    }
+}
