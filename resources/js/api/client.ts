@@ -170,6 +170,28 @@ export interface RackPiece {
     readonly own: boolean;
 }
 
+/** A bought thing, or with no kind something to store; sizes in mm. `fills`: what a bay of that fill takes from it. */
+export interface LibraryEntry {
+    /** Ours have none. */
+    readonly id?: string;
+    readonly name: string;
+    readonly kind: string | null;
+    readonly width: number | null;
+    readonly depth: number | null;
+    readonly height: number | null;
+    readonly kg: number;
+    readonly count: number;
+    readonly often: 'daily' | 'weekly' | 'seldom';
+    readonly hazard: boolean;
+    readonly rating: number | null;
+    readonly clearance: number | null;
+    readonly fixes_to: string;
+    readonly watts: number;
+    readonly price_cents: number;
+    readonly note: string;
+    readonly fills: Readonly<Record<string, Readonly<Record<string, unknown>>>>;
+}
+
 /** The token of the session as it stands; the page's own may be from a visit long ago. */
 function token(): Record<string, string> {
     const cookie = /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1];
@@ -233,6 +255,10 @@ export const api = {
     takeFromRack: (id: string, piece: string, taken: boolean) =>
         ask<{ taken: boolean }>('PATCH', `/api/projects/${id}/rack/${piece}`, { taken }),
     clearFromRack: (id: string, piece: string) => ask<void>('DELETE', `/api/projects/${id}/rack/${piece}`),
+    library: (id: string) => ask<{ shipped: LibraryEntry[]; own: LibraryEntry[] }>('GET', `${project(id)}/library`),
+    addToLibrary: (id: string, entry: Partial<LibraryEntry>) => ask<{ kept: number }>('POST', `${project(id)}/library`, entry),
+    takeFromLibrary: (id: string, entry: string) => ask<void>('DELETE', `${project(id)}/library/${entry}`),
+    bringLibrary: (id: string, csv: string) => ask<{ kept: number }>('POST', `${project(id)}/library.csv`, csv, 'text/csv'),
     place: (id: string, where: { material: string; part: string; sheet: number; x: number; y: number; turned: boolean; locked: boolean }) =>
         ask<{ layout: Layout }>('POST', `/api/projects/${id}/places`, where),
     callOff: (id: string, search: string) => ask<LayoutSearch>('DELETE', `${project(id)}/layout-searches/${search}`),

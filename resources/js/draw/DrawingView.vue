@@ -27,7 +27,7 @@ const props = defineProps<{
 const emit = defineEmits<{ pick: [ref: string]; move: [ref: string, by: Record<string, number>] }>();
 
 const frame = computed<Frame>(() => frameOf(props.drawing, props.scale));
-const floor = computed(() => frame.value.height - marginsOf(props.drawing).bottom);
+const floor = computed(() => frame.value.height - marginsOf(props.drawing, props.scale).bottom);
 const of = (kind: Stroke['kind']): Stroke[] => props.drawing.items.filter((i) => i.kind === kind);
 
 /** The picked tape's tag, where the entry field opens. */

@@ -6,6 +6,7 @@ import { commonScale, scaleBar } from '../draw/frame';
 import { show } from '../measure/show';
 import { render } from '../measure/words';
 import { useProject } from '../project/store';
+import FindingMarks from './FindingMarks.vue';
 import { usePicked } from './picked';
 import { useSize } from './size';
 import ViewTabs from './ViewTabs.vue';
@@ -55,7 +56,10 @@ const names = computed(() => {
                 @move="(r, by) => emit('move', r, by)"
             >
                 <template #entry><slot name="entry" /></template>
-                <template #over="{ frame }"><slot name="over" :frame="frame" :index="index" /></template>
+                <template #over="{ frame }">
+                    <slot name="over" :frame="frame" :index="index" />
+                    <FindingMarks :drawing="d.drawing" :frame="frame" />
+                </template>
             </DrawingView>
         </div>
         <div class="title-block">

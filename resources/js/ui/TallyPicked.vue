@@ -19,6 +19,8 @@ const picked = usePicked();
 // What is picked is shown at once, however far the choices below were scrolled.
 watch(picked, () => document.querySelector('.tally')?.scrollTo({ top: 0 }));
 
+/** A bay has a card of its own, which says them. */
+const isBay = computed(() => Object.values(project.plan?.pieces ?? {}).some((p) => picked.value !== null && picked.value in p.cells));
 const shown = computed(() => {
     if (!project.plan) return null;
     const own = picked.value ? pickedOf(project.plan, picked.value) : null;
@@ -60,7 +62,7 @@ const shown = computed(() => {
     </template>
 
     <EdgeTally v-else-if="shown?.kind === 'edge'" :edge="shown.edge" />
-    <FindingsOf v-if="picked && shown?.kind === 'part'" :refs="[picked]" />
+    <FindingsOf v-if="picked && !isBay" :refs="[picked]" />
 </template>
 
 <style scoped>

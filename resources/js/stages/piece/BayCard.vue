@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Select from 'primevue/select';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { word } from '../../measure/words';
 import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
@@ -10,6 +10,7 @@ import BayActs from './BayActs.vue';
 import BayWidth from './BayWidth.vue';
 import FindingsOf from '../../ui/FindingsOf.vue';
 import FillForm from './FillForm.vue';
+import LibraryDialog from './LibraryDialog.vue';
 import type { PlacedBay } from './ops';
 import ShelfList from './ShelfList.vue';
 import StoredList from './StoredList.vue';
@@ -21,6 +22,7 @@ const project = useProject();
 const guarded = useRefusals();
 const picked = usePicked();
 
+const library = ref(false);
 const fill = computed(() => props.bay.value.fill ?? { kind: 'open' as const });
 const door = computed(() => props.bay.value.door ?? null);
 const isGap = computed(() => props.bay.band.value.kind === 'gap');
@@ -66,6 +68,8 @@ const flag = (key: 'open_back' | 'open_floor', value: boolean): Promise<boolean>
                     @update:model-value="holds"
                 />
             </div>
+            <button class="linkish library" @click="library = true">From the library</button>
+            <LibraryDialog v-if="library" v-model="library" :place="{ id: bay.id, path: bay.path, bay: bay.value }" :label="label" />
             <ShelfList v-if="fill.kind === 'shelves'" :bay="bay" :label="label" />
             <StoredList v-if="fill.kind === 'stored'" :bay="bay.id" :label="label" />
             <FillForm :of="`bay ${label}`" :fields="fills[fill.kind]?.fields ?? {}" :values="fill" :path="[...bay.path, 'fill']" />

@@ -8,6 +8,7 @@ import { show } from '../../measure/show';
 import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
+import FindingsOf from '../../ui/FindingsOf.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
@@ -44,6 +45,7 @@ async function remove(): Promise<void> {
                 {{ capitalised(word(`thing.${thing.kind}`)) }}<template v-if="placed.must_reach">, to stay reachable</template>
             </div>
             <div class="big small">{{ capitalised(name) }}</div>
+            <FindingsOf :refs="[placed.id]" />
             <h4>What is done about it</h4>
             <div class="treatments" role="radiogroup" aria-label="treatment">
                 <label v-for="t in placed.treatments" :key="t" :class="{ on: t === placed.treatment }">
