@@ -9,7 +9,7 @@ use App\Words\Catalogue;
 use Incastro\Core\Measure\Unit;
 
 /**
- * The plan on A4: a cover with the drawing, the cut list, one page a sheet, and what is done to each board at the bench.
+ * The plan on A4: a cover with the drawing, what was found, the cut list, one page a sheet, and what is done to each board at the bench.
  *
  * @phpstan-import-type Part from PlanReader
  * @phpstan-import-type Material from PlanReader
@@ -35,6 +35,7 @@ final readonly class PlanPdf
     {
         $self = new self($project, $plan);
         $self->cover();
+        (new FindingsPdf($self->pdf, $self->words, $project->name))->pages(PlanReader::findings($plan));
         $self->cutList();
         foreach (PlanReader::materials($plan) as $material) {
             foreach ($material['sheets'] as $i => $sheet) {

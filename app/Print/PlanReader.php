@@ -28,6 +28,7 @@ namespace App\Print;
  * @phpstan-type BenchRectangle array{x: int|float, y: int|float, length: int|float, width: int|float}
  * @phpstan-type BoreRow array{kind: string, with: list<string>, along: non-empty-list<int|float>, across: non-empty-list<int|float>, diameter: int|float, depth: int|float|null, screw: int|float|null, slots: list<BenchRectangle>}
  * @phpstan-type BenchFace array{face: string, sides: array{left: string, right: string, lower: string, upper: string}, length: int|float, width: int|float, loops: list<list<array{int|float, int|float}>>, round: list<BenchRectangle>, recesses: list<array{kind: string, depth: int|float, x: int|float, y: int|float, length: int|float, width: int|float}>, rows: list<BoreRow>}
+ * @phpstan-type Found array{code: string, severity: 'stop'|'look'|'note', says: Text, remedy: Text, source: Text, accepted: ?string, decides: ?string, before: ?string, decided: ?array{who: string, on: string, said: string, goes_on: bool}}
  * @phpstan-type Bench array{faces: list<BenchFace>, edges: list<array{edge: string, from: string, face: string, is_end: bool, rows: list<BoreRow>}>}
  */
 final class PlanReader
@@ -40,6 +41,16 @@ final class PlanReader
     {
         /** @var list<Part> */
         return $plan['parts'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return list<Found>
+     */
+    public static function findings(array $plan): array
+    {
+        /** @var list<Found> */
+        return $plan['findings'];
     }
 
     /**

@@ -33,10 +33,24 @@ final class TakeAwayTest extends TestCase
         self::assertStringStartsWith('%PDF-', $pdf);
         $text = self::textOf($pdf);
         $pages = array_map(fn (string $page): string => trim(strtok(trim($page), "\n") ?: ''), array_slice(explode("\f", $text), 0, -1));
-        self::assertSame(8, count(array_diff($pages, ['At the bench'])), 'cover, cut list, two sheets of 18 and one of 6, each with its order of cuts');
+        self::assertSame(9, count(array_diff($pages, ['At the bench'])), 'cover, what was found, cut list, two sheets of 18 and one of 6, each with its order of cuts');
         // The first shelf's underside is 340 over the side's lower end, its pins 2.5 below; 37 and 373.8 − 37 from the rear.
         self::assertMatchesRegularExpression('/Shelf pin hole 5\.0 +7\.0 +337\.5 · 677\.5 · 1181\.6 · 1685\.8 +37\.0 · 336\.8 +F1, F2, F3, F4/', $text);
         self::assertMatchesRegularExpression('/Screw hole 4\.5 +through +8\.8 +50\.0 · 186\.9 · 323\.8 +C1, screw 40\.0/', $text);
+    }
+
+    public function test_what_was_found_is_printed_with_what_was_decided_and_lines_for_what_was_not(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = Project::query()->findOrFail('01jsta1rst0re0000000000001');
+        $text = fn (): string => (string) preg_replace('/\s+/', ' ', self::textOf((string) $this->get("/api/projects/$project->id/plan.pdf")->assertOk()->getContent()));
+        self::assertStringContainsString('STOP The space under a stair usually wants a lining that holds fire back', $text());
+        self::assertStringContainsString('Building control decides. Until then it is not fixed in its place. who ____', $text());
+        $finding = array_values(array_filter($this->plan($project)['findings'], fn (array $f): bool => $f['code'] === 'house.fire_lining'))[0];
+        $this->postJson("/api/projects/$project->id/changes", $this->change(1, [['op' => 'add', 'path' => ['decisions', self::ulid()],
+            'value' => ['code' => $finding['code'], 'ref' => $finding['place']['ref'], 'who' => 'R. Tolland', 'on' => '2026-11-24', 'said' => 'Lined in 2003, seen.', 'goes_on' => true]]]))->assertOk();
+        self::assertStringContainsString('R. Tolland, 2026-11-24: “Lined in 2003, seen.” It goes on.', $text());
+        self::assertStringNotContainsString('who ____', $text());
     }
 
     public function test_a_project_goes_out_as_json_and_comes_in_again_whole(): void
@@ -82,5 +96,11 @@ final class TakeAwayTest extends TestCase
     private function bringIn(string $json): TestResponse
     {
         return $this->call('POST', '/api/projects', [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $json);
+    }
+
+    /** @return array<string, mixed> */
+    private function plan(Project $project): array
+    {
+        return $this->getJson("/api/projects/$project->id")->assertOk()->json('plan');
     }
 }
