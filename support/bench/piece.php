@@ -8,6 +8,9 @@ declare(strict_types=1);
  */
 require __DIR__.'/../../vendor/autoload.php';
 
+use Incastro\Core\Checks\Built;
+use Incastro\Core\Checks\Checker;
+use Incastro\Core\Cut\Machining\Boring;
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Document\Starter;
@@ -68,4 +71,14 @@ foreach ([3, 6, 12, 18, 19] as $bays) {
     $parts = count($plan['parts']);
     printf("plan of a piece of %3d parts, layout accepted (%s): middle %4.0f ms, slowest %4.0f ms, %.2f ms a part (aim: 300 parts under 200 ms)\n",
         $parts, implode('+', array_map(fn (array $m): string => count($m['sheets']).($m['accepted'] ? '' : ' not kept'), $plan['cut'])), $took[4], $took[8], $took[4] / $parts);
+    [$project, $whole, $room, $design, $fit] = Planner::fitted($document, (string) array_key_first($document['pieces'])) ?? throw new LogicException('The bench piece has no width.');
+    $built = new Built($project, $whole, $room, $fit, $design, Boring::of($design, $fit));
+    $checks = [];
+    for ($i = 0; $i < 9; $i++) {
+        $began = hrtime(true);
+        (new Checker)->piece($built);
+        $checks[] = (hrtime(true) - $began) / 1e6;
+    }
+    sort($checks);
+    printf("  its findings, %d rules: middle %4.1f ms, slowest %4.1f ms (aim: 300 parts under 100 ms)\n", count(Checker::RULES), $checks[4], $checks[8]);
 }

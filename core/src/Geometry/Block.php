@@ -86,6 +86,16 @@ final readonly class Block
         return $this->from($axis)->plus($this->extent($axis)->splitInto(2)[0]);
     }
 
+    /** Shares room with it. */
+    public function overlaps(self $other): bool
+    {
+        [$p, $a, $q, $b] = [$this->corner, $this->size, $other->corner, $other->size];
+
+        return $p->x->units < $q->x->units + $b->x->units && $q->x->units < $p->x->units + $a->x->units
+            && $p->y->units < $q->y->units + $b->y->units && $q->y->units < $p->y->units + $a->y->units
+            && $p->z->units < $q->z->units + $b->z->units && $q->z->units < $p->z->units + $a->z->units;
+    }
+
     public function isEmpty(): bool
     {
         return ! $this->size->x->isPositive() || ! $this->size->y->isPositive() || ! $this->size->z->isPositive();

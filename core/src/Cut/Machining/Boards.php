@@ -33,7 +33,7 @@ final class Boards
     public function add(array $bores): void
     {
         foreach ($bores as $bore) {
-            $this->all[$bore->part]->bores[] = $bore;
+            $this->all[$bore->part]->add($bore);
         }
     }
 

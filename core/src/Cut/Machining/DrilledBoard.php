@@ -23,8 +23,15 @@ final class DrilledBoard
     /** 10 µm over an edge is on it. */
     private const SLACK = Length::PER_MM / 100;
 
+    private const STRETCH = 80 * Length::PER_MM;
+
     /** @var list<Bore> */
     public array $bores = [];
+
+    /** @var array<int, list<int>> which holes lie in each stretch of its length */
+    private array $near = [];
+
+    private ?string $along = null;
 
     private ?PanelOutline $outline = null;
 
@@ -46,13 +53,35 @@ final class DrilledBoard
 
     private function meetsBore(Bore $bore): ?Clash
     {
-        foreach ($this->bores as $other) {
-            if ($other !== $bore && $other->meets($bore, Length::fromMillimetres(self::WALL_MM))) {
-                return new Clash(ClashKind::Meet, $this->panel, $bore, $other);
+        $wall = Length::fromMillimetres(self::WALL_MM);
+        $first = null;
+        foreach ($this->stretches($bore) as $stretch) {
+            foreach ($this->near[$stretch] ?? [] as $n) {
+                $other = $this->bores[$n];
+                if (($first === null || $n < $first) && $other !== $bore && $other->meets($bore, $wall)) {
+                    $first = $n;
+                }
             }
         }
 
-        return null;
+        return $first === null ? null : new Clash(ClashKind::Meet, $this->panel, $bore, $this->bores[$first]);
+    }
+
+    public function add(Bore $bore): void
+    {
+        foreach ($this->stretches($bore) as $stretch) {
+            $this->near[$stretch][] = count($this->bores);
+        }
+        $this->bores[] = $bore;
+    }
+
+    /** @return list<int> the stretches of the board's length that a hole and the wall round it lie in: only what shares one can meet */
+    private function stretches(Bore $bore): array
+    {
+        $k = $this->along ??= $this->panel->inHouse($this->panel->long)->value;
+        $from = $bore->room->corner->$k->units - self::WALL_MM * Length::PER_MM;
+
+        return range(intdiv($from, self::STRETCH), intdiv($from + $bore->room->size->$k->units + 2 * self::WALL_MM * Length::PER_MM, self::STRETCH));
     }
 
     /** What goes right through is left out of the outline already. */

@@ -106,7 +106,7 @@ final class HingeBores
     private function board(Block $room, array $but): ?Panel
     {
         foreach ($this->boards->all as $id => $board) {
-            if (! in_array($id, $but, true) && ! $board->panel->role->moves() && $board->panel->solid->touches($room)) {
+            if (! in_array($id, $but, true) && ! $board->panel->role->moves() && $board->panel->block->overlaps($room) && $board->panel->solid->touches($room)) {
                 return $board->panel;
             }
         }
