@@ -25,6 +25,12 @@ export const goTo = (page: Page, stage: 'Site' | 'Piece' | 'Fit' | 'Cut'): Promi
         .getByRole('link', { name: new RegExp(`^${stage},`) })
         .click();
 
+/** One option of a choice that opens. */
+export async function choose(page: Page, select: string, option: string): Promise<void> {
+    await page.getByRole('combobox', { name: select, exact: true }).click();
+    await page.getByRole('option', { name: option, exact: true }).click();
+}
+
 /** The big number on the tally tape, without its thin spaces. */
 export async function big(page: Page): Promise<string> {
     const text = await page.locator('.tape-paper .big').first().innerText();

@@ -1,14 +1,10 @@
 import { expect, type Page, test } from '@playwright/test';
-import { big, goTo, openCopy, saved } from './house';
+import { big, choose, goTo, openCopy, saved } from './house';
 
 const PANTRY = '/projects/01jpantry0wa1100000000001a';
 const FIRESIDE = '/projects/01jchartr00m000000000f1re1';
 
 const group = (page: Page, name: string) => page.getByRole('group', { name, exact: true });
-const choose = async (page: Page, select: string, option: string): Promise<void> => {
-    await page.getByRole('combobox', { name: select, exact: true }).click();
-    await page.getByRole('option', { name: option, exact: true }).click();
-};
 const marks = (page: Page) => page.locator('.bay-mark');
 
 test('a bay is picked, split, copied, given shelves and chosen openings, and methods change the piece', async ({ page }) => {
@@ -202,32 +198,4 @@ test('the solid is shown, opened, drawn apart and picked from', async ({ page })
     const box = (await canvas.boundingBox())!;
     await page.mouse.click(box.x + box.width * 0.5, box.y + box.height * 0.6);
     await expect(page.locator('.tape-paper .what')).toContainText('cut length');
-});
-
-test('a shelf that would sag is told with its cure in one step, or left with a reason', async ({ page }) => {
-    await openCopy(page, '/projects/01jpantryhvng0000000000001', 'piece');
-    const line = page.locator('.findings');
-    await expect(line).toContainText('1 look');
-    await line.getByRole('button', { name: /look/ }).click();
-    const sags = line.getByRole('listitem').filter({ hasText: 'would sag 82.6 mm' });
-    await sags.getByRole('button', { name: 'Accept' }).click();
-    await sags.getByLabel('reason').fill('Held by the wall along its back.');
-    await sags.getByRole('button', { name: 'Leave it so' }).click();
-    await expect(line).toContainText('0 look');
-    await expect(line.getByText('Left as it is: Held by the wall along its back.')).toBeVisible();
-    await line.getByRole('button', { name: 'Take back' }).click();
-    await expect(line).toContainText('1 look');
-    await line.getByRole('button', { name: 'Close' }).click();
-    const width = page.getByRole('textbox', { name: 'width', exact: true });
-    await width.fill('1000');
-    await width.press('Enter');
-    await expect(line).toContainText('0 look');
-    await page.getByRole('button', { name: 'pick bay 1', exact: true }).click();
-    await choose(page, 'Shelves for of bay 1', 'Books');
-    const tally = page.getByLabel('tally');
-    await expect(tally.getByText(/Shelf 1, bay 1 would sag/)).toBeVisible();
-    await tally.getByRole('button', { name: 'Fix these shelves' }).click();
-    await expect(tally.getByText(/would sag/)).toBeHidden();
-    await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(tally.getByText(/would sag/)).toBeVisible();
 });

@@ -3,7 +3,7 @@ import InputNumber from 'primevue/inputnumber';
 import { computed } from 'vue';
 import { useProject } from '../project/store';
 import LengthField from './LengthField.vue';
-import { limits } from './limits';
+import { limits, limitSet } from './limits';
 import { useRefusals } from './refusals';
 
 /** The limit of a rule, where a person may set their own; nothing for other rules. */
@@ -12,10 +12,7 @@ const project = useProject();
 const guarded = useRefusals();
 const limit = computed(() => limits[props.code]);
 const own = computed(() => project.document?.limits?.[props.code]);
-const keep = (to: number | null): Promise<void> => {
-    const path = ['limits', props.code];
-    return own.value === undefined && to !== null ? project.change({ op: 'add', path, value: to }) : project.set(path, to);
-};
+const keep = (to: number | null): Promise<void> => project.change(limitSet(project.document!, props.code, to));
 </script>
 
 <template>
@@ -36,7 +33,7 @@ const keep = (to: number | null): Promise<void> => {
                 :max="limit.most"
                 :max-fraction-digits="limit.unit === 'kg' ? 1 : 0"
                 size="small"
-                :input-props="{ 'aria-label': 'limit' }"
+                aria-label="limit"
                 @update:model-value="(v: number | null) => v !== null && guarded(keep(v))"
             />
             <span v-if="limit.unit === 'kg'">kg</span>

@@ -19,7 +19,7 @@ const guarded = useRefusals();
             :min-fraction-digits="2"
             :max-fraction-digits="2"
             size="small"
-            :input-props="{ 'aria-label': label }"
+            :aria-label="label"
             @update:model-value="(v: number | null) => guarded(project.set(path, Math.round((v ?? 0) * 100)))"
         />
     </div>

@@ -39,6 +39,6 @@ describe('what an entry of the library does where it is used', () => {
         ]);
         expect(useOf(hinge, at({}), document)).toBeNull();
         const set = { ...document, limits: { 'strength.hinges_few': 5 } } as ProjectDocument;
-        expect(useOf(hinge, at({ door: { kind: 'hinged' } }), set)![0]!.op).toBe('set');
+        expect(useOf(hinge, at({ door: { kind: 'hinged' } }), set)![0]!.path).toEqual(['limits', 'strength.hinges_few']);
     });
 });

@@ -2,6 +2,7 @@ import type { LibraryEntry, Operation } from '../../api/client';
 import type { Bay, ProjectDocument, StoredThing } from '../../api/document';
 import { inOrder } from '../../project/order';
 import { ulid } from '../../project/ulid';
+import { limitSet } from '../../ui/limits';
 import { keyAfter, type Path } from './ops';
 
 /** Where an entry of the library is to be used. */
@@ -17,7 +18,7 @@ export const kinds = ['slides', 'hinge', 'catch', 'strut', 'castor', 'mattress',
 export function useOf(entry: LibraryEntry, place: LibraryPlace, document: ProjectDocument): Operation[] | null {
     const fill = place.bay.fill?.kind ?? 'open';
     if (entry.kind === null) return fill === 'stored' ? [store(entry, place.id, document)] : null;
-    if (entry.kind === 'hinge' && place.bay.door && entry.rating !== null) return [limit('strength.hinges_few', entry.rating, document)];
+    if (entry.kind === 'hinge' && place.bay.door && entry.rating !== null) return [limitSet(document, 'strength.hinges_few', entry.rating)];
     if (entry.kind === 'door' && entry.width !== null) {
         const wide = { by: 'fixed', value: entry.width + 2 * (entry.clearance ?? 2.5) };
         const width: Operation = { op: 'set', path: [...place.path, 'width'], value: wide };
@@ -42,9 +43,4 @@ function store(entry: LibraryEntry, bay: string, document: ProjectDocument): Ope
         ...(entry.hazard ? { hazard: true } : {}),
     };
     return { op: 'add', path: ['stored', ulid()], value };
-}
-
-function limit(code: string, value: number, document: ProjectDocument): Operation {
-    const path = ['limits', code];
-    return document.limits?.[code] === undefined ? { op: 'add', path, value } : { op: 'set', path, value };
 }

@@ -49,7 +49,7 @@ const yesNo = [
                 :use-grouping="false"
                 placeholder="year, if known"
                 size="small"
-                :input-props="{ 'aria-label': 'year the house was built' }"
+                aria-label="year the house was built"
                 @update:model-value="(v: number | null) => set('built', v)"
             />
         </div>

@@ -92,7 +92,7 @@ const forget = (id: string): Promise<boolean> => guarded(project.change({ op: 'r
                     :max="1000"
                     placeholder="if one is used"
                     size="small"
-                    :input-props="{ 'aria-label': 'kg an anchor holds' }"
+                    aria-label="kg an anchor holds"
                     @update:model-value="(v: number | null) => set('anchor_kg', v)"
                 />
             </div>
