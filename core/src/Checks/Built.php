@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks;
 
 use Incastro\Core\Cut\Machining\Bored;
+use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
@@ -12,6 +13,7 @@ use Incastro\Core\Document\Limit;
 use Incastro\Core\Document\MadeOf;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
+use Incastro\Core\Document\StoredThing;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Measure\Length;
@@ -51,6 +53,30 @@ final readonly class Built
     public function boards(Role ...$roles): array
     {
         return array_values(array_filter($this->fit->panels, fn (Panel $p): bool => in_array($p->role, $roles, true)));
+    }
+
+    /** @return array<string, Panel> by id */
+    public function panels(): array
+    {
+        return array_column(array_map(fn (Panel $p): array => [$p->id, $p], $this->fit->panels), 1, 0);
+    }
+
+    /**
+     * What is to be kept in bays of the piece, each with its bay and how high over the floor that begins.
+     *
+     * @return list<array{StoredThing, Cell, Length}>
+     */
+    public function kept(): array
+    {
+        $kept = [];
+        foreach ($this->project->stored as $thing) {
+            $cell = $this->design->cells[$thing->bay ?? ''] ?? null;
+            if ($cell !== null) {
+                $kept[] = [$thing, $cell, $cell->z->from->minus($this->room->floorHighPoint())];
+            }
+        }
+
+        return $kept;
     }
 
     public function madeOf(Panel $panel): MadeOf

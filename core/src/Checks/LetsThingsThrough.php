@@ -31,7 +31,7 @@ final class LetsThingsThrough implements Check
     public function of(Built $built): array
     {
         $findings = [];
-        $panels = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $built->fit->panels), 1, 0);
+        $panels = $built->panels();
         $told = [];
         foreach ($built->fit->passages as $passage) {
             $panel = $panels[$passage->panel] ?? null;

@@ -23,9 +23,6 @@ final class StudsBehind implements Check
 
     private const BITE_MM = 32;
 
-    /** From a nailer's end to its nearest screw. */
-    private const END_MM = 15;
-
     public function of(Built $built): array
     {
         $build = $built->room->space->build;
@@ -34,7 +31,7 @@ final class StudsBehind implements Check
         if ($nailers === [] || $studs === [] || ! in_array($build->kind, [WallKind::WoodStud, WallKind::MetalStud, WallKind::PlasterOnLath], true)) {
             return [];
         }
-        $held = array_filter($studs, fn (Length $x): bool => array_filter($nailers, fn (Panel $n): bool => self::isBehind($x, $n)) !== []);
+        $held = array_filter($studs, fn (Length $x): bool => array_filter($nailers, fn (Panel $n): bool => WallScrews::isBehind($x, $n)) !== []);
         if (count($held) >= self::WANTED) {
             return [];
         }
@@ -42,14 +39,6 @@ final class StudsBehind implements Check
 
         return [new Finding('fit.few_studs', Severity::Look, new Place('fit', $built->piece->id), Text::of('fit.few_studs', n: count($held), wanted: self::WANTED),
             Text::of('fit.few_studs.remedy', screw: $screw), Text::of('source.hanging'))];
-    }
-
-    private static function isBehind(Length $x, Panel $nailer): bool
-    {
-        $end = Length::fromMillimetres(self::END_MM);
-        $from = $nailer->block->corner->x;
-
-        return ! $x->isLessThan($from->plus($end)) && ! $x->isGreaterThan($from->plus($nailer->block->size->x)->minus($end));
     }
 
     /** Through nailer, back and lining, and its bite. */

@@ -22,7 +22,7 @@ final class PocketsUnderTrim implements Check
     public function of(Built $built): array
     {
         $strips = $built->boards(...self::GLUED);
-        $panels = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $built->fit->panels), 1, 0);
+        $panels = $built->panels();
         $findings = [];
         foreach ($strips === [] ? [] : $built->bored->bores as $part => $bores) {
             foreach ($bores as $bore) {

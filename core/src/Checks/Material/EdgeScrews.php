@@ -9,7 +9,6 @@ use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\JointLine;
-use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Measure\Length;
 
@@ -20,7 +19,7 @@ final class EdgeScrews implements Check
 
     public function of(Built $built): array
     {
-        $panels = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $built->fit->panels), 1, 0);
+        $panels = $built->panels();
         $least = null;
         foreach ($built->design->joints as $joint) {
             [$end, $face] = [$panels[$joint->first] ?? null, $panels[$joint->second] ?? null];

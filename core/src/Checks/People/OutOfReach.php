@@ -17,10 +17,8 @@ final class OutOfReach implements Check
     {
         $limit = $built->length(Limit::Reach);
         $findings = [];
-        foreach ($built->project->stored as $thing) {
-            $cell = $built->design->cells[$thing->bay ?? ''] ?? null;
-            $at = $cell === null ? null : $cell->z->from->minus($built->room->floorHighPoint());
-            if ($cell !== null && $at !== null && $thing->often === HowOften::Daily && $at->isGreaterThan($limit)) {
+        foreach ($built->kept() as [$thing, $cell, $at]) {
+            if ($thing->often === HowOften::Daily && $at->isGreaterThan($limit)) {
                 $findings[] = Said::look('people.out_of_reach', $built->bay($cell->bay->id), 'reach', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
             }
         }

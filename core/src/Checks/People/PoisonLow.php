@@ -16,10 +16,8 @@ final class PoisonLow implements Check
     {
         $limit = $built->length(Limit::OutOfChildrensReach);
         $findings = [];
-        foreach ($built->project->house->children ? $built->project->stored : [] as $thing) {
-            $cell = $built->design->cells[$thing->bay ?? ''] ?? null;
-            $at = $cell === null ? null : $cell->z->from->minus($built->room->floorHighPoint());
-            if ($cell !== null && $at !== null && $thing->hazard && $at->isLessThan($limit)) {
+        foreach ($built->project->house->children ? $built->kept() : [] as [$thing, $cell, $at]) {
+            if ($thing->hazard && $at->isLessThan($limit)) {
                 $findings[] = Said::look('people.poison_low', $built->bay($cell->bay->id), 'children', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
             }
         }

@@ -31,7 +31,7 @@ final class DrilledBoard
     /** @var array<int, list<int>> which holes lie in each stretch of its length */
     private array $near = [];
 
-    private ?string $along = null;
+    private ?Axis $along = null;
 
     private ?PanelOutline $outline = null;
 
@@ -78,10 +78,11 @@ final class DrilledBoard
     /** @return list<int> the stretches of the board's length that a hole and the wall round it lie in: only what shares one can meet */
     private function stretches(Bore $bore): array
     {
-        $k = $this->along ??= $this->panel->inHouse($this->panel->long)->value;
-        $from = $bore->room->corner->$k->units - self::WALL_MM * Length::PER_MM;
+        $axis = $this->along ??= $this->panel->inHouse($this->panel->long);
+        $wall = self::WALL_MM * Length::PER_MM;
+        $from = $bore->room->from($axis)->units - $wall;
 
-        return range(intdiv($from, self::STRETCH), intdiv($from + $bore->room->size->$k->units + 2 * self::WALL_MM * Length::PER_MM, self::STRETCH));
+        return range(intdiv($from, self::STRETCH), intdiv($from + $bore->room->extent($axis)->units + 2 * $wall, self::STRETCH));
     }
 
     /** What goes right through is left out of the outline already. */
