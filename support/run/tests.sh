@@ -70,16 +70,44 @@ test_browser() {
     (cd "$ROOT" && BASE_URL="http://127.0.0.1:$TEST_PORT" npx playwright test)
 }
 
+core_beside() {
+    local ended=0
+    wait "$1" || ended=1
+    cat "$2"
+    rm -f "$2"
+    return $ended
+}
+
+# Runs one part and keeps the count; `passed` and `failed` are the caller's.
+count() {
+    local part=$1
+    shift
+    if { [ "$part" = core_beside ] && core_beside "$@"; } || { [ "$part" != core_beside ] && "test_$part"; }; then
+        passed=$((passed + 1))
+    else
+        failed=$((failed + 1))
+        say "FAILED: ${part%_beside}"
+    fi
+}
+
 cmd_test() {
     local what=${1:-all} part failed=0 passed=0
     case $what in all | core | feature | browser | style) ;; *) fail "\"$what\" is not a part of the tests; expected core, feature, browser or style." ;; esac
     prepare with_tools
+    # The core needs neither database nor server: it is tested beside style and features, and read when they are done.
+    local beside='' log=''
+    if [ "$what" = all ]; then
+        log=$(mktemp /tmp/incastro-core.XXXXXX)
+        (test_core) >"$log" 2>&1 &
+        beside=$!
+    fi
     for part in style core feature browser; do
         [ "$what" = all ] || [ "$what" = $part ] || continue
-        if "test_$part"; then passed=$((passed + 1)); else
-            failed=$((failed + 1))
-            say "FAILED: $part"
+        if [ "$part" = core ] && [ -n "$beside" ]; then continue; fi
+        if [ "$part" = browser ] && [ -n "$beside" ]; then
+            count core_beside "$beside" "$log"
         fi
+        count "$part"
     done
     say "parts: $passed passed, $failed failed"
     [ $failed = 0 ]

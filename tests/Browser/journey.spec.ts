@@ -70,7 +70,7 @@ test('a false diagonal is pointed out with the size of the disagreement, and und
     await page.locator('.findings .bar').click();
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(page.getByRole('button', { name: 'diagonal, left foot to right head: 2606.5' })).toBeVisible();
-    await expect(page.locator('.findings .message')).toContainText('The box of the double socket');
+    await expect(page.locator('.findings .message')).toContainText('Box does not go through Half landing');
     await page.getByRole('button', { name: 'Redo' }).click();
     await expect(page.getByRole('button', { name: 'diagonal, left foot to right head: 2640' })).toBeVisible();
 });

@@ -56,7 +56,7 @@ final class LibraryTest extends TestCase
             foreach ($rows as $i => [$kind, $microns, $number, $name, $flag]) {
                 $size = Length::fromMillimetres($microns / 1_000);
                 $entries[] = new Entry("$i ".trim($name), $kind, $size, $kind === null || $flag ? $size : null, $size, $number / 10, 1 + $number % 500, $flag ? HowOften::Daily : HowOften::Seldom, $flag,
-                    $flag ? 1 + $number : null, $flag ? $size : null, Entry::FIXES_TO[$number % 5], $number, $number, $flag ? trim($name) : '');
+                    $flag ? 1 + $number % 5_000 : null, $flag ? $size : null, Entry::FIXES_TO[$number % 5], $number, $number, $flag ? trim($name) : '');
             }
             if ($entries !== []) {
                 // A name that a spreadsheet would compute is marked as text on its way out.

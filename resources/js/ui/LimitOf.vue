@@ -3,16 +3,17 @@ import InputNumber from 'primevue/inputnumber';
 import { computed } from 'vue';
 import { useProject } from '../project/store';
 import LengthField from './LengthField.vue';
-import { limits, limitSet } from './limits';
+import { limitCode, limits, limitSet } from './limits';
 import { useRefusals } from './refusals';
 
 /** The limit of a rule, where a person may set their own; nothing for other rules. */
 const props = defineProps<{ code: string }>();
 const project = useProject();
 const guarded = useRefusals();
-const limit = computed(() => limits[props.code]);
-const own = computed(() => project.document?.limits?.[props.code]);
-const keep = (to: number | null): Promise<void> => project.change(limitSet(project.document!, props.code, to));
+const code = computed(() => limitCode(props.code));
+const limit = computed(() => limits[code.value]);
+const own = computed(() => project.document?.limits?.[code.value]);
+const keep = (to: number | null): Promise<void> => project.change(limitSet(project.document!, code.value, to));
 </script>
 
 <template>
