@@ -85,9 +85,10 @@ final readonly class PlanPdf
             if ($y > 275) {
                 $y = $this->cutListPage();
             }
+            $fit = in_array($part['piece'], PlanReader::waiting($this->plan), true) ? 'WAITS' : ($part['fit_on_site'] ? 'on site' : '');
             $this->row($y, [$part['label'], $this->words->renderPlain($part['name']), $part['material_name'],
                 $this->size($part['finished']), $this->size($part['cut']), implode(' ', $part['banded']),
-                $part['bought'] ? 'bought' : ($part['grain'] === 'length' ? '→ length' : 'free'), $part['fit_on_site'] ? 'on site' : ''], '');
+                $part['bought'] ? 'bought' : ($part['grain'] === 'length' ? '→ length' : 'free'), $fit], '');
             $y += 6;
         }
     }

@@ -98,12 +98,23 @@ final class PlanReader
     }
 
     /**
+     * Pieces whose parts are not cut until somebody has decided.
+     *
      * @param  array<string, mixed>  $plan
-     * @return array<string, array{name: string, clear: Fig, width: Fig, height: Fig, depth: Fig}>
+     * @return list<string>
+     */
+    public static function waiting(array $plan): array
+    {
+        return array_map(strval(...), array_keys(array_filter(self::pieces($plan), fn (array $p): bool => in_array('cut', array_column($p['held'], 'before'), true))));
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return array<string, array{name: string, clear: Fig, width: Fig, height: Fig, depth: Fig, held: list<array{code: string, ref: string, before: 'cut'|'fix'}>}>
      */
     public static function pieces(array $plan): array
     {
-        /** @var array<string, array{name: string, clear: Fig, width: Fig, height: Fig, depth: Fig}> */
+        /** @var array<string, array{name: string, clear: Fig, width: Fig, height: Fig, depth: Fig, held: list<array{code: string, ref: string, before: 'cut'|'fix'}>}> */
         return $plan['pieces'];
     }
 

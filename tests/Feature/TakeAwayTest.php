@@ -22,7 +22,7 @@ final class TakeAwayTest extends TestCase
         $rows = array_map(fn (string $l): array => str_getcsv($l, ',', '"', ''), explode("\r\n", trim($csv)));
         self::assertSame('label', $rows[0][0]);
         // Side: 2300 − 90 plinth = 2210; depth 380 − 6.2 back = 373.8 finished, 1 less to cut for the banding.
-        self::assertSame(['A1', 'Side, left', 'left', 'Birch ply 18', '17.6', '2210', '373.8', '2210', '372.8', 'length', 'front', 'no', 'sheet'], $rows[1]);
+        self::assertSame(['A1', 'Side, left', 'left', 'Birch ply 18', '17.6', '2210', '373.8', '2210', '372.8', 'length', 'front', 'no', 'sheet', 'no'], $rows[1]);
         self::assertCount(24, $rows, 'a header, 22 boards of the shelves and a shoe before their base');
     }
 
@@ -51,6 +51,18 @@ final class TakeAwayTest extends TestCase
             'value' => ['code' => $finding['code'], 'ref' => $finding['place']['ref'], 'who' => 'R. Tolland', 'on' => '2026-11-24', 'said' => 'Lined in 2003, seen.', 'goes_on' => true]]]))->assertOk();
         self::assertStringContainsString('R. Tolland, 2026-11-24: “Lined in 2003, seen.” It goes on.', $text());
         self::assertStringNotContainsString('who ____', $text());
+    }
+
+    public function test_parts_of_a_piece_that_waits_are_marked_so_on_every_list(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $space = (string) array_key_first($project->decoded()['spaces']);
+        $this->postJson("/api/projects/$project->id/changes", $this->change(1, [['op' => 'add', 'path' => ['spaces', $space, 'things', self::ulid()],
+            'value' => ['kind' => 'post', 'face' => 'back', 'across' => 300, 'up' => 0, 'width' => 100, 'height' => 2300, 'out' => 60, 'treatment' => 'take_off']]]))->assertOk();
+        $rows = array_map(fn (string $l): array => str_getcsv($l, ',', '"', ''), explode("\r\n", trim((string) $this->get("/api/projects/$project->id/parts.csv")->getContent())));
+        self::assertSame(['yes'], array_values(array_unique(array_map(fn (array $r): ?string => $r[13], array_slice($rows, 1)))));
+        self::assertStringContainsString('WAITS', self::textOf((string) $this->get("/api/projects/$project->id/plan.pdf")->getContent()));
     }
 
     public function test_a_project_goes_out_as_json_and_comes_in_again_whole(): void

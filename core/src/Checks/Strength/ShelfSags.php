@@ -76,10 +76,22 @@ final class ShelfSags implements Check
         $shelves = array_filter($built->boards(Role::Shelf), fn (Panel $p): bool => $p->bay === $cell->bay->id);
         $kg = Stowed::onEach($cell, $built, count($shelves) + 1, $length, $depth);
 
-        $nosing = $mm($cell->bay->fill->is->length('nosing'));
+        $nosing = $mm($this->nosingOf($panel, $built));
         $own += $nosing * $t * $material->density * 1e-9;
 
         return new Bending($length, $depth, $t, $material->madeOf->along(), ($kg / $length + $own) * Bending::GRAVITY, $this->isHeld($panel, $built), $nosing);
+    }
+
+    /** As it is, which may be less than was wished. */
+    private function nosingOf(Panel $shelf, Built $built): Length
+    {
+        foreach ($built->boards(Role::Lip) as $strip) {
+            if ($strip->id === "$shelf->id:nosing") {
+                return $strip->block->size->z;
+            }
+        }
+
+        return Length::zero();
     }
 
     /** Screwed, dowelled or let in at both ends. */

@@ -66,8 +66,8 @@ final readonly class Shelving
     {
         $name = Text::of('part.shelf', n: $n, bay: $this->cell->label);
         match ($this->rest()) {
-            ShelfRest::Fixed => $this->fixed($id, $name, $z),
-            ShelfRest::Pins => $this->onPins($id, $name, $z),
+            ShelfRest::Fixed => $this->fixed($id, $name, $z, $below),
+            ShelfRest::Pins => $this->onPins($id, $name, $z, $below),
             ShelfRest::Cleats => $this->onCleats($id, $name, $n, $z, $below),
             ShelfRest::Standards => $this->onBars($id, $name, $n, $z, $below),
             ShelfRest::Slats => $this->slatted($id, $n, $z, $below),
@@ -85,22 +85,30 @@ final readonly class Shelving
         return $this->cell->methods->front === Front::Banded ? ['front'] : [];
     }
 
-    private function board(string $id, Text $name, Span $x, Length $z): Panel
+    /** @param  Length  $below  clear under it: a nosing hangs no lower */
+    private function board(string $id, Text $name, Span $x, Length $z, Length $below): Panel
     {
         $maker = $this->at->maker($this->cell);
-        $high = $this->cell->bay->fill->is->optionalLength('nosing');
-        if ($high === null || ! $high->isPositive()) {
+        if (! $this->isNosed()) {
             return $maker->level($id, Role::Shelf, $name, $x, $this->cell->y, $z, $this->banded());
         }
         $t = $this->cell->board->thickness;
+        $high = Length::least($this->cell->bay->fill->is->length('nosing'), $t->plus($below));
         $shelf = $maker->level($id, Role::Shelf, $name, $x, $this->cell->y->beforeLast($t, Text::of('piece.nosing_before')), $z);
-        $front = $maker->strip("$id:nosing", Role::Lip, Text::of('part.nosing', of: $name), $x, $this->cell->y->to()->minus($t), Span::of($z->plus($t)->minus($high), $high, Text::of('setting.nosing')));
+        // What is let into the uprights is the shelf alone.
+        $between = $x->value()->isGreaterThan($this->cell->x->value()) ? $this->cell->x : $x;
+        $front = $maker->strip("$id:nosing", Role::Lip, Text::of('part.nosing', of: $name), $between, $this->cell->y->to()->minus($t), Span::of($z->plus($t)->minus($high), $high, Text::of('setting.nosing')));
         $this->at->bench->join($front->id, $shelf->id, JointKind::Faced, Axis::Y);
 
         return $shelf;
     }
 
-    private function fixed(string $id, Text $name, Length $z): void
+    private function isNosed(): bool
+    {
+        return $this->cell->bay->fill->is->optionalLength('nosing')?->isPositive() === true;
+    }
+
+    private function fixed(string $id, Text $name, Length $z, Length $below): void
     {
         $by = $this->cell->by;
         $dado = $this->cell->methods->joint === CarcassJoint::Dado;
@@ -111,7 +119,7 @@ final readonly class Shelving
         if ($ends > 0) {
             $x = new Span($left ? $x->from->minus($depth) : $x->from, $x->size->plus($depth->times($ends), Text::of('piece.let_in', depth: $depth, ends: $ends)));
         }
-        $shelf = $this->board($id, $name, $x, $z);
+        $shelf = $this->board($id, $name, $x, $z, $below);
         foreach ([$by->left, $by->right] as $upright) {
             if ($dado) {
                 $this->at->bench->house($shelf->id, $upright, JointKind::Dado, Axis::X, $depth);
@@ -121,16 +129,16 @@ final readonly class Shelving
         }
     }
 
-    private function onPins(string $id, Text $name, Length $z): void
+    private function onPins(string $id, Text $name, Length $z, Length $below): void
     {
-        $shelf = $this->loose($id, $name, $z, JointKind::Pins);
+        $shelf = $this->loose($id, $name, $z, $below, JointKind::Pins);
         $this->at->bench->need($shelf->id, Text::of('hardware.shelf_pin'), 4);
     }
 
-    private function loose(string $id, Text $name, Length $z, JointKind $kind): Panel
+    private function loose(string $id, Text $name, Length $z, Length $below, JointKind $kind): Panel
     {
         $play = Length::fromMillimetres(self::PIN_PLAY_MM);
-        $shelf = $this->board($id, $name, $this->cell->x->inside($play, Text::of('piece.pin_play', each: $play)), $z);
+        $shelf = $this->board($id, $name, $this->cell->x->inside($play, Text::of('piece.pin_play', each: $play)), $z, $below);
         foreach ([$this->cell->by->left, $this->cell->by->right] as $upright) {
             $this->at->bench->join($shelf->id, $upright, $kind, Axis::X, $play);
         }
@@ -140,7 +148,7 @@ final readonly class Shelving
 
     private function onCleats(string $id, Text $name, int $n, Length $z, Length $below): void
     {
-        $shelf = $this->loose($id, $name, $z, JointKind::Clears);
+        $shelf = $this->loose($id, $name, $z, $below, JointKind::Clears);
         foreach ($this->cleats($id, $n, $z, $below) as $cleat) {
             $this->at->bench->join($shelf->id, $cleat, JointKind::Rests, Axis::Z);
         }
@@ -155,7 +163,8 @@ final readonly class Shelving
         }
         $made = [];
         $span = Span::of($z->minus($height), $height, Text::of('piece.cleat_height'));
-        $y = $this->cell->y->beforeLast(Length::least(Length::fromMillimetres(20), $this->cell->y->value()->splitInto(2)[0]), Text::of('piece.cleat_short'));
+        $short = Length::greatest(Length::fromMillimetres(20), $this->isNosed() ? $this->cell->board->thickness : Length::zero());
+        $y = $this->cell->y->beforeLast(Length::least($short, $this->cell->y->value()->splitInto(2)[0]), Text::of('piece.cleat_short'));
         foreach (['left' => $this->cell->x->from, 'right' => $this->cell->x->to()->minus($this->cell->board->thickness)] as $side => $x) {
             $cleat = $this->at->maker($this->cell)->cheek("$id:cleat_$side", Role::Cleat, Text::of("part.cleat_$side", n: $n, bay: $this->cell->label), $x, $y, $span);
             $this->at->bench->join($cleat->id, $side === 'left' ? $this->cell->by->left : $this->cell->by->right, JointKind::Screws, Axis::X);
@@ -176,7 +185,7 @@ final readonly class Shelving
         if ($this->cell->x->value()->isLessThan($bar->times(2)) || $below->isLessThan($t) || $this->cell->y->value()->isLessThan($reach->times(3))) {
             return;
         }
-        $shelf = $this->board($id, $name, $this->cell->x->inside($in, Text::of('piece.between_standards', t: $t, play: $play)), $z);
+        $shelf = $this->board($id, $name, $this->cell->x->inside($in, Text::of('piece.between_standards', t: $t, play: $play)), $z, $below);
         $y = $this->cell->y->inside($reach, Text::of('piece.bar_in_notches'));
         foreach (['left' => $this->cell->x->first($bar, Text::of('piece.bar_width')), 'right' => $this->cell->x->last($bar, Text::of('piece.bar_width'))] as $side => $x) {
             $made = $this->at->maker($this->cell)->out("$id:bar_$side", Role::Cleat, Text::of("part.bar_$side", n: $n, bay: $this->cell->label), $x, $y, $z->minus($t));

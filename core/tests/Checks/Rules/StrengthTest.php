@@ -46,6 +46,16 @@ final class StrengthTest extends TestCase
         self::assertSame([350 - 18, $finding['fix']['ops'][0]['value']], [$plan->part('shelf')['finished']['width']['mm'], $plan->part('nosing')['finished']['width']['mm']]);
     }
 
+    /** Let in 6 at each end the shelf is 976, what hangs before it 964 between the sides; and it hangs no lower than what is below. */
+    public function test_a_nosing_keeps_between_the_uprights_and_over_what_is_below(): void
+    {
+        $nosed = fn (float $clear, string $joint): Planned => Planned::of(self::holding(['shelves' => 'fixed', 'joint' => $joint],
+            ['fill' => ['kind' => 'shelves', 'nosing' => 120, 'shelves' => [Sample::id('SH', 1) => ['order' => 'a', 'clear_below' => $clear]]]]));
+        $plan = $nosed(500, 'dado');
+        self::assertSame([976, 964, 120], [$plan->part('shelf')['finished']['length']['mm'], $plan->part('nosing')['finished']['length']['mm'], $plan->part('nosing')['finished']['width']['mm']]);
+        self::assertSame(20 + 18, $nosed(20, 'screws')->part('nosing')['finished']['width']['mm']);
+    }
+
     /** A desk of 964 on cleats of 18: 928 clear, 560 deep. 500 N at its middle and its own weight. */
     public function test_a_top_over_a_knee_space(): void
     {
