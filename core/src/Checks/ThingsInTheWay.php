@@ -45,10 +45,13 @@ final class ThingsInTheWay implements Check
             Text::of("treatment.{$placed->thing->rule()->treatments[0]->value}.do", thing: $placed->name()));
     }
 
-    /** It was to be left alone, and the box stands in it. Sides, depth and height have their own checks; a thing on the back is met in depth. */
+    /**
+     * It was to be left alone, and a board or what moves stands in it: what is free inside a box is clear of it. Sides, depth and height have
+     * their own checks; a thing on the back is met in depth.
+     */
     private function entered(Built $built, PlacedThing $placed): ?Finding
     {
-        if ($placed->thing->treatment !== Treatment::KeepClear || $placed->thing->face !== Face::Back || ! self::meets($built, $placed, Length::zero())) {
+        if ($placed->thing->treatment !== Treatment::KeepClear || $placed->thing->face !== Face::Back || ! self::meets($built, $placed, Length::zero()) || ! self::isStoodIn($built, $placed)) {
             return null;
         }
 
@@ -65,6 +68,17 @@ final class ThingsInTheWay implements Check
 
         return self::finding('thing.too_near', Severity::Stop, $placed, Text::of('thing.too_near', thing: $placed->name(), away: $away),
             Text::of("thing.{$placed->thing->kind->value}.caution"));
+    }
+
+    private static function isStoodIn(Built $built, PlacedThing $placed): bool
+    {
+        foreach ($built->fit->panels as $panel) {
+            if ($panel->block->overlaps($placed->block) && $panel->solid->touches($placed->block)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private static function meets(Built $built, PlacedThing $placed, Length $away): bool

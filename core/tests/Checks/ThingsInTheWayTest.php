@@ -47,8 +47,13 @@ final class ThingsInTheWayTest extends TestCase
     public function test_what_is_to_be_kept_clear_at_the_back_stops_short_of_nothing(): void
     {
         $meter = ['kind' => 'meter', 'face' => 'back', 'across' => 600, 'up' => 900, 'width' => 250, 'height' => 350, 'out' => 160, 'treatment' => 'keep_clear'];
-        self::assertContains('thing.not_clear', Planned::of(self::with($meter))->codes());
-        self::assertNotContains('thing.not_clear', Planned::of(self::with(['across' => 1240] + $meter))->codes(), 'beside the piece');
+        self::assertNotContains('thing.not_clear', Planned::of(self::with($meter))->codes(), 'free inside an open bay');
+        $nailed = ['up' => 2000, 'height' => 200] + $meter;
+        // The nailer behind the top begins at 2192.
+        self::assertContains('thing.not_clear', Planned::of(self::with($nailed))->codes());
+        self::assertContains('thing.not_clear', Planned::of(self::with(['height' => 192.1] + $nailed))->codes());
+        self::assertNotContains('thing.not_clear', Planned::of(self::with(['height' => 192] + $nailed))->codes(), 'up to it exactly');
+        self::assertNotContains('thing.not_clear', Planned::of(self::with(['across' => 1240] + $nailed))->codes(), 'beside the piece');
     }
 
     public function test_distance_is_kept_to_the_millimetre(): void
