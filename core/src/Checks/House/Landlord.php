@@ -21,6 +21,6 @@ final class Landlord implements Check
         $takenOff = array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true));
 
         return $built->project->house->rented && ($takenOff !== [] || WallScrews::boards($built) !== [])
-            ? [Said::gate('house.landlord', new Place('fit', $built->piece->id), 'gate', Authority::Landlord)] : [];
+            ? [Said::gate('house.landlord', new Place('site', $built->room->space->id), 'gate', Authority::Landlord)] : [];
     }
 }

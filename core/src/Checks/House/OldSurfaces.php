@@ -15,26 +15,24 @@ use Incastro\Core\Survey\PlacedThing;
 
 /**
  * Paint before 1978 (US) or 1992 (elsewhere) may hold lead; textures, boards and tiles before 2000 (before 1980 in the US) asbestos: test before
- * anything is taken off or cut into (fieldbook §5; usual years, check yours). Silent where the year of the house is not known.
+ * anything is taken off (fieldbook §5; usual years, check yours). Silent where the year of the house is not known.
  */
 final class OldSurfaces implements Check
 {
-    private const DISTURBS = [Treatment::TakeOff, Treatment::CutThrough, Treatment::BringForward];
-
     public function of(Built $built): array
     {
-        $built0 = $built->project->house->built;
-        $disturbed = array_values(array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->treatment, self::DISTURBS, true)));
-        if ($built0 === null || $disturbed === []) {
+        $year = $built->project->house->built;
+        $disturbed = array_values(array_filter($built->room->things, fn (PlacedThing $p): bool => $p->thing->treatment === Treatment::TakeOff));
+        if ($year === null || $disturbed === []) {
             return [];
         }
         $isUs = $built->project->house->country === Country::UnitedStates;
-        $args = ['thing' => $disturbed[0]->name(), 'year' => (string) $built0];
+        $args = ['thing' => $disturbed[0]->name(), 'year' => (string) $year];
         $place = new Place('site', $built->room->space->id);
 
         return [
-            ...$built0 < ($isUs ? 1978 : 1992) ? [Said::gate('house.old_paint', $place, 'gate', Authority::LeadTest, $args)] : [],
-            ...$built0 < ($isUs ? 1980 : 2000) ? [Said::gate('house.old_boards', $place, 'gate', Authority::AsbestosTest, $args)] : [],
+            ...$year < ($isUs ? 1978 : 1992) ? [Said::gate('house.old_paint', $place, 'gate', Authority::LeadTest, $args)] : [],
+            ...$year < ($isUs ? 1980 : 2000) ? [Said::gate('house.old_boards', $place, 'gate', Authority::AsbestosTest, $args)] : [],
         ];
     }
 }
