@@ -80,7 +80,7 @@ const isOdd = computed(() => props.marked.corners.length > 4 || props.marked.cor
         </p>
         <Fold v-if="marked.openings.length" title="Cannot be marked in place?">
             <p>{{ word('marked.surrogate') }}</p>
-            <p>{{ word('marked.corners') }}</p>
+            <p>{{ word('marked.corners', unit) }}</p>
         </Fold>
     </div>
 </template>

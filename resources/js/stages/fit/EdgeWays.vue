@@ -52,7 +52,7 @@ function costs(way: Way): string {
                         {{ showWithUnit(w.to, project.unit) }}{{ w.kind === 'extended_stile' ? ', with a face frame' : '' }}</span
                     >
                     <span v-if="w.kind === fitted.kind" class="more"
-                        >{{ word(`way.looks.${w.kind}`) }} {{ word(`way.needs.${w.kind}`) }}</span
+                        >{{ word(`way.looks.${w.kind}`) }} {{ word(`way.needs.${w.kind}`, project.unit) }}</span
                     >
                 </button>
             </li>

@@ -57,7 +57,7 @@ async function remove(): Promise<void> {
             <p v-if="placed.treatment === 'notch' && placed.notch > 0" class="help">
                 Leave {{ show(placed.notch, project.unit) }} around it in a notch.
             </p>
-            <p class="caution">{{ word(`thing.${thing.kind}.caution`) }}</p>
+            <p class="caution">{{ word(`thing.${thing.kind}.caution`, project.unit) }}</p>
             <p v-if="authority" class="help soft">{{ capitalised(authority) }}.</p>
         </section>
         <section class="bears">

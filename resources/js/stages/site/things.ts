@@ -1,8 +1,6 @@
 import type { Thing } from '../../api/document';
-import { render } from '../../measure/words';
 
-/** A word of the catalogue. */
-export const word = (key: string): string => render({ key, args: {} }, 'mm');
+export { word } from '../../measure/words';
 
 type Size = 'across' | 'up' | 'width' | 'height' | 'out';
 
