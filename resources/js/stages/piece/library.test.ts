@@ -35,7 +35,7 @@ describe('what an entry of the library does where it is used', () => {
     it('takes the maker’s figure of a hinge as the limit', () => {
         const hinge = entry({ kind: 'hinge', rating: 8 });
         expect(useOf(hinge, at({ door: { kind: 'hinged' } }), document)).toEqual([
-            { op: 'add', path: ['limits', 'strength.hinges_few'], value: 8 },
+            { op: 'set', path: ['limits'], value: { 'strength.hinges_few': 8 } },
         ]);
         expect(useOf(hinge, at({}), document)).toBeNull();
         const set = { ...document, limits: { 'strength.hinges_few': 5 } } as ProjectDocument;
