@@ -79,8 +79,13 @@ test('a finding stands on the drawing and opens what it is about; a limit of one
     await sags.getByLabel('limit', { exact: true }).blur();
     // 2261.8 · 1.5 / 150.
     await expect(sags).toContainText('22.6 mm is the usual limit');
+    // Every limit is found again, whether or not its rule speaks.
+    await line.getByText('Limits, 1 of your own').click();
+    const lifts = line.locator('.one', { hasText: 'What one person lifts' });
+    await expect(lifts.getByLabel('limit', { exact: true })).toHaveValue('23');
     await sags.getByRole('button', { name: 'Back to the usual one' }).click();
     await expect(sags).toContainText('11.3 mm is the usual limit');
+    await expect(line.getByText('Limits', { exact: true })).toBeVisible();
 });
 
 test('a bay takes what it is built around from the library, ours, one’s own, or a list brought in', async ({ page }) => {

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { Finding } from '../api/plan';
 import { render } from '../measure/words';
 import { useProject } from '../project/store';
+import AllLimits from './AllLimits.vue';
 import FindingRow from './FindingRow.vue';
 import SeverityMark from './SeverityMark.vue';
 import { isOpen, severities } from './severity';
@@ -26,6 +27,7 @@ const key = (f: Finding, i: number): string => `${f.code} ${f.place.ref} ${i}`;
             </div>
             <h4 v-if="settled.length">Accepted as they are, or decided</h4>
             <FindingRow v-for="(f, i) in settled" :key="key(f, i)" :finding="f" @shown="open = false" />
+            <AllLimits />
         </div>
         <button class="bar" :aria-expanded="open" @click="open = !open">
             <span v-for="s in severities" :key="s" class="count" :class="{ none: !count(s) }">

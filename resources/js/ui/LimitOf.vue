@@ -7,7 +7,7 @@ import { limitCode, limits, limitSet } from './limits';
 import { useRefusals } from './refusals';
 
 /** The limit of a rule, where a person may set their own; nothing for other rules. */
-const props = defineProps<{ code: string }>();
+const props = defineProps<{ code: string; open?: boolean }>();
 const project = useProject();
 const guarded = useRefusals();
 const code = computed(() => limitCode(props.code));
@@ -17,7 +17,7 @@ const keep = (to: number | null): Promise<void> => project.change(limitSet(proje
 </script>
 
 <template>
-    <details v-if="limit" class="limit" :open="own !== undefined">
+    <details v-if="limit" class="limit" :open="open || own !== undefined">
         <summary>{{ own === undefined ? 'The usual limit' : 'A limit of your own' }}</summary>
         <LengthField
             v-if="limit.unit === 'length'"
@@ -37,7 +37,7 @@ const keep = (to: number | null): Promise<void> => project.change(limitSet(proje
                 aria-label="limit"
                 @update:model-value="(v: number | null) => v !== null && guarded(keep(v))"
             />
-            <span v-if="limit.unit === 'kg'">kg</span>
+            <span v-if="limit.unit === 'kg'">&nbsp;kg</span>
         </template>
         <button v-if="own !== undefined" class="linkish" @click="guarded(keep(null))">Back to the usual one</button>
     </details>
