@@ -83,10 +83,13 @@ enum FillKind: string
         return Field::length(0, 120, 0);
     }
 
+    /** The highest rating of slides or castors that may be entered, kg. */
+    public const MOST_RATING = 250;
+
     /** kg the maker allows: a pair of slides, or one castor. */
     private static function rating(int $usual): Field
     {
-        return Field::count(5, 250, $usual);
+        return Field::count(5, self::MOST_RATING, $usual);
     }
 
     /** Needs no carcass around it: the walls or the floor carry it. */

@@ -24,6 +24,9 @@ final class NotchAvoidable implements Check
 {
     private const MOST_MM = 150;
 
+    /** No smaller one may be entered. */
+    private const LEAST_OPENING_MM = 20;
+
     public function of(Built $built): array
     {
         $findings = [];
@@ -61,7 +64,7 @@ final class NotchAvoidable implements Check
         $opening = $at === false ? null : ($built->design->spacings[$cell->bay->id]->openings[$at] ?? null)?->value->plus($by);
         $path = Whereabouts::ofBay($built->piece, $cell->bay->id);
 
-        return $opening === null || ! $opening->isPositive() || $path === null ? null
+        return $opening === null || $opening->isLessThan(Length::fromMillimetres(self::LEAST_OPENING_MM)) || $path === null ? null
             : Fix::set(Text::of('fit.notch_avoidable.fix', by: $by->absolute(), way: Text::of($by->isNegative() ? 'way.down' : 'way.up')), [...$path, 'fill', 'shelves', $id, 'clear_below'], $opening);
     }
 }

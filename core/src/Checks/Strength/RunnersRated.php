@@ -72,6 +72,6 @@ final class RunnersRated implements Check
         $args = ['bay' => $cell->label, 'kg' => Said::tenths($kg), 'wanted' => $needs, 'rating' => $rating];
 
         return $code === 'strength.slides_strong' ? Said::note($code, $built->bay($cell->bay->id), 'runners', $args)
-            : Said::look($code, $built->bay($cell->bay->id), 'runners', $args, null, null, $path === null ? null : Fix::set(Text::of('strength.runners.fix', wanted: $needs), [...$path, 'fill', 'rating'], $needs));
+            : Said::look($code, $built->bay($cell->bay->id), 'runners', $args, null, null, $path === null || $needs > FillKind::MOST_RATING ? null : Fix::set(Text::of('strength.runners.fix', wanted: $needs), [...$path, 'fill', 'rating'], $needs));
     }
 }

@@ -137,6 +137,11 @@ final class MaterialTest extends TestCase
         self::assertSame([10, 'way.up'], [$finding['measured'], $finding['says']['args']['way']['text']['key']]);
         $moved = self::cured($pipe(900, 1195), $finding);
         self::assertSame([], array_filter(Planned::of($moved)->part('shelf')['taken'], fn (array $t): bool => $t['kind'] === 'notch'), 'no notch any more');
+        // Its underside at 148 and 12 to go down would leave 18 of the opening below: less than may be entered.
+        $low = $pipe(160, 300);
+        self::bay($low, 1)['fill']['shelves'][Sample::id('SH', 1)]['clear_below'] = 30;
+        $down = self::told('fit.notch_avoidable', $low);
+        self::assertSame([12, 'way.down', null], [$down['measured'], $down['says']['args']['way']['text']['key'], $down['fix']]);
         self::silent('fit.notch_avoidable', $moved);
         self::silent('fit.notch_avoidable', $pipe(300, 2000), 'a pipe that passes cannot be dodged');
         // 150 up at most: to 1341, less the 6.

@@ -173,6 +173,7 @@ final class StrengthTest extends TestCase
         self::told('strength.slides_weak', $drawer($wanted - 1, 30));
         self::told('strength.slides_strong', $drawer(3 * $wanted + 1, 30));
         self::silent('strength.slides_strong', $drawer(3 * ($wanted - 1), 30));
+        self::assertNull(self::told('strength.slides_weak', $drawer(250, 190))['fix'], 'no slides are rated for so much');
         $castors = self::told('strength.castors_weak', $drawer(5, 30, 'castors'));
         $third = $castors['says']['args']['wanted']['count'];
         self::assertEqualsWithDelta((float) $castors['says']['args']['kg']['name'] / 3, $third, 1.0, 'three of four stand');
