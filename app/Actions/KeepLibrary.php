@@ -23,8 +23,7 @@ final class KeepLibrary
         return DB::transaction(function () use ($household, $entries): int {
             Household::query()->whereKey($household->id)->lockForUpdate()->firstOrFail();
             foreach ($entries as $entry) {
-                $columns = LibraryEntry::columns($entry);
-                LibraryEntry::query()->updateOrCreate(['household_id' => $household->id, 'kind' => $columns['kind'], 'name' => $columns['name']], ['entry' => json_decode($columns['entry'], true, 16, JSON_THROW_ON_ERROR)]);
+                LibraryEntry::query()->updateOrCreate(['household_id' => $household->id, 'kind' => $entry->what(), 'name' => $entry->name], ['entry' => $entry->kept()]);
             }
             $count = LibraryEntry::query()->where('household_id', $household->id)->count();
             if ($count > LibraryEntry::MOST) {

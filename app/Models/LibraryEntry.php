@@ -33,10 +33,4 @@ final class LibraryEntry extends Model
     {
         return EntryReader::read($this->entry);
     }
-
-    /** @return array{kind: string, name: string, entry: string} its columns */
-    public static function columns(Entry $entry): array
-    {
-        return ['kind' => $entry->kind->value ?? 'stored', 'name' => $entry->name, 'entry' => json_encode($entry, JSON_THROW_ON_ERROR)];
-    }
 }

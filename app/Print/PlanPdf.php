@@ -81,11 +81,12 @@ final readonly class PlanPdf
     private function cutList(): void
     {
         $y = 400.0;
+        $waiting = PlanReader::waiting($this->plan);
         foreach (PlanReader::parts($this->plan) as $part) {
             if ($y > 275) {
                 $y = $this->cutListPage();
             }
-            $fit = in_array($part['piece'], PlanReader::waiting($this->plan), true) ? 'WAITS' : ($part['fit_on_site'] ? 'on site' : '');
+            $fit = in_array($part['piece'], $waiting, true) ? 'WAITS' : ($part['fit_on_site'] ? 'on site' : '');
             $this->row($y, [$part['label'], $this->words->renderPlain($part['name']), $part['material_name'],
                 $this->size($part['finished']), $this->size($part['cut']), implode(' ', $part['banded']),
                 $part['bought'] ? 'bought' : ($part['grain'] === 'length' ? '→ length' : 'free'), $fit], '');

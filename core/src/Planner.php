@@ -164,18 +164,18 @@ final class Planner
      */
     private static function check(Project $project, array $rooms, array $pieces, array $designs, array $fitted, array $bored, Cutting $cutting): array
     {
-        $checker = new Checker;
+        [$checker, $accepted] = [new Checker, new Accepted($project)];
         $findings = $builts = $held = [];
         foreach ($project->spaces as $id => $space) {
-            array_push($findings, ...Accepted::marked($checker->survey($space, $rooms[$id]), $project));
+            array_push($findings, ...$accepted->marked($checker->survey($space, $rooms[$id])));
         }
         foreach ($pieces as $id => $piece) {
             $builts[] = $built = new Built($project, $piece, $rooms[$piece->space], $fitted[$id], $designs[$id], $bored[$id]);
-            $own = Accepted::marked([...$designs[$id]->findings, ...$checker->piece($built)], $project);
+            $own = $accepted->marked([...$designs[$id]->findings, ...$checker->piece($built)]);
             $held[$id] = array_values(array_filter($own, fn (Finding $f): bool => $f->holds()));
             array_push($findings, ...$own);
         }
-        array_push($findings, ...Accepted::marked($checker->cutting($cutting, $project, $builts), $project));
+        array_push($findings, ...$accepted->marked($checker->cutting($cutting, $project, $builts)));
 
         return [self::once($findings), $held];
     }

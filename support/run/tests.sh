@@ -78,15 +78,13 @@ core_beside() {
     return $ended
 }
 
-# Runs one part and keeps the count; `passed` and `failed` are the caller's.
+# Runs a part of the tests by a command and keeps the count; `passed` and `failed` are the caller's.
 count() {
     local part=$1
     shift
-    if { [ "$part" = core_beside ] && core_beside "$@"; } || { [ "$part" != core_beside ] && "test_$part"; }; then
-        passed=$((passed + 1))
-    else
+    if "$@"; then passed=$((passed + 1)); else
         failed=$((failed + 1))
-        say "FAILED: ${part%_beside}"
+        say "FAILED: $part"
     fi
 }
 
@@ -105,9 +103,9 @@ cmd_test() {
         [ "$what" = all ] || [ "$what" = $part ] || continue
         if [ "$part" = core ] && [ -n "$beside" ]; then continue; fi
         if [ "$part" = browser ] && [ -n "$beside" ]; then
-            count core_beside "$beside" "$log"
+            count core core_beside "$beside" "$log"
         fi
-        count "$part"
+        count "$part" "test_$part"
     done
     say "parts: $passed passed, $failed failed"
     [ $failed = 0 ]

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
+use Incastro\Core\Checks\Strength\Stowed;
 use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Design;
@@ -14,14 +15,23 @@ use Incastro\Core\Document\MadeOf;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\StoredThing;
+use Incastro\Core\Document\Whereabouts;
+use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
 
 /** What a check may look at. */
 final readonly class Built
 {
+    /** @var array<string, Panel> as they stand in the house, by id */
+    public array $panels;
+
+    /** @var list<WallScrew> */
+    public array $screws;
+
     public function __construct(
         public Project $project,
         public Piece $piece,
@@ -30,6 +40,8 @@ final readonly class Built
         public Design $design,
         public Bored $bored,
     ) {
+        $this->panels = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $fit->panels), 1, 0);
+        $this->screws = WallScrews::of($this);
     }
 
     /** The person's own limit, else the usual one. */
@@ -55,10 +67,40 @@ final readonly class Built
         return array_values(array_filter($this->fit->panels, fn (Panel $p): bool => in_array($p->role, $roles, true)));
     }
 
-    /** @return array<string, Panel> by id */
-    public function panels(): array
+    /** @return list<Panel> what stands in a bay, of those roles, of any when none is named */
+    public function inBay(string $bay, Role ...$roles): array
     {
-        return array_column(array_map(fn (Panel $p): array => [$p->id, $p], $this->fit->panels), 1, 0);
+        return array_values(array_filter($this->fit->panels, fn (Panel $p): bool => $p->bay === $bay && ($roles === [] || in_array($p->role, $roles, true))));
+    }
+
+    /** @return list<Panel> what moves in a bay */
+    public function movingIn(string $bay): array
+    {
+        return array_values(array_filter($this->inBay($bay), fn (Panel $p): bool => $p->role->moves()));
+    }
+
+    /** The bay a lid closes. */
+    public function under(Panel $lid): ?Cell
+    {
+        return $this->design->cells[explode(':lid_', $lid->id)[1] ?? ''] ?? null;
+    }
+
+    /**
+     * A cure that sets something of a bay; null when the piece has no such bay.
+     *
+     * @param  list<string>  $keys  from the bay down
+     */
+    public function cure(Text $does, string $bay, array $keys, mixed $value): ?Fix
+    {
+        $path = Whereabouts::ofBay($this->piece, $bay);
+
+        return $path === null ? null : Fix::set($does, [...$path, ...$keys], $value);
+    }
+
+    /** kg of all its boards, and of what stands in it. */
+    public function loaded(): float
+    {
+        return Stowed::whole($this) + array_sum(array_map($this->kg(...), $this->fit->panels));
     }
 
     /**

@@ -31,7 +31,7 @@ final class LetsThingsThrough implements Check
     public function of(Built $built): array
     {
         $findings = [];
-        $panels = $built->panels();
+        $panels = $built->panels;
         $told = [];
         foreach ($built->fit->passages as $passage) {
             $panel = $panels[$passage->panel] ?? null;

@@ -19,7 +19,8 @@ final class OpenBack
     public static function of(Cell $cell, Built $built): ?Fix
     {
         $path = Whereabouts::ofBay($built->piece, $cell->bay->id);
+        $cannot = $path === null || count($path) > self::OUTER || $cell->bay->openBack || $cell->methods->back === BackKind::Captured;
 
-        return $path === null || count($path) > self::OUTER || $cell->bay->openBack || $cell->methods->back === BackKind::Captured ? null : Fix::set(Text::of('piece.no_cable_way.fix'), [...$path, 'open_back'], true);
+        return $cannot ? null : $built->cure(Text::of('piece.no_cable_way.fix'), $cell->bay->id, ['open_back'], true);
     }
 }

@@ -11,4 +11,10 @@ final readonly class Fill
     public function __construct(public FillKind $kind, public Settings $is, public array $shelves = [])
     {
     }
+
+    /** Rolls over the floor when it is drawn out. */
+    public function isOnCastors(): bool
+    {
+        return $this->kind === FillKind::Caddy || in_array($this->kind, [FillKind::PullOut, FillKind::Drawers], true) && $this->is->choice('on') === 'castors';
+    }
 }

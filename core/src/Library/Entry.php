@@ -62,7 +62,21 @@ final readonly class Entry implements \JsonSerializable
         return array_filter($known, fn (Length|int|string|null $v): bool => $v !== null);
     }
 
-    /** @return array<string, mixed> */
+    /** Its kind, or `stored`. */
+    public function what(): string
+    {
+        return $this->kind->value ?? 'stored';
+    }
+
+    /** @return array<string, mixed> as it is kept; EntryReader reads it */
+    public function kept(): array
+    {
+        return ['name' => $this->name, 'kind' => $this->kind?->value, 'width' => $this->width, 'depth' => $this->depth, 'height' => $this->height, 'kg' => $this->kg, 'count' => $this->count,
+            'often' => $this->often->value, 'hazard' => $this->hazard, 'rating' => $this->rating, 'clearance' => $this->clearance, 'fixes_to' => $this->fixesTo, 'watts' => $this->watts,
+            'price_cents' => $this->priceCents, 'note' => $this->note];
+    }
+
+    /** @return array<string, mixed> with what each fill takes from it */
     public function jsonSerialize(): array
     {
         $fills = [];
@@ -71,8 +85,6 @@ final readonly class Entry implements \JsonSerializable
             $fills += $settings === [] ? [] : [$fill->value => $settings];
         }
 
-        return ['name' => $this->name, 'kind' => $this->kind?->value, 'width' => $this->width, 'depth' => $this->depth, 'height' => $this->height, 'kg' => $this->kg, 'count' => $this->count,
-            'often' => $this->often->value, 'hazard' => $this->hazard, 'rating' => $this->rating, 'clearance' => $this->clearance, 'fixes_to' => $this->fixesTo, 'watts' => $this->watts,
-            'price_cents' => $this->priceCents, 'note' => $this->note, 'fills' => (object) $fills];
+        return [...$this->kept(), 'fills' => (object) $fills];
     }
 }

@@ -35,7 +35,7 @@ final class LibraryCsv
         $seen = [];
         foreach ($lines as $line) {
             $entry = self::entry($line);
-            $key = mb_strtolower(($entry->kind->value ?? 'stored').' '.$entry->name);
+            $key = mb_strtolower("{$entry->what()} $entry->name");
             $seen[$key] = isset($seen[$key]) ? throw CsvNotReadable::twice($entry->name) : $entry;
         }
 
@@ -63,7 +63,7 @@ final class LibraryCsv
     {
         $mm = fn (?Length $l): string|float => $l === null ? '' : (float) $l->millimetres();
 
-        return CsvTable::write([self::COLUMNS, ...array_map(fn (Entry $e): array => [$e->kind->value ?? 'stored', $e->name, $mm($e->width), $mm($e->depth), $mm($e->height), $e->kg, $e->count,
+        return CsvTable::write([self::COLUMNS, ...array_map(fn (Entry $e): array => [$e->what(), $e->name, $mm($e->width), $mm($e->depth), $mm($e->height), $e->kg, $e->count,
             $e->often->value, $e->hazard ? 'yes' : 'no', $e->rating ?? '', $mm($e->clearance), $e->fixesTo, $e->watts, number_format($e->priceCents / 100, 2, '.', ''), $e->note], $entries)]);
     }
 }

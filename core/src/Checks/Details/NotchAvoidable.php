@@ -11,7 +11,6 @@ use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\TakenKind;
-use Incastro\Core\Document\Whereabouts;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\Passage;
@@ -30,7 +29,7 @@ final class NotchAvoidable implements Check
     public function of(Built $built): array
     {
         $findings = [];
-        $shelves = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $built->boards(Role::Shelf)), 1, 0);
+        $shelves = array_filter($built->panels, fn (Panel $p): bool => $p->role === Role::Shelf);
         foreach ($built->fit->passages as $passage) {
             $shelf = $passage->kind === TakenKind::Notch ? $shelves[$passage->panel] ?? null : null;
             $cell = $built->design->cells[$shelf->bay ?? ''] ?? null;
@@ -62,9 +61,8 @@ final class NotchAvoidable implements Check
         $id = explode(':', $shelf->id)[0];
         $at = array_search($id, array_keys($cell->bay->fill->shelves), true);
         $opening = $at === false ? null : ($built->design->spacings[$cell->bay->id]->openings[$at] ?? null)?->value->plus($by);
-        $path = Whereabouts::ofBay($built->piece, $cell->bay->id);
 
-        return $opening === null || $opening->isLessThan(Length::fromMillimetres(self::LEAST_OPENING_MM)) || $path === null ? null
-            : Fix::set(Text::of('fit.notch_avoidable.fix', by: $by->absolute(), way: Text::of($by->isNegative() ? 'way.down' : 'way.up')), [...$path, 'fill', 'shelves', $id, 'clear_below'], $opening);
+        return $opening === null || $opening->isLessThan(Length::fromMillimetres(self::LEAST_OPENING_MM)) ? null
+            : $built->cure(Text::of('fit.notch_avoidable.fix', by: $by->absolute(), way: Text::of($by->isNegative() ? 'way.down' : 'way.up')), $cell->bay->id, ['fill', 'shelves', $id, 'clear_below'], $opening);
     }
 }

@@ -9,8 +9,6 @@ use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Document\Settings;
-use Incastro\Core\Document\Whereabouts;
-use Incastro\Core\Findings\Fix;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -31,9 +29,8 @@ final class PaintTight implements Check
                 $limit = Said::up(self::LEAST_MM);
                 if ($gap !== null && $left !== null && $left->isLessThan($limit)) {
                     $wanted = $limit->plus(Said::up($paint));
-                    $path = Whereabouts::ofBay($built->piece, $id);
                     $findings[] = Said::look('piece.paint_tight', $built->bay($id), 'paint', ['bay' => $cell->label, 'gap' => $gap, 'left' => $left, 'limit' => $limit, 'coats' => $built->piece->coats], $left, $limit,
-                        $path === null ? null : Fix::set(Text::of('piece.paint_tight.fix', gap: $wanted), [...$path, $what, 'gap'], $wanted));
+                        $built->cure(Text::of('piece.paint_tight.fix', gap: $wanted), $id, [$what, 'gap'], $wanted));
                 }
             }
         }

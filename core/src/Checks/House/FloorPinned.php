@@ -7,7 +7,6 @@ namespace Incastro\Core\Checks\House;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\Strength\Stowed;
 use Incastro\Core\Document\EdgeName;
 use Incastro\Core\Document\FloatingSchool;
 use Incastro\Core\Document\FloorKind;
@@ -25,7 +24,7 @@ final class FloorPinned implements Check
         if ($built->room->space->build->floor !== FloorKind::Floating || ! $stands || $isFree) {
             return [];
         }
-        $kg = Stowed::whole($built) + array_sum(array_map($built->kg(...), $built->fit->panels));
+        $kg = $built->loaded();
 
         return $kg <= self::MOST_KG ? [] : [Said::look('house.floor_pinned', new Place('fit', $built->piece->id), 'floors', ['kg' => (int) ceil($kg), 'most' => (int) self::MOST_KG])];
     }

@@ -8,7 +8,6 @@ use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Checks\WallScrew;
-use Incastro\Core\Checks\WallScrews;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
@@ -24,9 +23,7 @@ final class NoFixPierced implements Check
         $findings = [];
         foreach ($built->room->things as $placed) {
             $isZone = in_array($placed->thing->kind, self::ZONES, true) && $placed->thing->face === Face::Back;
-            [$from, $size] = [$placed->block->corner, $placed->block->size];
-            $in = array_filter($isZone ? WallScrews::of($built) : [], fn (WallScrew $s): bool => $s->x->isGreaterThan($from->x) && $s->x->isLessThan($from->x->plus($size->x))
-                && $s->z->isGreaterThan($from->z) && $s->z->isLessThan($from->z->plus($size->z)));
+            $in = array_filter($isZone ? $built->screws : [], fn (WallScrew $s): bool => $s->isBehind($placed->block));
             if ($in !== []) {
                 $findings[] = Said::of(Severity::Stop, 'house.no_fix_pierced', new Place('site', $placed->thing->id), 'obstacles', ['thing' => $placed->name(), 'n' => count($in), 'part' => array_values($in)[0]->board->name]);
             }

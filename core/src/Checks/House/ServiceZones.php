@@ -7,7 +7,6 @@ namespace Incastro\Core\Checks\House;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\WallScrews;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Document\ThingKind;
@@ -29,7 +28,7 @@ final class ServiceZones implements Check
 
     public function of(Built $built): array
     {
-        $screws = WallScrews::of($built);
+        $screws = $built->screws;
         $zone = $built->length(Limit::ServiceZone);
         $in = $by = [];
         foreach ($built->room->things as $placed) {

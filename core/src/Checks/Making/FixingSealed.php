@@ -8,7 +8,6 @@ use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Checks\WallScrew;
-use Incastro\Core\Checks\WallScrews;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
@@ -20,7 +19,7 @@ final class FixingSealed implements Check
 {
     public function of(Built $built): array
     {
-        $screws = WallScrews::of($built);
+        $screws = $built->screws;
         $by = [];
         foreach ($screws as $screw) {
             $cover = $this->cover($screw, $built);
@@ -44,9 +43,8 @@ final class FixingSealed implements Check
         }
         $front = $screw->board->block->to(Axis::Y);
         foreach ($built->boards(Role::Board) as $board) {
-            [$from, $size] = [$board->block->corner, $board->block->size];
-            $isBefore = ! $board->bought && ! $board->turned && $board->thin === Axis::Y && ! $from->y->isLessThan($front);
-            if ($isBefore && $screw->x->isGreaterThan($from->x) && $screw->x->isLessThan($from->x->plus($size->x)) && $screw->z->isGreaterThan($from->z) && $screw->z->isLessThan($from->z->plus($size->z))) {
+            $isBefore = ! $board->bought && ! $board->turned && $board->thin === Axis::Y && ! $board->block->from(Axis::Y)->isLessThan($front);
+            if ($isBefore && $screw->isBehind($board->block)) {
                 return [$board->id, $board->name];
             }
         }

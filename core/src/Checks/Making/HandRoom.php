@@ -7,7 +7,6 @@ namespace Incastro\Core\Checks\Making;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\WallScrews;
 use Incastro\Core\Document\Limit;
 
 /** Screws to the wall are driven inside a bay: a hand with a driver takes about 90 mm. One finding a bay. From practice. */
@@ -17,7 +16,7 @@ final class HandRoom implements Check
     {
         $limit = $built->length(Limit::HandRoom);
         $findings = [];
-        foreach (WallScrews::of($built) as $screw) {
+        foreach ($built->screws as $screw) {
             $room = $screw->in?->x->value();
             if ($screw->in !== null && $room !== null && $room->isLessThan($limit)) {
                 $findings[$screw->in->bay->id] = Said::look('fit.screw_out_of_reach', $built->bay($screw->in->bay->id), 'practice', ['bay' => $screw->in->label, 'room' => $room, 'limit' => $limit], $room, $limit);

@@ -22,7 +22,7 @@ final class PocketsUnderTrim implements Check
     public function of(Built $built): array
     {
         $strips = $built->boards(...self::GLUED);
-        $panels = $built->panels();
+        $panels = $built->panels;
         $findings = [];
         foreach ($strips === [] ? [] : $built->bored->bores as $part => $bores) {
             foreach ($bores as $bore) {

@@ -11,8 +11,6 @@ use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Front;
-use Incastro\Core\Document\Whereabouts;
-use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -32,10 +30,9 @@ final class EdgeBare implements Check
             if ($board->bought || in_array('front', $board->banded, true) || $built->madeOf($board)->isSolid() || ($cell !== null && ($cell->bay->door !== null || $cell->bay->fill->is->optionalLength('nosing')?->isPositive() === true)) || $this->isCovered($board, $built)) {
                 continue;
             }
-            $path = $cell === null ? null : Whereabouts::ofBay($built->piece, $cell->bay->id);
             $ref = $cell->bay->id ?? $board->id;
             $findings[$ref] ??= Said::note('material.edge_bare', new Place('piece', $ref), 'practice', ['part' => $board->name], null, null,
-                $path === null ? null : Fix::set(Text::of('material.edge_bare.fix'), [...$path, 'methods', 'front'], Front::Banded->value));
+                $cell === null ? null : $built->cure(Text::of('material.edge_bare.fix'), $cell->bay->id, ['methods', 'front'], Front::Banded->value));
         }
 
         return array_values($findings);
@@ -44,10 +41,9 @@ final class EdgeBare implements Check
     private function isCovered(Panel $board, Built $built): bool
     {
         $front = $board->inHouse(Axis::Y);
-        $k = $front->value;
         $isForward = $board->facing($front, true) === 'front';
         $hair = Length::fromMillimetres(self::NEAR_MM);
-        $before = $board->block->along($front, $isForward ? $board->block->corner->$k->plus($board->block->size->$k) : $board->block->corner->$k->minus($hair), $hair);
+        $before = $board->block->along($front, $isForward ? $board->block->to($front) : $board->block->from($front)->minus($hair), $hair);
         $hidden = 0;
         foreach ($built->boards(Role::Lip, Role::Trim, Role::Rail, Role::Stile, Role::Lid, Role::Slab) as $strip) {
             $common = $strip === $board ? null : Bench::common($strip->block, $before);

@@ -19,7 +19,7 @@ final class EdgeScrews implements Check
 
     public function of(Built $built): array
     {
-        $panels = $built->panels();
+        $panels = $built->panels;
         $least = null;
         foreach ($built->design->joints as $joint) {
             [$end, $face] = [$panels[$joint->first] ?? null, $panels[$joint->second] ?? null];

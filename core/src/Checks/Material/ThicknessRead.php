@@ -22,7 +22,7 @@ final class ThicknessRead implements Check
     public function of(Built $built): array
     {
         $findings = [];
-        $panels = $built->panels();
+        $panels = $built->panels;
         foreach (array_unique(array_map(fn (Panel $p): string => $p->material, $panels)) as $id) {
             $stock = $built->project->stock[$id] ?? null;
             $off = $stock?->nominal === null ? null : $stock->thickness->minus($stock->nominal)->units / Length::PER_MM;

@@ -11,8 +11,6 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Country;
 use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\Whereabouts;
-use Incastro\Core\Findings\Fix;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -28,8 +26,8 @@ final class BedGuard implements Check
         [$high, $over] = array_map(Length::fromMillimetres(...), $built->project->house->country === Country::UnitedStates ? [762, 127] : [600, 160]);
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
-            $rail = $cell->bay->fill->kind === FillKind::Bed ? array_values(array_filter($built->boards(Role::BedRail), fn (Panel $p): bool => $p->bay === $id)) : [];
-            $slats = array_values(array_filter($built->boards(Role::Slat), fn (Panel $p): bool => $p->bay === $id));
+            $rail = $cell->bay->fill->kind === FillKind::Bed ? $built->inBay($id, Role::BedRail) : [];
+            $slats = $built->inBay($id, Role::Slat);
             if ($rail === [] || $slats === []) {
                 continue;
             }
@@ -38,9 +36,8 @@ final class BedGuard implements Check
             $guard = Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to(Axis::Z), $rail))->minus($mattress);
             $isHigh = $built->project->house->country === Country::UnitedStates ? $under->isGreaterThan($high) : ! $under->isLessThan($high);
             if ($isHigh && $guard->isLessThan($over)) {
-                $path = Whereabouts::ofBay($built->piece, $id);
                 $findings[] = Said::look('people.bed_guard', $built->bay($id), 'beds', ['bay' => $cell->label, 'under' => $under, 'guard' => Length::greatest($guard, Length::zero()), 'over' => $over], $guard, $over,
-                    $path === null ? null : Fix::set(Text::of('people.bed_guard.fix', over: $over), [...$path, 'fill', 'guard'], $over));
+                    $built->cure(Text::of('people.bed_guard.fix', over: $over), $id, ['fill', 'guard'], $over));
             }
         }
 

@@ -22,7 +22,7 @@ final class ChestVents implements Check
     {
         $findings = [];
         foreach ($built->project->house->children ? $built->boards(Role::Lid) : [] as $lid) {
-            $cell = $built->design->cells[explode(':lid_', $lid->id)[1] ?? ''] ?? null;
+            $cell = $built->under($lid);
             if ($cell === null || $cell->bay->openBack || $cell->bay->fill->kind->hasShelves() || $cell->by->back === null) {
                 continue;
             }

@@ -7,8 +7,6 @@ namespace Incastro\Core\Checks\People;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Document\Whereabouts;
-use Incastro\Core\Findings\Fix;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -27,9 +25,8 @@ final class FingerTraps implements Check
                 $gap = $is?->optionalLength('gap');
                 if ($gap !== null && $gap->isGreaterThan(Length::fromMillimetres(self::FROM_MM)) && $gap->isLessThan(Length::fromMillimetres(self::TO_MM))) {
                     $limit = Length::fromMillimetres(self::FROM_MM);
-                    $path = Whereabouts::ofBay($built->piece, $id);
                     $findings[] = Said::look('people.finger_trap', $built->bay($id), 'children', ['bay' => $cell->label, 'gap' => $gap, 'from' => $limit, 'to' => Length::fromMillimetres(self::TO_MM)], $gap, $limit,
-                        $path === null ? null : Fix::set(Text::of('people.finger_trap.fix', from: $limit), [...$path, $what, 'gap'], $limit));
+                        $built->cure(Text::of('people.finger_trap.fix', from: $limit), $id, [$what, 'gap'], $limit));
                 }
             }
         }

@@ -9,7 +9,6 @@ use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Document\Limit;
-use Incastro\Core\Document\Whereabouts;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -26,8 +25,7 @@ final class RiseAndGoing implements Check
             }
             [$rise, $going] = [$cell->bay->fill->is->length('height'), $cell->bay->fill->is->length('going')];
             [$most, $least] = [$built->length(Limit::Rise), $built->length(Limit::Going)];
-            $path = Whereabouts::ofBay($built->piece, $id);
-            $set = fn (string $code, string $key, Length $to): ?Fix => $path === null ? null : Fix::set(Text::of("$code.fix", limit: $to), [...$path, 'fill', $key], $to);
+            $set = fn (string $code, string $key, Length $to): ?Fix => $built->cure(Text::of("$code.fix", limit: $to), $id, ['fill', $key], $to);
             if ($rise->isGreaterThan($most)) {
                 $findings[] = Said::look('people.rise_high', $built->bay($id), 'steps', ['bay' => $cell->label, 'rise' => $rise, 'limit' => $most], $rise, $most, $set('people.rise_high', 'height', $most));
             }

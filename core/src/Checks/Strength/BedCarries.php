@@ -33,7 +33,7 @@ final class BedCarries implements Check
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             if ($cell->bay->fill->kind === FillKind::Bed) {
-                $parts = array_column(array_map(fn (Panel $p): array => [$p->id, $p], array_filter($built->fit->panels, fn (Panel $p): bool => $p->bay === $id)), 1, 0);
+                $parts = array_filter($built->panels, fn (Panel $p): bool => $p->bay === $id);
                 array_push($findings, ...array_filter([$this->slat($id, $parts, $built), $this->rail($id, $parts, $built), $this->ledger($id, $parts, $built)]));
             }
         }

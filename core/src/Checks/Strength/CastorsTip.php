@@ -8,7 +8,6 @@ use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
@@ -28,8 +27,8 @@ final class CastorsTip implements Check
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
-            $rolling = array_values(array_filter($built->fit->panels, fn (Panel $p): bool => $p->bay === $id && $p->role->moves()));
-            if ($rolling === [] || ! $this->isOnCastors($cell)) {
+            $rolling = $built->movingIn($id);
+            if ($rolling === [] || ! $cell->bay->fill->isOnCastors()) {
                 continue;
             }
             [$base, $centre] = $this->extents($rolling, $cell);
@@ -43,13 +42,6 @@ final class CastorsTip implements Check
         }
 
         return $findings;
-    }
-
-    private function isOnCastors(Cell $cell): bool
-    {
-        $fill = $cell->bay->fill;
-
-        return $fill->kind === FillKind::Caddy || in_array($fill->kind, [FillKind::PullOut, FillKind::Drawers], true) && $fill->is->choice('on') === 'castors';
     }
 
     /**

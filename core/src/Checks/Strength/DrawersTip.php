@@ -8,7 +8,6 @@ use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Checks\WallScrews;
-use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
@@ -24,7 +23,7 @@ final class DrawersTip implements Check
         $over = $back = 0.0;
         foreach ($built->design->cells as $id => $cell) {
             if ($cell->bay->fill->kind === FillKind::Drawers && $cell->bay->fill->is->choice('on') === 'slides') {
-                $drawers = array_filter($built->fit->panels, fn (Panel $p): bool => $p->bay === $id && $p->role->moves());
+                $drawers = $built->movingIn($id);
                 $out = (float) $cell->y->value()->millimetres() / 2;
                 $load = $cell->bay->fill->is->count('count') * Stowed::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), 2 * $out);
                 $over += (array_sum(array_map($built->kg(...), $drawers)) + (Stowed::listed($cell, $built) ?? $load)) * $out;

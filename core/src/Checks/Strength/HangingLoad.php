@@ -31,13 +31,13 @@ final class HangingLoad implements Check
         if (! $this->hangs($built) || $boards === []) {
             return [];
         }
-        $kg = Stowed::whole($built) + array_sum(array_map($built->kg(...), $built->fit->panels));
+        $kg = $built->loaded();
         $build = $built->room->space->build;
         $place = new Place('fit', $built->piece->id);
         if ($build->anchorKg !== null && $built->fit->box->studs === []) {
             return $this->anchors($built, $boards, $kg, $build->anchorKg / ($build->anchorUltimate ? 4 : 2), $place);
         }
-        $has = self::A_CROSSING * count(WallScrews::of($built));
+        $has = self::A_CROSSING * count($built->screws);
         $wanted = (int) ceil(round($kg * Bending::GRAVITY / Screwing::shear($built), 6));
 
         return $has === 0 || $wanted <= $has ? [] : [Said::look('strength.hanging_load', $place, 'hanging', ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted])];

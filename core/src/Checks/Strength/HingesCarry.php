@@ -30,7 +30,7 @@ final class HingesCarry implements Check
 
     public function of(Built $built): array
     {
-        $panels = $built->panels();
+        $panels = $built->panels;
         $findings = [];
         foreach ($built->fit->motions as $motion) {
             $leaf = array_values(array_filter(array_map(fn (string $id): ?Panel => $panels[$id] ?? null, $motion->mover->parts)));

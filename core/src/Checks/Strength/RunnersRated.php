@@ -8,11 +8,8 @@ use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Cell;
-use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\Whereabouts;
 use Incastro\Core\Findings\Finding;
-use Incastro\Core\Findings\Fix;
 use Incastro\Core\Measure\Text;
 
 /**
@@ -30,11 +27,11 @@ final class RunnersRated implements Check
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             $fill = $cell->bay->fill;
-            $moving = array_values(array_filter($built->fit->panels, fn (Panel $p): bool => $p->bay === $id && $p->role->moves()));
+            $moving = $built->movingIn($id);
             if (! in_array($fill->kind, [FillKind::Drawers, FillKind::PullOut, FillKind::Caddy], true) || $moving === []) {
                 continue;
             }
-            $onCastors = $fill->kind === FillKind::Caddy || $fill->is->choice('on') === 'castors';
+            $onCastors = $fill->isOnCastors();
             $n = $fill->kind === FillKind::Drawers ? $fill->is->count('count') : 1;
             $kg = array_sum(array_map($built->kg(...), $moving)) / $n + $this->carries($cell, $built, $n);
             $wanted = $onCastors ? $kg / 3 : $kg * self::OVER;
@@ -67,11 +64,10 @@ final class RunnersRated implements Check
 
     private function say(string $code, Cell $cell, float $kg, float $wanted, int $rating, Built $built): Finding
     {
-        $path = Whereabouts::ofBay($built->piece, $cell->bay->id);
         $needs = max(5, (int) ceil(round($wanted, 6)));
         $args = ['bay' => $cell->label, 'kg' => Said::tenths($kg), 'wanted' => $needs, 'rating' => $rating];
 
         return $code === 'strength.slides_strong' ? Said::note($code, $built->bay($cell->bay->id), 'runners', $args)
-            : Said::look($code, $built->bay($cell->bay->id), 'runners', $args, null, null, $path === null || $needs > FillKind::MOST_RATING ? null : Fix::set(Text::of('strength.runners.fix', wanted: $needs), [...$path, 'fill', 'rating'], $needs));
+            : Said::look($code, $built->bay($cell->bay->id), 'runners', $args, null, null, $needs > FillKind::MOST_RATING ? null : $built->cure(Text::of('strength.runners.fix', wanted: $needs), $cell->bay->id, ['fill', 'rating'], $needs));
     }
 }

@@ -14,7 +14,6 @@ use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Document\ShelfRest;
-use Incastro\Core\Document\Whereabouts;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Severity;
@@ -73,7 +72,7 @@ final class ShelfSags implements Check
             return null;
         }
         $own = $depth * $t * $material->density * 1e-9;
-        $shelves = array_filter($built->boards(Role::Shelf), fn (Panel $p): bool => $p->bay === $cell->bay->id);
+        $shelves = $built->inBay($cell->bay->id, Role::Shelf);
         $kg = Stowed::onEach($cell, $built, count($shelves) + 1, $length, $depth);
 
         $nosing = $mm($this->nosingOf($panel, $built));
@@ -85,13 +84,7 @@ final class ShelfSags implements Check
     /** As it is, which may be less than was wished. */
     private function nosingOf(Panel $shelf, Built $built): Length
     {
-        foreach ($built->boards(Role::Lip) as $strip) {
-            if ($strip->id === "$shelf->id:nosing") {
-                return $strip->block->size->z;
-            }
-        }
-
-        return Length::zero();
+        return ($built->panels["$shelf->id:nosing"] ?? null)?->block->size->z ?? Length::zero();
     }
 
     /** Screwed, dowelled or let in at both ends. */
@@ -146,12 +139,10 @@ final class ShelfSags implements Check
 
     private function fix(string $cure, ?int $nosing, Cell $cell, Built $built): ?Fix
     {
-        $path = Whereabouts::ofBay($built->piece, $cell->bay->id);
-
-        return match (true) {
-            $path === null || $cure === 'remedy' => null,
-            $cure === 'hold' => Fix::set(Text::of('strength.shelf_sags.fix'), [...$path, 'methods', 'shelves'], ShelfRest::Fixed->value),
-            default => Fix::set(Text::of('strength.shelf_sags.nose.fix', nosing: Length::fromMillimetres($nosing ?? 0)), [...$path, 'fill', 'nosing'], $nosing),
+        return match ($cure) {
+            'hold' => $built->cure(Text::of('strength.shelf_sags.fix'), $cell->bay->id, ['methods', 'shelves'], ShelfRest::Fixed->value),
+            'nose' => $built->cure(Text::of('strength.shelf_sags.nose.fix', nosing: Length::fromMillimetres($nosing ?? 0)), $cell->bay->id, ['fill', 'nosing'], $nosing),
+            default => null,
         };
     }
 }

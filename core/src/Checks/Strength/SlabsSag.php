@@ -66,7 +66,7 @@ final class SlabsSag implements Check
     /** @return array{Length, Length}|null a lid lies on all four edges of its bay: the shorter way carries, the other is how wide it is */
     private function overBay(Panel $lid, Built $built): ?array
     {
-        $cell = $built->design->cells[explode(':lid_', $lid->id)[1] ?? ''] ?? null;
+        $cell = $built->under($lid);
 
         return $cell === null ? null : [Length::least($cell->x->value(), $cell->y->value()), Length::greatest($cell->x->value(), $cell->y->value())];
     }

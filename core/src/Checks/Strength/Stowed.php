@@ -6,7 +6,6 @@ namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Design\Cell;
-use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Fill;
 use Incastro\Core\Document\StoredThing;
@@ -45,7 +44,7 @@ final class Stowed
     {
         $kg = 0.0;
         foreach ($built->design->cells as $id => $cell) {
-            $levels = 1 + count(array_filter($built->boards(Role::Shelf), fn (Panel $p): bool => $p->bay === $id));
+            $levels = 1 + count($built->inBay($id, Role::Shelf));
             $kg += self::listed($cell, $built) ?? $levels * self::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), (float) $cell->y->value()->millimetres());
         }
 
