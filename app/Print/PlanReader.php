@@ -29,6 +29,9 @@ namespace App\Print;
  * @phpstan-type BoreRow array{kind: string, with: list<string>, along: non-empty-list<int|float>, across: non-empty-list<int|float>, diameter: int|float, depth: int|float|null, screw: int|float|null, slots: list<BenchRectangle>}
  * @phpstan-type BenchFace array{face: string, sides: array{left: string, right: string, lower: string, upper: string}, length: int|float, width: int|float, loops: list<list<array{int|float, int|float}>>, round: list<BenchRectangle>, recesses: list<array{kind: string, depth: int|float, x: int|float, y: int|float, length: int|float, width: int|float}>, rows: list<BoreRow>}
  * @phpstan-type Found array{code: string, severity: 'stop'|'look'|'note', says: Text, remedy: Text, source: Text, accepted: ?string, decides: ?string, before: ?string, decided: ?array{who: string, on: string, said: string, goes_on: bool}}
+ * @phpstan-type Amount array{value: int|float, unit: string}
+ * @phpstan-type Purchase array{key: string, group: string, name: Text, need: Amount, wanted: Amount, in_hand: Amount, short: Amount, pack: Amount, packs: int, price_cents: ?int, cost_cents: ?int, shop: string, instead: ?string, left_out: bool, got_packs: int|float, spent_cents: int, bought: bool}
+ * @phpstan-type Shopping array{currency: string, lines: list<Purchase>, total_cents: int, unpriced: int, shops: array<string, string>}
  * @phpstan-type Bench array{faces: list<BenchFace>, edges: list<array{edge: string, from: string, face: string, is_end: bool, rows: list<BoreRow>}>}
  */
 final class PlanReader
@@ -51,6 +54,16 @@ final class PlanReader
     {
         /** @var list<Found> */
         return $plan['findings'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return Shopping
+     */
+    public static function shopping(array $plan): array
+    {
+        /** @var Shopping */
+        return $plan['buy'];
     }
 
     /**

@@ -67,6 +67,14 @@ final readonly class Catalogue
         return ($exact ? '' : '≈ ').$shown;
     }
 
+    /** @param  array<array-key, mixed>  $amount  an Amount as it stands in a plan's JSON */
+    public function amount(array $amount): string
+    {
+        $value = is_numeric($amount['value'] ?? null) ? (float) $amount['value'] : 0.0;
+
+        return Amounts::show($value, is_string($amount['unit'] ?? null) ? $amount['unit'] : 'each', $this->unit);
+    }
+
     public function unitName(): string
     {
         return $this->unit->value;
@@ -83,6 +91,8 @@ final readonly class Catalogue
             'count' => (string) (int) $number('count'),
             'name' => is_string($arg['name'] ?? null) ? $arg['name'] : '',
             'text' => is_array($arg['text'] ?? null) ? $this->renderPlain($arg['text']) : '',
+            'amount' => $this->amount($arg),
+            'money' => Amounts::money((int) $number('cents'), is_string($arg['currency'] ?? null) ? $arg['currency'] : ''),
             default => '',
         };
     }

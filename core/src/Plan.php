@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Build\Shopping\ShoppingList;
+
 /** Everything that follows from a document. Sections are plain data, described in schema/plan.schema.json. */
 final readonly class Plan implements \JsonSerializable
 {
@@ -33,6 +35,7 @@ final readonly class Plan implements \JsonSerializable
         public array $solids,
         public array $templates,
         public array $bench,
+        public ShoppingList $buy,
     ) {
     }
 
@@ -54,6 +57,7 @@ final readonly class Plan implements \JsonSerializable
             'solids' => (object) $this->solids,
             'templates' => (object) $this->templates,
             'bench' => (object) $this->bench,
+            'buy' => $this->buy,
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Labels;
 use Incastro\Core\Cut\Part;
@@ -59,7 +60,8 @@ final readonly class PlanWriter
         private array $fitted,
         private Cutting $cutting,
         private array $findings,
-        private array $held = [],
+        private array $held,
+        private ShoppingList $buy,
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
     }
@@ -81,6 +83,7 @@ final readonly class PlanWriter
             $this->solids(),
             $this->templates(),
             $this->bench(),
+            $this->buy,
         );
     }
 

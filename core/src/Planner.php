@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Build\Shopping\Shopper;
 use Incastro\Core\Checks\Accepted;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Checker;
@@ -22,6 +24,7 @@ use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\Fitter;
 use Incastro\Core\Fit\Neighbour;
+use Incastro\Core\Measure\Unit;
 use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surveyor;
@@ -40,12 +43,13 @@ final class Planner
         $rooms = self::survey($project);
         $pieces = self::measurable($project, $rooms);
         [$designs, $fitted] = self::build($project, $pieces, $rooms);
-        $bored = self::bored($designs, $fitted);
+        $bored = self::bored($designs, $fitted, $project->unit);
         $cutting = self::cut($project, $fitted, $bored);
         [$all, $held] = self::check($project, $rooms, $pieces, $designs, $fitted, $bored, $cutting);
+        $buy = (new Shopper($project))->list(self::works($project, $rooms, $pieces, $designs, $fitted, $bored), $cutting);
         $findings = array_map(fn (Finding $f): Finding => $f->within($document), $all);
 
-        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held))->plan();
+        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy))->plan();
     }
 
     /**
@@ -61,7 +65,7 @@ final class Planner
         $rooms = self::survey($project);
         [$designs, $fitted] = self::build($project, self::measurable($project, $rooms), $rooms);
 
-        return self::cut($project, $fitted, self::bored($designs, $fitted));
+        return self::cut($project, $fitted, self::bored($designs, $fitted, $project->unit));
     }
 
     /**
@@ -133,11 +137,11 @@ final class Planner
      * @param  array<string, Fit>  $fitted
      * @return array<string, Bored> by piece
      */
-    private static function bored(array $designs, array $fitted): array
+    private static function bored(array $designs, array $fitted, Unit $unit): array
     {
         $bored = [];
         foreach ($fitted as $id => $fit) {
-            $bored[$id] = Boring::of($designs[$id], $fit);
+            $bored[$id] = Boring::of($designs[$id], $fit, $unit);
         }
 
         return $bored;
@@ -178,6 +182,19 @@ final class Planner
         array_push($findings, ...$accepted->marked($checker->cutting($cutting, $project, $builts)));
 
         return [self::once($findings), $held];
+    }
+
+    /**
+     * @param  array<string, Room>  $rooms
+     * @param  array<string, Piece>  $pieces
+     * @param  array<string, Design>  $designs
+     * @param  array<string, Fit>  $fitted
+     * @param  array<string, Bored>  $bored
+     * @return list<PieceWork>
+     */
+    private static function works(Project $project, array $rooms, array $pieces, array $designs, array $fitted, array $bored): array
+    {
+        return array_map(fn (string $id): PieceWork => new PieceWork($project, $pieces[$id], $rooms[$pieces[$id]->space], $designs[$id], $fitted[$id], $bored[$id]), array_keys($pieces));
     }
 
     /**

@@ -20,6 +20,7 @@ final class ArrowsTest extends TestCase
         'Design' => ['Measure', 'Findings', 'Geometry', 'Document', 'Envelope'],
         'Fit' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design'],
         'Cut' => ['Measure', 'Findings', 'Geometry', 'Document', 'Design', 'Fit', 'Csv'],
+        'Build' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Design', 'Fit', 'Cut'],
         'Checks' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design', 'Fit', 'Cut'],
         'Draw' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design', 'Fit', 'Cut'],
         'Csv' => ['Measure'],

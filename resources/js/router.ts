@@ -22,6 +22,7 @@ export const router = createRouter({
                 { path: 'piece', component: PiecePage },
                 { path: 'fit', component: FitPage },
                 { path: 'cut', component: CutPage },
+                { path: 'make', component: () => import('./stages/make/MakePage.vue') },
             ],
         },
         { path: '/projects/:id/wall', component: WallPage },

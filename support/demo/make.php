@@ -27,6 +27,7 @@ foreach (rooms() as $file => $room) {
     $document['workshop'] = array_replace($document['workshop'], $room['unit'] === 'mm' ? ['kerf' => 2.4, 'trim' => 8] : []);
     $space = array_key_first($document['spaces']);
     $document['spaces'][$space] = array_replace($document['spaces'][$space], ['name' => $room['space']], $room['also'] ?? []);
+    $document += isset($room['shop']) ? ['shop' => $room['shop']] : [];
     $document += isset($room['house']) ? ['house' => $room['house']] : [];
     foreach ($room['way'] ?? [] as $i => $segment) {
         $document['way_in'][$newId()] = ['order' => sprintf('m%03d', $i)] + $segment;

@@ -23,7 +23,11 @@ function rooms(): array
     return [
         'chart-room-left-niche' => [
             'kind' => 'niche', 'unit' => 'mm', 'ids' => '01J8R1', 'id' => '01JCHARTR00M0000000000EFT1', 'name' => 'Chart room, left niche', 'space' => 'Left niche',
-            'decide' => fn (array $piece): array => ['base' => ['kind' => 'trim', 'set_off' => 0]] + $piece,
+            'decide' => fn (array $piece): array => ['base' => ['kind' => 'trim', 'set_off' => 0], 'finish' => ['kind' => 'paint', 'primer' => true, 'colour' => 'Harbour grey', 'sheen' => 'satin']] + $piece,
+            'shop' => ['currency' => 'EUR', 'tax_percent' => 21, 'tax_included' => true, 'budget_cents' => 45000, 'lines' => [
+                'buy.screw 1600000' => ['in_hand' => 12, 'price_cents' => 480], 'hardware.shelf_pin' => ['price_cents' => 360], 'glue' => ['in_hand' => 0.25],
+                'primer' => ['price_cents' => 2690], 'paint Harbour grey satin' => ['price_cents' => 3850], 'shim' => ['price_cents' => 420], 'caulk' => ['price_cents' => 390],
+            ]],
             'true' => $box(1049, 402, 2389, [
                 'left' => fn (float $y, float $z): float => 2.7 * ($z - 100) / 1000 + 5.0 * (402 - $y) / 1000,
                 'right' => fn (float $y, float $z): float => 1048 - 1.4 * ($z - 100) / 1000 - 7.0 * (402 - $y) / 1000,
@@ -162,7 +166,8 @@ function rooms(): array
         ],
         'signal-cabin-closet' => [
             'kind' => 'closet', 'unit' => 'in', 'ids' => '01J8RE', 'id' => '01JS1GNA1C10SET00000000001', 'name' => 'Signal cabin, walk-in closet', 'space' => 'Walk-in closet',
-            'decide' => fn (array $piece): array => ['top' => ['kind' => 'trim', 'set_off' => 0]] + $piece,
+            'decide' => fn (array $piece): array => ['top' => ['kind' => 'trim', 'set_off' => 0], 'finish' => ['kind' => 'clear']] + $piece,
+            'shop' => ['currency' => 'USD', 'tax_percent' => 8.25, 'tax_included' => false, 'lines' => ['glue' => ['price_cents' => 649], 'clear' => ['price_cents' => 2799], 'shim' => ['price_cents' => 379]]],
             'true' => $box(2286, 762, 2413, [
                 'mouth_left' => fn (): float => 660.4, 'mouth_right' => fn (): float => 1574.8, 'mouth_head' => fn (): float => 2032.0, 'mouth_depth' => fn (): float => 114.3,
                 'left' => $lean(0, 1.6, 2.0), 'right' => $lean(2286, 1.2, -3.0), 'back' => fn (float $x, float $z): float => 0.9 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 5 * $x / 2286,

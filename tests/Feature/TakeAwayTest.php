@@ -39,6 +39,30 @@ final class TakeAwayTest extends TestCase
         self::assertMatchesRegularExpression('/Screw hole 4\.5 +through +8\.8 +50\.0 · 186\.9 · 323\.8 +C1, screw 40\.0/', $text);
     }
 
+    public function test_the_shopping_list_as_csv_and_on_paper_by_shop(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $csv = (string) $this->get("/api/projects/$project->id/shopping.csv")->assertOk()->getContent();
+        $rows = array_map(fn (string $l): array => str_getcsv($l, ',', '"', ''), explode("\r\n", trim($csv)));
+        self::assertSame('shop', $rows[0][0]);
+        self::assertContains(['Hardware shop', 'screws', 'Screw 4.0, 40 mm', 'each', '38', '42', '12', '30', '50', '1', '4.80', '4.80', 'EUR', '0', '0.00', ''], array_map(fn (array $r): array => array_map(fn (?string $c): string => str_replace("\u{00A0}", ' ', (string) $c), $r), $rows));
+        $text = (string) preg_replace('/\s+/', ' ', self::textOf((string) $this->get("/api/projects/$project->id/shopping.pdf")->assertOk()->getContent()));
+        self::assertStringContainsString('Timber merchant', $text);
+        self::assertMatchesRegularExpression('/☐ Birch ply 18, 2.?440 mm × 1.?220 mm 2 2 94.00 188.00/u', $text);
+        self::assertStringContainsString('All that has a price: €315.00', $text);
+
+        // Bought at another price, in a shop of one's own: the fact is kept whatever the plan becomes.
+        $fact = self::ulid();
+        $this->postJson("/api/projects/$project->id/changes", $this->change(1, [
+            ['op' => 'append', 'path' => ['facts', $fact], 'value' => ['kind' => 'bought', 'line' => 'buy.screw 1600000', 'packs' => 1, 'cents' => 455, 'at' => '2026-11-25T10:00:00Z']],
+            ['op' => 'set', 'path' => ['shop', 'shops'], 'value' => ['hardware' => 'Tern & Tackle']],
+        ]))->assertOk();
+        $text = (string) preg_replace('/\s+/', ' ', self::textOf((string) $this->get("/api/projects/$project->id/shopping.pdf")->assertOk()->getContent()));
+        self::assertStringContainsString('Tern & Tackle', $text);
+        self::assertMatchesRegularExpression('/☒ Screw 4.0/u', $text);
+    }
+
     public function test_what_was_found_is_printed_with_what_was_decided_and_lines_for_what_was_not(): void
     {
         $this->actingAs($this->demoOwner());

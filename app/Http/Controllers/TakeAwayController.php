@@ -10,6 +10,8 @@ use App\Models\Project;
 use App\Print\CutListCsv;
 use App\Print\LabelsPdf;
 use App\Print\PlanPdf;
+use App\Print\ShoppingCsv;
+use App\Print\ShoppingPdf;
 use App\Print\SurveyPdf;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -23,6 +25,20 @@ final class TakeAwayController
         Gate::authorize('view', $project);
 
         return $this->file(CutListCsv::of($plan->decoded($project)), 'text/csv; charset=utf-8', $project, 'cut list.csv');
+    }
+
+    public function shopping(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(ShoppingPdf::of($project->name, $plan->decoded($project)), 'application/pdf', $project, 'shopping list.pdf');
+    }
+
+    public function shoppingCsv(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(ShoppingCsv::of($plan->decoded($project)), 'text/csv; charset=utf-8', $project, 'shopping list.csv');
     }
 
     public function pdf(Project $project, PlanProject $plan): Response

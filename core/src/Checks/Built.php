@@ -19,6 +19,8 @@ use Incastro\Core\Document\Whereabouts;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\Fit;
+use Incastro\Core\Fit\WallScrew;
+use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
@@ -41,7 +43,7 @@ final readonly class Built
         public Bored $bored,
     ) {
         $this->panels = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $fit->panels), 1, 0);
-        $this->screws = WallScrews::of($this);
+        $this->screws = WallScrews::of($fit, $design);
     }
 
     /** The person's own limit, else the usual one. */

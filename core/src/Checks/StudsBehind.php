@@ -10,6 +10,7 @@ use Incastro\Core\Document\WallKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 

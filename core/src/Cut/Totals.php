@@ -60,8 +60,8 @@ final readonly class Totals
         return ['parts' => $this->parts, 'grams' => $this->grams, 'joints' => $this->joints, 'fixings' => $this->fixings, 'banded' => $this->banded, 'framed' => $this->framed];
     }
 
-    /** The edge's own length: along the grain, or across it. */
-    private static function edge(Panel $panel, string $edge): Length
+    /** A banded edge's own length: along the grain, or across it. */
+    public static function edge(Panel $panel, string $edge): Length
     {
         $across = match ($edge) {
             'front' => Axis::Y,

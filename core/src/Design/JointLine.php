@@ -9,7 +9,8 @@ use Incastro\Core\Measure\Length;
 
 /**
  * The line along which two boards meet, on which the fasteners of their joint are set out: through the middle of the area they
- * share, along its longer side. `plane` is where they meet on the joint's axis.
+ * share, along its longer side. `plane` is where they meet on the joint's axis,
+ * `breadth` how wide that area is across the line.
  */
 final readonly class JointLine
 {
@@ -24,7 +25,7 @@ final readonly class JointLine
     /** Shorter than this there is no room for two. */
     private const ROOM_FOR_TWO_MM = 30;
 
-    private function __construct(public Axis $axis, public Axis $along, public Axis $across, public Length $plane, public Length $from, public Length $length, public Length $middle)
+    private function __construct(public Axis $axis, public Axis $along, public Axis $across, public Length $plane, public Length $from, public Length $length, public Length $middle, public Length $breadth)
     {
     }
 
@@ -44,7 +45,7 @@ final readonly class JointLine
         $isBefore = $a->block->corner->$k->isLessThan($b->block->corner->$k);
 
         return new self($axis, $long[0], $short[0], $isBefore ? $a->block->corner->$k->plus($a->block->size->$k) : $a->block->corner->$k,
-            $long[1], $long[2], $short[1]->plus($short[2]->splitInto(2)[0]));
+            $long[1], $long[2], $short[1]->plus($short[2]->splitInto(2)[0]), $short[2]);
     }
 
     /** @return array{Axis, Length, Length} from where and how far they overlap */

@@ -10,4 +10,5 @@ enum FactKind: string
     case Take = 'take';
     case Note = 'note';
     case Photo = 'photo';
+    case Bought = 'bought';
 }

@@ -36,6 +36,7 @@ final readonly class Piece
         public array $offsets = [],
         public StrutSettings $struts = new StrutSettings,
         public int $coats = 0,
+        public Finish $finish = new Finish,
     ) {
     }
 

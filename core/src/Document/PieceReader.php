@@ -48,7 +48,8 @@ final readonly class PieceReader
             EdgeReader::others($node),
             EdgeReader::offsets($node->at('offsets')),
             StrutSettings::read($node->at('struts')),
-            $node->at('coats')->isMissing() ? 0 : $node->at('coats')->count(0, 8),
+            $coats = $node->at('coats')->isMissing() ? 0 : $node->at('coats')->count(0, 8),
+            Finish::read($node->at('finish'), $coats),
         );
     }
 

@@ -39,6 +39,9 @@ final readonly class Project
         public House $house = new House,
         public array $limits = [],
         public array $decisions = [],
+        public Shop $shop = new Shop,
+        public MakeWay $make = new MakeWay,
+        public Log $log = new Log,
     ) {
     }
 }

@@ -30,12 +30,13 @@ final class ProjectReader
         /** @var \ArrayObject<int, Problem> $problems */
         $problems = new \ArrayObject;
         $root = new Node($document, '', $problems);
+        $facts = FactReader::standing($root);
         $project = new Project(
             $root->at('id')->text(26),
             $root->at('name')->text(),
             $root->at('unit')->oneOf(Unit::class),
             $root->at('as_of')->text(10),
-            SpaceReader::spaces($root),
+            SpaceReader::spaces($root, $facts),
             (new PieceReader($root))->pieces(),
             $root->at('stock')->each(CutReader::material(...)),
             self::workshop($root->at('workshop')),
@@ -48,6 +49,9 @@ final class ProjectReader
             self::house($root->at('house')),
             self::limits($root->at('limits')),
             $root->at('decisions')->each(self::decision(...)),
+            Shop::read($root->at('shop')),
+            MakeWay::read($root->at('make')),
+            Log::of($facts),
         );
         self::checkReferences($project, $root);
         $found = array_values($problems->getArrayCopy());

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Document;
 
 /** What a person wrote down about a reading, and when. */
-final readonly class ReadingNote
+final readonly class ReadingNote implements Fact
 {
     public function __construct(public string $id, public string $reading, public string $text, public ?string $at)
     {

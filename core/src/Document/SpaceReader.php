@@ -7,15 +7,23 @@ namespace Incastro\Core\Document;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Reads spaces with their readings; takes and notes are facts, gathered here by the reading they belong to. */
+/** Reads spaces with their readings; takes and notes are facts (FactReader), gathered here by the reading they belong to. */
 final class SpaceReader
 {
-    /** @return array<string, Space> */
-    public static function spaces(Node $root): array
+    /**
+     * @param  list<Fact>  $facts  those that stand, oldest first
+     * @return array<string, Space>
+     */
+    public static function spaces(Node $root, array $facts): array
     {
-        $facts = self::standingFacts($root);
+        $byReading = [];
+        foreach ($facts as $fact) {
+            if ($fact instanceof Take || $fact instanceof ReadingNote || $fact instanceof ReadingPhoto) {
+                $byReading[$fact->reading][] = $fact;
+            }
+        }
 
-        return $root->at('spaces')->each(fn (Node $node, string $id): Space => self::space($node, $id, $facts));
+        return $root->at('spaces')->each(fn (Node $node, string $id): Space => self::space($node, $id, $byReading));
     }
 
     /** @param  array<string, list<Take|ReadingNote|ReadingPhoto>>  $facts  by reading */
@@ -77,63 +85,5 @@ final class SpaceReader
         }
 
         return new Slope($along, $low, ! $node->at('flat')->isMissing() && $node->at('flat')->flag());
-    }
-
-    /** @return array<string, list<Take|ReadingNote|ReadingPhoto>> standing facts by reading, oldest first; what is struck out stays in the document alone */
-    private static function standingFacts(Node $root): array
-    {
-        $byReading = [];
-        $facts = $root->at('facts')->each(fn (Node $node, string $id): Take|ReadingNote|ReadingPhoto|null => self::fact($node, $id));
-        ksort($facts);
-        foreach ($facts as $fact) {
-            if ($fact !== null) {
-                $byReading[$fact->reading][] = $fact;
-            }
-        }
-
-        return $byReading;
-    }
-
-    private static function fact(Node $node, string $id): Take|ReadingNote|ReadingPhoto|null
-    {
-        $fact = match ($node->at('kind')->oneOf(FactKind::class)) {
-            FactKind::Note => self::note($node, $id),
-            FactKind::Photo => self::photo($node, $id),
-            FactKind::Take => self::take($node, $id),
-        };
-
-        return $node->at('struck')->isMissing() || ! $node->at('struck')->flag() ? $fact : null;
-    }
-
-    private static function note(Node $node, string $id): ReadingNote
-    {
-        return new ReadingNote($id, $node->at('reading')->text(26), $node->at('text')->text(500), self::when($node));
-    }
-
-    private static function photo(Node $node, string $id): ReadingPhoto
-    {
-        return new ReadingPhoto($id, $node->at('reading')->text(26), $node->at('photo')->text(26),
-            $node->at('width')->count(1, 10_000), $node->at('height')->count(1, 10_000),
-            $node->at('caption')->isMissing() ? null : $node->at('caption')->text(200), self::when($node));
-    }
-
-    private static function take(Node $node, string $id): Take
-    {
-        $isAngle = $node->at('value')->isMissing() && ! $node->at('deg')->isMissing();
-
-        return new Take(
-            $id,
-            $node->at('reading')->text(26),
-            $isAngle ? null : $node->at('value')->length(),
-            $isAngle ? $node->at('deg')->number(0.0, 180.0) : null,
-            $node->at('typed')->text(60),
-            $node->at('with')->optionalOf(Instrument::class),
-            self::when($node),
-        );
-    }
-
-    private static function when(Node $node): ?string
-    {
-        return $node->at('at')->isMissing() ? null : $node->at('at')->text(40);
     }
 }

@@ -7,7 +7,7 @@ namespace Incastro\Core\Document;
 use Incastro\Core\Measure\Length;
 
 /** One taking of a reading: its exact value (a length, or degrees for an angle), the text as typed, with what and when. */
-final readonly class Take
+final readonly class Take implements Fact
 {
     public function __construct(
         public string $id,

@@ -10,24 +10,26 @@ namespace Incastro\Core\Measure;
  */
 final readonly class Text implements \JsonSerializable
 {
-    /** @param  array<string, Length|Angle|self|int|string>  $args */
+    /** @param  array<string, Length|Angle|Amount|Money|self|int|string>  $args */
     private function __construct(public string $key, public array $args)
     {
     }
 
-    /** @param  Length|Angle|self|int|string  ...$args named arguments of the sentence */
-    public static function of(string $key, Length|Angle|self|int|string ...$args): self
+    /** @param  Length|Angle|Amount|Money|self|int|string  ...$args named arguments of the sentence */
+    public static function of(string $key, Length|Angle|Amount|Money|self|int|string ...$args): self
     {
-        /** @var array<string, Length|Angle|self|int|string> $args */
+        /** @var array<string, Length|Angle|Amount|Money|self|int|string> $args */
         return new self($key, $args);
     }
 
     /** @return array{key: string, args: array<string, mixed>|\stdClass} */
     public function jsonSerialize(): array
     {
-        $args = array_map(fn (Length|Angle|self|int|string $arg): array => match (true) {
+        $args = array_map(fn (Length|Angle|Amount|Money|self|int|string $arg): array => match (true) {
             $arg instanceof Length => ['type' => 'length', 'mm' => $arg],
             $arg instanceof Angle => ['type' => 'angle', 'degrees' => $arg],
+            $arg instanceof Amount => ['type' => 'amount'] + $arg->jsonSerialize(),
+            $arg instanceof Money => ['type' => 'money'] + $arg->jsonSerialize(),
             $arg instanceof self => ['type' => 'text', 'text' => $arg],
             is_int($arg) => ['type' => 'count', 'count' => $arg],
             default => ['type' => 'name', 'name' => $arg],

@@ -61,6 +61,8 @@ export interface ProjectDocument {
   decisions?: {
     [k: string]: Decision;
   };
+  shop?: Shop;
+  make?: MakeWay;
 }
 export interface Space {
   kind:
@@ -339,6 +341,7 @@ export interface Piece {
     on_flap?: number;
   };
   coats?: number;
+  finish?: Finish;
 }
 export interface Edge {
   kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play';
@@ -523,6 +526,12 @@ export interface Offsets {
       gap: number;
     };
   };
+}
+export interface Finish {
+  kind?: 'none' | 'paint' | 'clear';
+  primer?: boolean;
+  colour?: string;
+  sheen?: string;
 }
 export interface Methods {
   front: 'banded' | 'face_frame';
@@ -746,8 +755,8 @@ export interface LaidPart {
   locked?: boolean;
 }
 export interface Fact {
-  kind: 'take' | 'note' | 'photo';
-  reading: string;
+  kind: 'take' | 'note' | 'photo' | 'bought';
+  reading?: string;
   /**
    * a length in mm, at most 6 decimals
    */
@@ -765,6 +774,9 @@ export interface Fact {
   width?: number;
   height?: number;
   caption?: string;
+  line?: string;
+  packs?: number;
+  cents?: number;
 }
 export interface WaySegment {
   order?: string;
@@ -876,4 +888,45 @@ export interface Decision {
   on: string;
   said: string;
   goes_on: boolean;
+}
+/**
+ * money and shops
+ */
+export interface Shop {
+  currency?: string;
+  tax_percent?: number;
+  tax_included?: boolean;
+  budget_cents?: number;
+  /**
+   * names of shops by key: timber, hardware, paint, other, and the person's own
+   */
+  shops?: {
+    [k: string]: string;
+  };
+  /**
+   * what the person says of single lines of the shopping list, by their key
+   */
+  lines?: {
+    [k: string]: ShopLine;
+  };
+}
+/**
+ * in_hand and pack in the unit the thing is counted in; the price is that of one pack
+ */
+export interface ShopLine {
+  in_hand?: number;
+  pack?: number;
+  price_cents?: number;
+  shop?: string;
+  instead?: string;
+  left_out?: boolean;
+}
+/**
+ * how the person goes about making
+ */
+export interface MakeWay {
+  finish?: 'before' | 'after';
+  scribe?: 'site' | 'precut';
+  hands?: number;
+  finish_hidden?: boolean;
 }

@@ -28,6 +28,16 @@ export type Argument =
   | {
       type: 'text';
       text: Text;
+    }
+  | {
+      type: 'amount';
+      value: number;
+      unit: 'each' | 'm' | 'm2' | 'l' | 'kg' | 'h';
+    }
+  | {
+      type: 'money';
+      cents: number;
+      currency: string;
     };
 
 /**
@@ -68,6 +78,7 @@ export interface Plan {
   bench: {
     [k: string]: Bench;
   };
+  buy: ShoppingList;
 }
 export interface Site {
   name: string;
@@ -1556,4 +1567,66 @@ export interface BoreRow {
    */
   screw: number | null;
   slots: BenchRectangle[];
+}
+export interface ShoppingList {
+  currency: string;
+  tax_percent: number;
+  tax_included: boolean;
+  lines: Purchase[];
+  cents: number;
+  tax_cents: number;
+  total_cents: number;
+  unpriced: number;
+  to_buy: number;
+  budget_cents: number | null;
+  spent_cents: number;
+  others: {
+    id: string;
+    line: string;
+    packs: number;
+    cents: number;
+  }[];
+  shops: {
+    [k: string]: string;
+  };
+}
+export interface Purchase {
+  key: string;
+  group:
+    | 'sheets'
+    | 'boards'
+    | 'hardware'
+    | 'screws'
+    | 'wall_fixings'
+    | 'banding'
+    | 'glue'
+    | 'filling'
+    | 'finish'
+    | 'abrasives'
+    | 'consumables';
+  name: Text;
+  note: Text | null;
+  need: Amount;
+  sum: Text[];
+  spare_percent: number;
+  wanted: Amount;
+  in_hand: Amount;
+  short: Amount;
+  pack: Amount;
+  packs: number;
+  price_cents: number | null;
+  price_at: string[] | null;
+  cost_cents: number | null;
+  shop: string;
+  instead: string | null;
+  left_out: boolean;
+  substitutes: Text[];
+  got_packs: number;
+  spent_cents: number;
+  bought: boolean;
+  receipts: string[];
+}
+export interface Amount {
+  value: number;
+  unit: 'each' | 'm' | 'm2' | 'l' | 'kg' | 'h';
 }

@@ -1,5 +1,6 @@
 import sentences from '../../lang/en.json';
 import type { Unit } from './read';
+import { type AmountUnit, money, showAmount } from './amount';
 import { showWithUnit } from './show';
 
 /** A text of the plan: a key of the catalogue and typed arguments. The server's twin is App\Words\Catalogue. */
@@ -13,7 +14,9 @@ export type Argument =
     | { type: 'angle'; degrees: number }
     | { type: 'count'; count: number }
     | { type: 'name'; name: string }
-    | { type: 'text'; text: Text };
+    | { type: 'text'; text: Text }
+    | { type: 'amount'; value: number; unit: AmountUnit }
+    | { type: 'money'; cents: number; currency: string };
 
 const catalogue: Readonly<Record<string, string>> = sentences;
 
@@ -42,6 +45,10 @@ function argument(arg: Argument | undefined, unit: Unit): string {
             return arg.name;
         case 'text':
             return render(arg.text, unit);
+        case 'amount':
+            return showAmount(arg, unit);
+        case 'money':
+            return money(arg.cents, arg.currency);
         default:
             return '';
     }

@@ -52,4 +52,10 @@ export const stages = [
                       plan.cut.every((m) => m.accepted || m.status === 'optimal'),
                   ),
     },
+    {
+        name: 'make',
+        title: 'Make',
+        said,
+        cutness: (plan: Plan): Cutness => (plan.parts.length === 0 ? 'empty' : without(plan, 'make', plan.buy.to_buy === 0)),
+    },
 ] as const;

@@ -7,10 +7,10 @@ namespace Incastro\Core\Checks\House;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\WallScrews;
 use Incastro\Core\Document\Authority;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Survey\PlacedThing;
 
 /** In a rented house the landlord is asked before anything is screwed to a wall or taken off it. From practice. */
@@ -20,7 +20,7 @@ final class Landlord implements Check
     {
         $takenOff = array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true));
 
-        return $built->project->house->rented && ($takenOff !== [] || WallScrews::boards($built) !== [])
+        return $built->project->house->rented && ($takenOff !== [] || WallScrews::boards($built->fit) !== [])
             ? [Said::gate('house.landlord', new Place('site', $built->room->space->id), 'gate', Authority::Landlord)] : [];
     }
 }

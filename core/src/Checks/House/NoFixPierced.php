@@ -7,11 +7,11 @@ namespace Incastro\Core\Checks\House;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\WallScrew;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\WallScrew;
 
 /** A screw into a sliding door's cavity or where nothing may be fixed (fieldbook §5): it holds nothing and breaks what is behind. */
 final class NoFixPierced implements Check

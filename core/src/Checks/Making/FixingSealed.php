@@ -7,10 +7,10 @@ namespace Incastro\Core\Checks\Making;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\WallScrew;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Text;
 

@@ -7,10 +7,10 @@ namespace Incastro\Core\Checks\Making;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\WallScrews;
 use Incastro\Core\Document\Stud;
 use Incastro\Core\Document\WallKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\WallScrews;
 
 /** Nobody wrote down where the studs were before the wall was covered: a piece that is screwed to a framed wall, and not one stud of it found for certain nor the first one's place entered. From practice. */
 final class StudsRecorded implements Check
@@ -21,7 +21,7 @@ final class StudsRecorded implements Check
         $isFramed = in_array($space->build->kind, [WallKind::WoodStud, WallKind::MetalStud, WallKind::PlasterOnLath], true);
         $found = array_filter($space->build->studs, fn (Stud $s): bool => ! $s->doubtful);
 
-        return $isFramed && $found === [] && $space->build->firstStud === null && WallScrews::boards($built) !== []
+        return $isFramed && $found === [] && $space->build->firstStud === null && WallScrews::boards($built->fit) !== []
             ? [Said::note('site.studs_unrecorded', new Place('site', $space->id), 'practice')] : [];
     }
 }

@@ -7,10 +7,10 @@ namespace Incastro\Core\Checks\People;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\WallScrews;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\WallScrews;
 
 /** Shelves, doors and drawers are climbed: a piece higher than 686 mm is tied to the wall where children live (usual rule, US clothes storage; fieldbook §7: what a child may climb is tied to structure). */
 final class TieBack implements Check
@@ -19,7 +19,7 @@ final class TieBack implements Check
     {
         $limit = $built->length(Limit::TieBack);
         $high = $built->fit->box->top()->minus($built->room->floorHighPoint());
-        $isTied = WallScrews::boards($built) !== [] || $built->boards(Role::Filler) !== [];
+        $isTied = WallScrews::boards($built->fit) !== [] || $built->boards(Role::Filler) !== [];
 
         return ! $built->project->house->children || $isTied || $built->design->fronts === [] || ! $high->isGreaterThan($limit) ? []
             : [Said::look('people.tie_back', new Place('fit', $built->piece->id), 'children', ['high' => $high, 'limit' => $limit], $high, $limit)];

@@ -7,11 +7,11 @@ namespace Incastro\Core\Checks\Strength;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\WallScrews;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
 
 /**

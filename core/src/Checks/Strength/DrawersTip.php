@@ -7,17 +7,17 @@ namespace Incastro\Core\Checks\Strength;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\WallScrews;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\WallScrews;
 
 /** A chest that nothing holds to the wall falls forward when its drawers are out: each drawer with its load at half its length before the front, against the weight of the chest about its foot (statics). */
 final class DrawersTip implements Check
 {
     public function of(Built $built): array
     {
-        if (WallScrews::boards($built) !== [] || $built->boards(Role::Filler, Role::Trim) !== []) {
+        if (WallScrews::boards($built->fit) !== [] || $built->boards(Role::Filler, Role::Trim) !== []) {
             return [];
         }
         $over = $back = 0.0;

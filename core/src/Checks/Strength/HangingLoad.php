@@ -7,10 +7,10 @@ namespace Incastro\Core\Checks\Strength;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
-use Incastro\Core\Checks\WallScrews;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
 
 /**
@@ -27,7 +27,7 @@ final class HangingLoad implements Check
 
     public function of(Built $built): array
     {
-        $boards = WallScrews::boards($built);
+        $boards = WallScrews::boards($built->fit);
         if (! $this->hangs($built) || $boards === []) {
             return [];
         }

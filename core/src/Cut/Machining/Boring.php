@@ -6,6 +6,7 @@ namespace Incastro\Core\Cut\Machining;
 
 use Incastro\Core\Design\Design;
 use Incastro\Core\Fit\Fit;
+use Incastro\Core\Measure\Unit;
 
 /**
  * Sets out every hole of a piece's boards as they are after fitting: shelf pins first, whose heights are fixed, then hinges and
@@ -13,12 +14,13 @@ use Incastro\Core\Fit\Fit;
  */
 final class Boring
 {
-    public static function of(Design $design, Fit $fit): Bored
+    /** @param  Unit  $sold  in which shops sell screws */
+    public static function of(Design $design, Fit $fit, Unit $sold = Unit::Millimetre): Bored
     {
         $boards = new Boards($fit->panels);
         $pins = new PinBores($boards, $design);
         $hinges = new HingeBores($boards);
-        $joints = new JointBores($boards, HiddenFace::of($fit->panels));
+        $joints = new JointBores($boards, HiddenFace::of($fit->panels), new Screws($sold));
         $pins->make();
         foreach ($design->hung as $hung) {
             $hinges->make($hung);

@@ -25,7 +25,7 @@ final readonly class JointBores
     /** A hole may not come nearer to the end of its joint. */
     private const LEAST_END_MM = 8;
 
-    public function __construct(private Boards $boards, private HiddenFace $hidden)
+    public function __construct(private Boards $boards, private HiddenFace $hidden, private Screws $sold = new Screws)
     {
     }
 
@@ -96,7 +96,7 @@ final readonly class JointBores
     {
         $k = $line->axis->value;
         $t = self::thickness($from);
-        $screw = Screws::through($t, $into->block->size->$k);
+        $screw = $this->sold->through($t, $into->block->size->$k);
         $upward = ! self::isBeyond($line, $from);
         $mouth = $upward ? $line->plane->minus($t) : $line->plane->plus($t);
 
@@ -125,7 +125,7 @@ final readonly class JointBores
     {
         $thin = $end->inHouse($end->thin);
         $t = self::thickness($end);
-        $screw = Screws::pocket($t, $face->block->size->{$line->axis->value});
+        $screw = $this->sold->pocket($t, $face->block->size->{$line->axis->value});
         $upward = self::isBeyond($line, $face);
         [$middle, $far] = self::slot($t);
         $hiddenIsUpper = $this->hidden->isUpper($end);

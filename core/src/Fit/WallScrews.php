@@ -2,9 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Checks;
+namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Geometry\Axis;
@@ -20,14 +21,14 @@ final class WallScrews
     private const NEAR_MM = 30;
 
     /** @return list<WallScrew> */
-    public static function of(Built $built): array
+    public static function of(Fit $fit, Design $design): array
     {
         $screws = [];
-        foreach (self::boards($built) as $board) {
+        foreach (self::boards($fit) as $board) {
             $z = $board->block->middle(Axis::Z);
-            foreach ($built->fit->box->studs as $x) {
+            foreach ($fit->box->studs as $x) {
                 if (self::isBehind($x, $board)) {
-                    $screws[] = new WallScrew($board, $x, $z, self::bay($built, $x, $z));
+                    $screws[] = new WallScrew($board, $x, $z, self::bay($design, $x, $z));
                 }
             }
         }
@@ -36,12 +37,12 @@ final class WallScrews
     }
 
     /** @return list<Panel> */
-    public static function boards(Built $built): array
+    public static function boards(Fit $fit): array
     {
-        $near = $built->fit->box->rear->plus(Length::fromMillimetres(self::NEAR_MM));
+        $near = $fit->box->rear->plus(Length::fromMillimetres(self::NEAR_MM));
 
-        return array_values(array_filter($built->boards(Role::Nailer, Role::Ledger, Role::TopRail),
-            fn (Panel $p): bool => ! $p->turned && $p->inHouse($p->thin) === Axis::Y && $p->block->corner->y->isLessThan($near)));
+        return array_values(array_filter($fit->panels,
+            fn (Panel $p): bool => in_array($p->role, [Role::Nailer, Role::Ledger, Role::TopRail], true) && ! $p->turned && $p->inHouse($p->thin) === Axis::Y && $p->block->corner->y->isLessThan($near)));
     }
 
     public static function isBehind(Length $x, Panel $board): bool
@@ -52,10 +53,10 @@ final class WallScrews
         return ! $x->isLessThan($from->plus($end)) && ! $x->isGreaterThan($from->plus($board->block->size->x)->minus($end));
     }
 
-    private static function bay(Built $built, Length $x, Length $z): ?Cell
+    private static function bay(Design $design, Length $x, Length $z): ?Cell
     {
-        foreach ($built->design->cells as $id => $cell) {
-            $isTurned = isset($built->design->turns[$id]) && ! $built->design->turns[$id]->isNone();
+        foreach ($design->cells as $id => $cell) {
+            $isTurned = isset($design->turns[$id]) && ! $design->turns[$id]->isNone();
             if (! $isTurned && ! $x->isLessThan($cell->x->from) && ! $x->isGreaterThan($cell->x->to()) && ! $z->isLessThan($cell->z->from) && ! $z->isGreaterThan($cell->z->to())) {
                 return $cell;
             }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Checks;
+namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Panel;

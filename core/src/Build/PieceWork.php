@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build;
+
+use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Cut\Machining\Bored;
+use Incastro\Core\Cut\Machining\BoreKind;
+use Incastro\Core\Design\Design;
+use Incastro\Core\Design\Joint;
+use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\JointLine;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Project;
+use Incastro\Core\Fit\Fit;
+use Incastro\Core\Fit\WallScrew;
+use Incastro\Core\Fit\WallScrews;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Room;
+
+/** One piece as it is to be built: what the stages before say of it. */
+final readonly class PieceWork
+{
+    /** @var array<string, Panel> as they stand in the house, by id */
+    public array $panels;
+
+    /** @var list<WallScrew> */
+    public array $wallScrews;
+
+    public function __construct(
+        public Project $project,
+        public Piece $piece,
+        public Room $room,
+        public Design $design,
+        public Fit $fit,
+        public Bored $bored,
+    ) {
+        $this->panels = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $fit->panels), 1, 0);
+        $this->wallScrews = WallScrews::of($fit, $design);
+    }
+
+    public static function thickness(Panel $panel): Length
+    {
+        return $panel->block->size->{$panel->inHouse($panel->thin)->value};
+    }
+
+    /** What is cut or bought by length for it and can be painted. */
+    public static function isWood(Panel $panel): bool
+    {
+        return ! $panel->bought || in_array($panel->role, [Role::Stud, Role::Board, Role::Trim], true);
+    }
+
+    /** @return list<array{Joint, JointLine, Panel, Panel}> joints of two boards that touch */
+    public function joints(JointKind ...$kinds): array
+    {
+        $joints = [];
+        foreach ($this->design->joints as $joint) {
+            [$a, $b] = [$this->panels[$joint->first] ?? null, $this->panels[$joint->second] ?? null];
+            $line = $a === null || $b === null || ! in_array($joint->kind, $kinds, true) ? null : JointLine::of($joint->axis, $a, $b);
+            array_push($joints, ...($a === null || $b === null || $line === null ? [] : [[$joint, $line, $a, $b]]));
+        }
+
+        return $joints;
+    }
+
+    /** @return list<array{Joint, JointLine, Panel, Panel}> */
+    public function gluedJoints(): array
+    {
+        return $this->piece->methods->glue ? $this->joints(JointKind::PocketScrews, JointKind::Screws, JointKind::Dowels, JointKind::Dado) : [];
+    }
+
+    /** @return list<Bore> */
+    public function bores(BoreKind ...$kinds): array
+    {
+        $all = array_merge(...array_values($this->bored->bores), ...[[]]);
+
+        return array_values(array_filter($all, fn (Bore $b): bool => in_array($b->kind, $kinds, true)));
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Shopping;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Document\Project;
+use Incastro\Core\Document\ShopLine;
+
+/** Makes the shopping list of a project: all its pieces are bought for together. */
+final readonly class Shopper
+{
+    public function __construct(private Project $project)
+    {
+    }
+
+    /** @param  list<PieceWork>  $works */
+    public function list(array $works, Cutting $cutting): ShoppingList
+    {
+        $bought = [];
+        foreach ($this->project->log->bought as $fact) {
+            $bought[$fact->line][] = $fact;
+        }
+        $needs = [];
+        foreach ([...(new StockNeeds($this->project))->of($cutting), ...array_merge(...array_map($this->ofPiece(...), $works), ...[[]])] as $need) {
+            if ($need->amount->value <= 0) {
+                continue;
+            }
+            $needs[$need->key] = isset($needs[$need->key]) ? $needs[$need->key]->and($need) : $need;
+        }
+        $lines = array_map(fn (Need $n): Purchase => new Purchase($n, $this->project->shop->lines[$n->key] ?? new ShopLine, $bought[$n->key] ?? []), array_values($needs));
+        $order = array_flip(array_column(PurchaseGroup::cases(), 'value'));
+        usort($lines, fn (Purchase $a, Purchase $b): int => $order[$a->need->group->value] <=> $order[$b->need->group->value]);
+        $others = array_diff_key($bought, $needs);
+
+        return new ShoppingList($this->project->shop, $lines, array_merge(...array_values($others), ...[[]]));
+    }
+
+    /** @return list<Need> */
+    private function ofPiece(PieceWork $work): array
+    {
+        $sold = $this->project->unit;
+
+        return [
+            ...HardwareNeeds::of($work),
+            ...(new ScrewNeeds($sold))->of($work),
+            ...(new WallNeeds($sold))->of($work),
+            ...BandingNeeds::of($work, $sold),
+            ...GlueNeeds::of($work, $sold),
+            ...(new FinishNeeds($work, $sold))->of(),
+            ...GapNeeds::of($work),
+            ...SundryNeeds::of($work),
+        ];
+    }
+}

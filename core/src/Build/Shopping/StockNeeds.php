@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Shopping;
+
+use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\Nested;
+use Incastro\Core\Cut\SheetKind;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\Material;
+use Incastro\Core\Document\Project;
+use Incastro\Core\Document\SheetSize;
+use Incastro\Core\Measure\Amount;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** Sheets and boards as the cut plan lays them: whole ones to buy, and what of them is in hand. */
+final readonly class StockNeeds
+{
+    public function __construct(private Project $project)
+    {
+    }
+
+    /** @return list<Need> */
+    public function of(Cutting $cutting): array
+    {
+        $needs = [];
+        foreach ($cutting->nested as $id => $nested) {
+            foreach (self::counted($nested) as [$kind, $count]) {
+                $needs[] = $this->sheet($id, $kind, $count);
+            }
+        }
+        foreach ($cutting->lumber as [$thickness, $width, $parts, $nested]) {
+            foreach (self::counted($nested) as [$kind, $count]) {
+                $needs[] = $this->board($thickness, $width, $parts[0]->panel, $kind, $count);
+            }
+        }
+
+        return $needs;
+    }
+
+    private function sheet(string $id, SheetKind $kind, int $count): Need
+    {
+        $material = $this->project->stock[$id];
+        $name = Text::of('buy.sheet', name: $kind->name === $material->name ? $material->name : "$material->name, $kind->name", length: Length::ofUnits($kind->length), width: Length::ofUnits($kind->width));
+
+        return new Need(PurchaseGroup::Sheets, "sheet $id $kind->id", $name, Amount::each($count), [Text::of('buy.sum_sheets', n: $count)],
+            priceCents: $kind->priceCents === 0 ? null : $kind->priceCents,
+            priceAt: $kind->id === $id ? ['stock', $id, 'price_cents'] : ['stock', $id, 'sizes', $kind->id, 'price_cents'],
+            inHand: $kind->inHand ? $count : 0.0,
+            substitutes: $this->otherSizes($material, $kind));
+    }
+
+    /** @return list<Text> further sizes the person said the shop sells, that hold as much in one cut less */
+    private function otherSizes(Material $material, SheetKind $kind): array
+    {
+        $larger = array_filter($material->sizes, fn (SheetSize $s): bool => ! $s->inHand && $s->id !== $kind->id && $s->length->units >= $kind->length && $s->width->units >= $kind->width);
+
+        return array_values(array_map(fn (SheetSize $s): Text => Text::of('buy.sheet_instead', name: $s->name), $larger));
+    }
+
+    private function board(Length $thickness, Length $width, Panel $panel, SheetKind $kind, int $count): Need
+    {
+        $known = $this->project->lumber[$kind->id] ?? null;
+        $name = Text::of('buy.board', name: $panel->name, thickness: $thickness, width: $width, long: $kind->name);
+
+        return new Need(PurchaseGroup::Boards, "board $thickness->units $width->units $kind->id", $name, Amount::each($count), [Text::of('buy.sum_boards', n: $count)],
+            priceCents: $known === null || $kind->priceCents === 0 ? null : $kind->priceCents,
+            priceAt: $known === null ? null : ['lumber', $kind->id, 'price_cents'],
+            inHand: $kind->inHand ? $count : 0.0);
+    }
+
+    /** @return list<array{SheetKind, int}> */
+    private static function counted(Nested $nested): array
+    {
+        $counted = [];
+        foreach ($nested->sheets as $sheet) {
+            $counted[$sheet->kind->id] = [$sheet->kind, 1 + ($counted[$sheet->kind->id][1] ?? 0)];
+        }
+
+        return array_values($counted);
+    }
+}

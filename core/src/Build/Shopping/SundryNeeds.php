@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Shopping;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\FinishKind;
+use Incastro\Core\Document\MadeOf;
+use Incastro\Core\Fit\Support;
+use Incastro\Core\Measure\Amount;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** What is used up on the way. */
+final class SundryNeeds
+{
+    /** @return list<Need> */
+    public static function of(PieceWork $work): array
+    {
+        $shims = count(array_filter(array_merge(...array_map(fn (Support $s): array => [$s->shimRear, $s->shimFront], $work->fit->supports), ...[[]]), fn (Length $l): bool => $l->isPositive()));
+        $isDusty = array_filter($work->fit->panels, fn (Panel $p): bool => ! $p->bought && $work->project->stock[$p->material]->madeOf === MadeOf::Fibreboard) !== [];
+
+        return [
+            ...($shims === 0 ? [] : [new Need(PurchaseGroup::Consumables, 'shim', Text::of('buy.shim'), Amount::each($shims), [Text::of('buy.sum_shims', n: $shims, piece: $work->piece->name)], [20.0])]),
+            new Need(PurchaseGroup::Consumables, 'mask', Text::of($isDusty ? 'buy.mask_fine' : 'buy.mask'), Amount::each(1), [Text::of('buy.sum_mask', piece: $work->piece->name)], [1.0]),
+            ...($work->piece->finish->kind === FinishKind::None ? [] : [new Need(PurchaseGroup::Consumables, 'roller', Text::of('buy.roller'), Amount::each(1), [Text::of('buy.sum_roller', piece: $work->piece->name)])]),
+        ];
+    }
+}

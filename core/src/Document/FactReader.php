@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+/** Reads the facts of a project that stand, oldest first; what is struck out stays in the document alone. */
+final class FactReader
+{
+    /** @return list<Fact> */
+    public static function standing(Node $root): array
+    {
+        $facts = $root->at('facts')->each(self::fact(...));
+        ksort($facts);
+
+        return array_values(array_filter($facts));
+    }
+
+    private static function fact(Node $node, string $id): ?Fact
+    {
+        $fact = match ($node->at('kind')->oneOf(FactKind::class)) {
+            FactKind::Note => self::note($node, $id),
+            FactKind::Photo => self::photo($node, $id),
+            FactKind::Take => self::take($node, $id),
+            FactKind::Bought => self::bought($node, $id),
+        };
+
+        return $node->at('struck')->isMissing() || ! $node->at('struck')->flag() ? $fact : null;
+    }
+
+    private static function note(Node $node, string $id): ReadingNote
+    {
+        return new ReadingNote($id, $node->at('reading')->text(26), $node->at('text')->text(500), self::when($node));
+    }
+
+    private static function photo(Node $node, string $id): ReadingPhoto
+    {
+        return new ReadingPhoto($id, $node->at('reading')->text(26), $node->at('photo')->text(26),
+            $node->at('width')->count(1, 10_000), $node->at('height')->count(1, 10_000),
+            $node->at('caption')->isMissing() ? null : $node->at('caption')->text(200), self::when($node));
+    }
+
+    private static function take(Node $node, string $id): Take
+    {
+        $isAngle = $node->at('value')->isMissing() && ! $node->at('deg')->isMissing();
+
+        return new Take(
+            $id,
+            $node->at('reading')->text(26),
+            $isAngle ? null : $node->at('value')->length(),
+            $isAngle ? $node->at('deg')->number(0.0, 180.0) : null,
+            $node->at('typed')->text(60),
+            $node->at('with')->optionalOf(Instrument::class),
+            self::when($node),
+        );
+    }
+
+    private static function bought(Node $node, string $id): Bought
+    {
+        return new Bought($id, $node->at('line')->text(200), $node->at('packs')->number(0.0, 100_000.0), $node->at('cents')->count(0, 1_000_000_000), self::when($node));
+    }
+
+    private static function when(Node $node): ?string
+    {
+        return $node->at('at')->isMissing() ? null : $node->at('at')->text(40);
+    }
+}

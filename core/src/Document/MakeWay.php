@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document;
+
+/** How the person goes about making: the schools that change the order of work, and how many hands there are. */
+final readonly class MakeWay
+{
+    public function __construct(
+        public FinishWhen $finish = FinishWhen::Before,
+        public ScribeWhere $scribe = ScribeWhere::Site,
+        public int $hands = 1,
+        public bool $finishHidden = false,
+    ) {
+    }
+
+    public static function read(Node $node): self
+    {
+        return new self(
+            $node->at('finish')->optionalOf(FinishWhen::class) ?? FinishWhen::Before,
+            $node->at('scribe')->optionalOf(ScribeWhere::class) ?? ScribeWhere::Site,
+            $node->at('hands')->isMissing() ? 1 : $node->at('hands')->count(1, 6),
+            ! $node->at('finish_hidden')->isMissing() && $node->at('finish_hidden')->flag(),
+        );
+    }
+}

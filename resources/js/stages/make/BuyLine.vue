@@ -1,0 +1,145 @@
+<script setup lang="ts">
+import InputNumber from 'primevue/inputnumber';
+import InputText from 'primevue/inputtext';
+import Select from 'primevue/select';
+import { computed } from 'vue';
+import type { Purchase } from '../../api/plan';
+import { money, showAmount } from '../../measure/amount';
+import { render, word } from '../../measure/words';
+import { useProject } from '../../project/store';
+import { useRefusals } from '../../ui/refusals';
+import BuyReceipts from './BuyReceipts.vue';
+import { setLine, usualShops } from './buy';
+
+/** One line of the shopping list: how it was counted, and what the person says of it. */
+const props = defineProps<{ line: Purchase }>();
+const project = useProject();
+const guarded = useRefusals();
+const list = computed(() => project.plan!.buy);
+const name = computed(() => render(props.line.name, project.unit));
+const unitName = computed(() => ({ each: '', m: 'm', m2: 'm²', l: 'l', kg: 'kg', h: 'h' })[props.line.need.unit]);
+const shops = computed(() => {
+    const own = project.document!.shop?.shops ?? {};
+    return [...new Set([...usualShops, ...Object.keys(own)])].map((value) => ({ value, label: own[value] ?? word(`buy.shop.${value}`) }));
+});
+const say = (change: Parameters<typeof setLine>[2]): Promise<boolean> =>
+    guarded(project.change(setLine(project.document!, props.line.key, change)));
+/** Cleared, it is as if nothing had been said. */
+const number = (field: 'in_hand' | 'pack', v: number | null): Promise<boolean> => say({ [field]: v });
+const price = (v: number | null): Promise<boolean> =>
+    props.line.price_at
+        ? guarded(project.set(props.line.price_at, Math.round((v ?? 0) * 100)))
+        : say({ price_cents: v === null ? null : Math.round(v * 100) });
+</script>
+
+<template>
+    <section class="tape-paper" :aria-label="name">
+        <div class="what">{{ name }}</div>
+        <div class="big">
+            {{ line.packs }}<small>{{ line.packs === 1 ? 'pack' : 'packs' }} of {{ showAmount(line.pack, project.unit) }}</small>
+        </div>
+        <ul class="sum">
+            <li v-for="(s, i) in line.sum" :key="i">{{ render(s, project.unit) }}</li>
+            <li v-if="line.spare_percent">+ {{ line.spare_percent }} % to spare: {{ showAmount(line.wanted, project.unit) }}</li>
+            <li v-if="line.in_hand.value > 0">− {{ showAmount(line.in_hand, project.unit) }} in hand</li>
+            <li class="under">= {{ showAmount(line.short, project.unit) }} to buy</li>
+            <li v-if="line.cost_cents !== null && line.packs > 0">
+                {{ line.packs }} × {{ money(line.price_cents!, list.currency) }} = {{ money(line.cost_cents, list.currency) }}
+            </li>
+        </ul>
+        <p v-if="line.note" class="soft">{{ render(line.note, project.unit) }}</p>
+        <p v-for="(s, i) in line.substitutes" :key="i" class="soft instead">{{ render(s, project.unit) }}</p>
+    </section>
+    <section class="bears">
+        <div class="ch">
+            <span>In hand{{ unitName && `, ${unitName}` }}</span>
+            <InputNumber
+                :model-value="line.in_hand.value || null"
+                :min="0"
+                :max="100000"
+                :max-fraction-digits="3"
+                size="small"
+                placeholder="none"
+                :aria-label="`${name}: in hand`"
+                @update:model-value="(v: number | null) => number('in_hand', v)"
+            />
+        </div>
+        <div class="ch">
+            <span>In a pack{{ unitName && `, ${unitName}` }}</span>
+            <InputNumber
+                :model-value="line.pack.value"
+                :min="0.001"
+                :max="100000"
+                :max-fraction-digits="3"
+                size="small"
+                :aria-label="`${name}: in a pack`"
+                @update:model-value="(v: number | null) => number('pack', v)"
+            />
+        </div>
+        <div class="ch">
+            <span>Price a pack, {{ list.currency }}</span>
+            <InputNumber
+                :model-value="line.price_cents === null ? null : line.price_cents / 100"
+                :min="0"
+                :max="999999"
+                :min-fraction-digits="2"
+                :max-fraction-digits="2"
+                size="small"
+                placeholder="no price"
+                :aria-label="`${name}: price`"
+                @update:model-value="price"
+            />
+        </div>
+        <div class="ch">
+            <span>Shop</span>
+            <Select
+                :model-value="line.shop"
+                :options="shops"
+                option-label="label"
+                option-value="value"
+                size="small"
+                :aria-label="`${name}: shop`"
+                @update:model-value="(v: string) => say({ shop: v })"
+            />
+        </div>
+        <div class="ch">
+            <span>Taken instead</span>
+            <InputText
+                :model-value="line.instead ?? ''"
+                size="small"
+                :maxlength="120"
+                :aria-label="`${name}: taken instead`"
+                @change="(e: Event) => say({ instead: (e.target as HTMLInputElement).value.trim() || null })"
+            />
+        </div>
+        <button class="linkish" @click="say({ left_out: line.left_out ? null : true })">
+            {{ line.left_out ? 'Buy it after all' : 'Do not buy it' }}
+        </button>
+        <BuyReceipts :line="line" />
+    </section>
+</template>
+
+<style scoped>
+.sum {
+    list-style: none;
+    margin: 10px 0 0;
+    padding: 0;
+    font-size: 13px;
+}
+.under {
+    border-top: 1px solid var(--ink);
+    margin-top: 4px;
+    padding-top: 4px;
+    font-weight: 650;
+}
+p {
+    margin: 8px 0 0;
+    font-size: 12.5px;
+}
+.instead::before {
+    content: 'or: ';
+}
+.ch :deep(.p-inputnumber-input) {
+    width: 104px;
+}
+</style>

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import InputNumber from 'primevue/inputnumber';
+import InputText from 'primevue/inputtext';
+import { computed } from 'vue';
+import { money } from '../../measure/amount';
+import { useProject } from '../../project/store';
+import { ulid } from '../../project/ulid';
+import Choice from '../../ui/Choice.vue';
+import Fold from '../../ui/Fold.vue';
+import { useRefusals } from '../../ui/refusals';
+import { word } from '../../measure/words';
+import { setShop, usualShops } from './buy';
+
+/** What it all comes to, what may be spent, what was; and in which money. */
+const project = useProject();
+const guarded = useRefusals();
+const list = computed(() => project.plan!.buy);
+const show = (cents: number): string => money(cents, list.value.currency);
+const say = (field: string, value: unknown): Promise<boolean> => guarded(project.change(setShop(project.document!, field, value)));
+const left = computed(() =>
+    list.value.budget_cents === null ? null : list.value.budget_cents - Math.max(list.value.total_cents, list.value.spent_cents),
+);
+const named = computed(() => project.document!.shop?.shops ?? {});
+const shops = computed(() => [...new Set([...usualShops, ...Object.keys(named.value)])]);
+function keepCurrency(e: Event): void {
+    const typed = (e.target as HTMLInputElement).value.trim().toUpperCase();
+    if (typed) void say('currency', typed);
+}
+</script>
+
+<template>
+    <section class="tape-paper" aria-label="what it comes to">
+        <div class="what">What it comes to</div>
+        <div class="big">{{ show(list.total_cents) }}</div>
+        <ul class="sum">
+            <li v-if="!list.tax_included">{{ show(list.cents) }} + {{ list.tax_percent }} % tax {{ show(list.tax_cents) }}</li>
+            <li v-else-if="list.tax_percent">of it {{ list.tax_percent }} % tax: {{ show(list.tax_cents) }}</li>
+            <li v-if="list.unpriced" class="look">
+                {{ list.unpriced }} {{ list.unpriced === 1 ? 'line has' : 'lines have' }} no price yet
+            </li>
+            <li>spent so far {{ show(list.spent_cents) }}</li>
+            <li v-if="list.others.length">of it {{ show(list.others.reduce((n, o) => n + o.cents, 0)) }} for what is no longer needed</li>
+            <li v-if="left !== null" class="under" :class="{ over: left < 0 }">
+                {{ left < 0 ? `${show(-left)} over the budget` : `${show(left)} left of the budget` }}
+            </li>
+        </ul>
+    </section>
+    <section class="bears">
+        <div class="ch">
+            <span>Budget</span>
+            <InputNumber
+                :model-value="list.budget_cents === null ? null : list.budget_cents / 100"
+                :min="0"
+                :max="9999999"
+                :max-fraction-digits="2"
+                size="small"
+                placeholder="none"
+                aria-label="budget"
+                @update:model-value="(v: number | null) => say('budget_cents', v === null ? null : Math.round(v * 100))"
+            />
+        </div>
+        <Fold title="Currency, tax, shops">
+            <div class="ch">
+                <span>Currency</span>
+                <InputText :model-value="list.currency" size="small" :maxlength="3" aria-label="currency" @change="keepCurrency" />
+            </div>
+            <div class="ch">
+                <span>Tax, %</span>
+                <InputNumber
+                    :model-value="list.tax_percent"
+                    :min="0"
+                    :max="60"
+                    :max-fraction-digits="2"
+                    size="small"
+                    aria-label="tax"
+                    @update:model-value="(v: number | null) => say('tax_percent', v ?? 0)"
+                />
+            </div>
+            <Choice
+                label="tax in the prices"
+                :value="list.tax_included"
+                :options="[
+                    { value: true, label: 'In the prices' },
+                    { value: false, label: 'On top' },
+                ]"
+                @choose="(v) => say('tax_included', v)"
+            />
+            <div v-for="key in shops" :key="key" class="ch">
+                <span>{{ key.length === 26 ? 'Another shop' : word(`buy.shop.${key}`) }}</span>
+                <InputText
+                    :model-value="named[key] ?? ''"
+                    size="small"
+                    :maxlength="60"
+                    placeholder="its name"
+                    :aria-label="`${word(`buy.shop.${key}`)}: name`"
+                    @change="(e: Event) => say('shops', { ...named, [key]: (e.target as HTMLInputElement).value.trim() || undefined })"
+                />
+            </div>
+            <button class="linkish" @click="say('shops', { ...named, [ulid()]: 'Another shop' })">Add a shop</button>
+        </Fold>
+    </section>
+</template>
+
+<style scoped>
+.sum {
+    list-style: none;
+    margin: 10px 0 0;
+    padding: 0;
+    font-size: 13px;
+}
+.under {
+    border-top: 1px solid var(--ink);
+    margin-top: 4px;
+    padding-top: 4px;
+    font-weight: 650;
+}
+.look {
+    color: var(--ochre-text);
+}
+.over {
+    color: var(--brick);
+}
+.ch :deep(.p-inputnumber-input),
+.ch :deep(.p-inputtext) {
+    width: 120px;
+}
+</style>
