@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core;
 
 use Incastro\Core\Build\Shopping\ShoppingList;
+use Incastro\Core\Build\Steps\WorkPlan;
 
 /** Everything that follows from a document. Sections are plain data, described in schema/plan.schema.json. */
 final readonly class Plan implements \JsonSerializable
@@ -36,6 +37,7 @@ final readonly class Plan implements \JsonSerializable
         public array $templates,
         public array $bench,
         public ShoppingList $buy,
+        public WorkPlan $steps,
     ) {
     }
 
@@ -58,6 +60,7 @@ final readonly class Plan implements \JsonSerializable
             'templates' => (object) $this->templates,
             'bench' => (object) $this->bench,
             'buy' => $this->buy,
+            'steps' => $this->steps,
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core;
 
 use Incastro\Core\Build\Shopping\ShoppingList;
+use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Labels;
 use Incastro\Core\Cut\Part;
@@ -20,6 +21,7 @@ use Incastro\Core\Document\ReadingPhoto;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Take;
 use Incastro\Core\Document\WaySegment;
+use Incastro\Core\Draw\AxonDrawer;
 use Incastro\Core\Draw\PieceDrawer;
 use Incastro\Core\Draw\Shell;
 use Incastro\Core\Draw\SiteDrawer;
@@ -62,6 +64,7 @@ final readonly class PlanWriter
         private array $findings,
         private array $held,
         private ShoppingList $buy,
+        private WorkPlan $steps,
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
     }
@@ -84,6 +87,7 @@ final readonly class PlanWriter
             $this->templates(),
             $this->bench(),
             $this->buy,
+            $this->steps,
         );
     }
 
@@ -258,7 +262,7 @@ final readonly class PlanWriter
         foreach ($this->fitted as $id => $fit) {
             $piece = $this->project->pieces[$id];
             $drawer = new PieceDrawer($piece, $this->rooms[$piece->space], $this->designs[$id], $fit, $this->beside($piece));
-            $drawings[$id] = ['front' => $drawer->front(), 'section' => $drawer->section(), 'top' => $drawer->top()] + $drawer->sections();
+            $drawings[$id] = ['front' => $drawer->front(), 'section' => $drawer->section(), 'top' => $drawer->top(), 'axon' => AxonDrawer::draw($fit->panels)] + $drawer->sections();
         }
 
         return $drawings;

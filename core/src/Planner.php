@@ -6,6 +6,7 @@ namespace Incastro\Core;
 
 use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Shopping\Shopper;
+use Incastro\Core\Build\Steps\StepMaker;
 use Incastro\Core\Checks\Accepted;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Checker;
@@ -46,10 +47,13 @@ final class Planner
         $bored = self::bored($designs, $fitted, $project->unit);
         $cutting = self::cut($project, $fitted, $bored);
         [$all, $held] = self::check($project, $rooms, $pieces, $designs, $fitted, $bored, $cutting);
-        $buy = (new Shopper($project))->list(self::works($project, $rooms, $pieces, $designs, $fitted, $bored), $cutting);
+        $works = self::works($project, $rooms, $pieces, $designs, $fitted, $bored);
+        $buy = (new Shopper($project))->list($works, $cutting);
+        $steps = (new StepMaker($project, $held))->make($works, $cutting);
+        $all = [...$all, ...(new Accepted($project))->marked($steps->findings())];
         $findings = array_map(fn (Finding $f): Finding => $f->within($document), $all);
 
-        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy))->plan();
+        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy, $steps))->plan();
     }
 
     /**

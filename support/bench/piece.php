@@ -8,12 +8,16 @@ declare(strict_types=1);
  */
 require __DIR__.'/../../vendor/autoload.php';
 
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Build\Shopping\Shopper;
+use Incastro\Core\Build\Steps\StepMaker;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Checker;
 use Incastro\Core\Cut\Machining\Boring;
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Document\Starter;
+use Incastro\Core\Draw\AxonDrawer;
 use Incastro\Core\LayoutSearch;
 use Incastro\Core\Measure\Unit;
 use Incastro\Core\Planner;
@@ -72,6 +76,18 @@ foreach ([3, 6, 12, 18, 19] as $bays) {
     printf("plan of a piece of %3d parts, layout accepted (%s): middle %4.0f ms, slowest %4.0f ms, %.2f ms a part (aim: 300 parts under 200 ms)\n",
         $parts, implode('+', array_map(fn (array $m): string => count($m['sheets']).($m['accepted'] ? '' : ' not kept'), $plan['cut'])), $took[4], $took[8], $took[4] / $parts);
     [$project, $whole, $room, $design, $fit] = Planner::fitted($document, (string) array_key_first($document['pieces'])) ?? throw new LogicException('The bench piece has no width.');
+    $work = new PieceWork($project, $whole, $room, $design, $fit, Boring::of($design, $fit));
+    $cutting = Planner::cutting($document);
+    foreach (['shopping list' => fn (): mixed => (new Shopper($project))->list([$work], $cutting), 'order of work' => fn (): mixed => json_encode((new StepMaker($project))->make([$work], $cutting)), 'picture in the round' => fn (): mixed => json_encode(AxonDrawer::draw($fit->panels))] as $what => $do) {
+        $took = [];
+        for ($i = 0; $i < 5; $i++) {
+            $began = hrtime(true);
+            $do();
+            $took[] = (hrtime(true) - $began) / 1e6;
+        }
+        sort($took);
+        printf("  its %s: middle %4.1f ms\n", $what, $took[2]);
+    }
     $built = new Built($project, $whole, $room, $fit, $design, Boring::of($design, $fit));
     $checks = [];
     for ($i = 0; $i < 9; $i++) {

@@ -55,6 +55,7 @@ final readonly class Designer
         $fronts = $runs[$piece->main()->id]->fronts;
         $panels = array_values($bench->panels);
         $vanished = array_filter($panels, self::vanishes(...));
+        BothSides::mend($bench);
         Fasteners::of($bench);
 
         return new Design(

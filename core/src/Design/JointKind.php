@@ -32,6 +32,12 @@ enum JointKind: string
     /** A pocket in 18 mm reaches 52 mm in from the end: what is narrower across the joint is screwed through the board it meets. */
     private const POCKET_ROOM_MM = 56;
 
+    /** A board so long across the joint has room for a pocket at each end. */
+    public static function takesPockets(Length $extent): bool
+    {
+        return ! $extent->isLessThan(Length::fromMillimetres(2 * self::POCKET_ROOM_MM));
+    }
+
     /** How a strip that closes a slot is held, so wide across the joint. */
     public static function ofFiller(Length $width): self
     {

@@ -18,7 +18,8 @@ final class Drawing implements \JsonSerializable
     /** @var list<array<string, mixed>> */
     private array $items = [];
 
-    public function __construct(public readonly View $view)
+    /** @param  bool  $round  a picture in the round (Axon), not a view */
+    public function __construct(public readonly View $view, private readonly bool $round = false)
     {
     }
 
@@ -96,7 +97,7 @@ final class Drawing implements \JsonSerializable
     /** @return array{view: string, bounds: array{Length, Length, Length, Length}, items: list<array<string, mixed>>} */
     public function jsonSerialize(): array
     {
-        return ['view' => $this->view->value, 'bounds' => $this->bounds(), 'items' => $this->items];
+        return ['view' => $this->round ? 'axon' : $this->view->value, 'bounds' => $this->bounds(), 'items' => $this->items];
     }
 
     /** @return array{Length, Length, Length, Length} left, bottom, right, top of everything but dimensions and ribbons */

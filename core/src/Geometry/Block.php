@@ -86,6 +86,19 @@ final readonly class Block
         return $this->from($axis)->plus($this->extent($axis)->splitInto(2)[0]);
     }
 
+    /** Faces included. */
+    public function holds(Place3 $at): bool
+    {
+        foreach (Axis::cases() as $axis) {
+            $k = $axis->value;
+            if ($at->$k->isLessThan($this->from($axis)) || $at->$k->isGreaterThan($this->to($axis))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Shares room with it. */
     public function overlaps(self $other): bool
     {

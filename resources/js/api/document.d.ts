@@ -929,4 +929,10 @@ export interface MakeWay {
   scribe?: 'site' | 'precut';
   hands?: number;
   finish_hidden?: boolean;
+  /**
+   * steps the person moved, each by the step it comes after; empty for first
+   */
+  order?: {
+    [k: string]: string;
+  };
 }

@@ -79,6 +79,7 @@ export interface Plan {
     [k: string]: Bench;
   };
   buy: ShoppingList;
+  steps: Step[];
 }
 export interface Site {
   name: string;
@@ -1247,7 +1248,7 @@ export interface Decided {
   goes_on: boolean;
 }
 export interface Drawing {
-  view: 'front' | 'top' | 'side';
+  view: 'front' | 'top' | 'side' | 'axon';
   /**
    * @minItems 4
    * @maxItems 4
@@ -1629,4 +1630,89 @@ export interface Purchase {
 export interface Amount {
   value: number;
   unit: 'each' | 'm' | 'm2' | 'l' | 'kg' | 'h';
+}
+/**
+ * one step of the work, in its order
+ */
+export interface Step {
+  id: string;
+  kind:
+    | 'intake'
+    | 'cut_sheet'
+    | 'cut_lumber'
+    | 'cut_other'
+    | 'band'
+    | 'rout'
+    | 'drill'
+    | 'dry_fit'
+    | 'sand'
+    | 'prime'
+    | 'coat'
+    | 'base'
+    | 'assemble'
+    | 'back'
+    | 'frame'
+    | 'mover'
+    | 'precut'
+    | 'prepare'
+    | 'record'
+    | 'set_base'
+    | 'carry'
+    | 'stand'
+    | 'services'
+    | 'join'
+    | 'fix'
+    | 'site_frame'
+    | 'scribe'
+    | 'top'
+    | 'filler'
+    | 'trim'
+    | 'slats'
+    | 'fill_heads'
+    | 'caulk'
+    | 'sand_on_site'
+    | 'prime_on_site'
+    | 'coat_on_site'
+    | 'touch_up'
+    | 'lids'
+    | 'drawers'
+    | 'doors'
+    | 'refit'
+    | 'shelves'
+    | 'furnish'
+    | 'check';
+  piece: string | null;
+  title: Text;
+  parts: string[];
+  makes: string[];
+  places: string[];
+  numbers: Text[];
+  checks: Text[];
+  tools: Text[];
+  cautions: Text[];
+  hands: number;
+  minutes: number;
+  noisy: boolean;
+  outside: boolean;
+  view: string;
+  sheet: {
+    material: string;
+    sheet: number;
+  } | null;
+  needs: StepNeed[];
+  breaks: StepNeed[];
+  held: {
+    code: string;
+    ref: string;
+    says: Text;
+    decides: string | null;
+  }[];
+}
+/**
+ * what must be done before, why, and how many hours lie between
+ */
+export interface StepNeed {
+  step: string;
+  why: Text;
+  hours: number;
 }

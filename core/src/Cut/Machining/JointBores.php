@@ -8,6 +8,7 @@ use Incastro\Core\Design\Joint;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\JointLine;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
@@ -45,17 +46,40 @@ final readonly class JointBores
             default => null,
         };
         if ($make !== null) {
-            $this->along($line, $make);
+            $this->along($line, $make, $end->role === Role::Slab || $face->role === Role::Slab ? $this->isReached(...) : null);
         }
     }
 
-    /** @param  \Closure(Length): list<Bore>  $make */
-    private function along(JointLine $line, \Closure $make): void
+    /**
+     * @param  \Closure(Length): list<Bore>  $make
+     * @param  (\Closure(list<Bore>): bool)|null  $isReached
+     */
+    private function along(JointLine $line, \Closure $make, ?\Closure $isReached): void
     {
         $least = Length::least(Length::fromMillimetres(self::LEAST_END_MM), $line->length->splitInto(4)[0]);
         foreach ($line->spread() as $wanted) {
-            $this->boards->set($wanted, $make, fn (Length $p): bool => ! $p->isLessThan($line->from->plus($least)) && ! $p->isGreaterThan($line->to()->minus($least)));
+            $this->boards->set($wanted, $make, fn (Length $p): bool => ! $p->isLessThan($line->from->plus($least)) && ! $p->isGreaterThan($line->to()->minus($least)) && ($isReached === null || $isReached($make($p))));
         }
+    }
+
+    /**
+     * A top is screwed from below once its carcass stands: no head may lie over another board of it.
+     *
+     * @param  list<Bore>  $bores
+     */
+    private function isReached(array $bores): bool
+    {
+        foreach ($bores as $bore) {
+            foreach ($bore->kind === BoreKind::Clearance ? $this->boards->all : [] as $id => $board) {
+                $k = $bore->into->value;
+                $head = $bore->at->with($bore->into, $bore->upward ? $bore->at->$k->minus(Length::fromMillimetres(1)) : $bore->at->$k->plus(Length::fromMillimetres(1)));
+                if ($id !== $bore->with && $board->panel->block->holds($head)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     private static function at(JointLine $line, Length $along, Length $on): Place3

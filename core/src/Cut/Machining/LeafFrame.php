@@ -90,7 +90,7 @@ final readonly class LeafFrame
         if ($solid->isBlock() || $solid->axis !== $this->through) {
             return [$this->leaf->block->corner->z, $this->leaf->block->size->z];
         }
-        [$edge, $further] = [$solid->heightsAt($this->hingedEdge()), $solid->heightsAt($this->in($in))];
+        [$edge, $further] = [$solid->heightsAt($this->hingedEdge()), $solid->heightsAt($this->in(Length::least($in, $this->leaf->block->extent($this->wide))))];
         $foot = Length::greatest($edge[0], $further[0]);
 
         return [$foot, Length::least($edge[1], $further[1])->minus($foot)];

@@ -193,6 +193,12 @@ final class BoringTest extends TestCase
         self::assertSame(ClashKind::Off, $boards->all['top']->clash($boards->all['top']->bores[0])?->kind);
     }
 
+    public function test_a_leaf_narrower_than_its_hinge_is_planned_and_told(): void
+    {
+        $plan = Planned::of((new AnyPiece(2663))->document());
+        self::assertNotSame([], array_intersect(['cut.bore_off', 'cut.bore_meets', 'cut.bore_through'], $plan->codes()));
+    }
+
     public function test_the_same_piece_is_drilled_the_same(): void
     {
         foreach ([7, 58] as $seed) {

@@ -1,17 +1,48 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import BuyLine from './BuyLine.vue';
 import BuyList from './BuyList.vue';
 import BuyMoney from './BuyMoney.vue';
 import FinishForm from './FinishForm.vue';
+import Schools from './Schools.vue';
+import StepCard from './StepCard.vue';
+import StepPicture from './StepPicture.vue';
+import StepsList from './StepsList.vue';
 
 /** From the shop to the last coat. */
 const project = useProject();
 const picked = usePicked();
-const tab = ref<'buy'>('buy');
-const tabs = [{ key: 'buy', label: 'Buy' }] as const;
+type Tab = 'buy' | 'steps';
+const tab = ref<Tab>('buy');
+const tabs: { key: Tab; label: string }[] = [
+    { key: 'buy', label: 'Buy' },
+    { key: 'steps', label: 'Steps' },
+];
+const at = ref(0);
+const steps = computed(() => project.plan?.steps ?? []);
+watch(steps, (all) => (at.value = Math.max(0, Math.min(at.value, all.length - 1))));
+/** A finding about a step, or a part of one, opens it. */
+watch(
+    picked,
+    (ref) => {
+        const own = steps.value.findIndex((s) => s.id === ref);
+        const place = own >= 0 ? own : steps.value.findIndex((s) => s.places.includes(ref ?? ''));
+        if (own >= 0) tab.value = 'steps';
+        if (place >= 0) at.value = place;
+    },
+    { immediate: true },
+);
+function arrows(e: KeyboardEvent): void {
+    if (tab.value !== 'steps' || e.target instanceof HTMLInputElement) return;
+    const by = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
+    if (by === 0) return;
+    e.preventDefault();
+    at.value = Math.max(0, Math.min(steps.value.length - 1, at.value + by));
+}
+onMounted(() => window.addEventListener('keydown', arrows));
+onBeforeUnmount(() => window.removeEventListener('keydown', arrows));
 const line = computed(() => project.plan?.buy.lines.find((l) => l.key === picked.value) ?? null);
 const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
 </script>
@@ -32,11 +63,19 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
                 </button>
             </div>
             <BuyList v-if="tab === 'buy'" />
+            <div v-else class="work">
+                <StepsList :index="at" @go="(i) => (at = i)" />
+                <StepPicture :index="at" />
+            </div>
         </template>
         <p v-else class="soft nothing">Nothing to make yet: the piece has no parts. Site, Piece and Fit say why in the line below.</p>
     </main>
     <aside class="tally" aria-label="tally">
-        <template v-if="hasParts">
+        <template v-if="hasParts && tab === 'steps'">
+            <StepCard :index="at" @go="(i) => (at = i)" />
+            <Schools />
+        </template>
+        <template v-else-if="hasParts">
             <BuyLine v-if="line" :line="line" />
             <BuyMoney v-if="!line" />
             <button v-else class="linkish" @click="picked = null">What it all comes to</button>
@@ -71,6 +110,12 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
     color: var(--ink);
     background: var(--sheet);
     font-weight: 650;
+}
+.work {
+    display: grid;
+    grid-template-columns: minmax(230px, 36%) minmax(0, 1fr);
+    min-height: 0;
+    flex: 1;
 }
 .nothing {
     margin: auto;

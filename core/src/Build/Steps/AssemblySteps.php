@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Steps;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** What is joined in the shop: bases, carcasses stage by stage, backs, frames, drawers and framed doors. */
+final class AssemblySteps
+{
+    /** In clamps, and until it may be carried (fieldbook §10). */
+    private const CLAMPS_H = 1.0;
+
+    private const STRONG_H = 24.0;
+
+    /** @var array<string, string> the last step of each unit, by its id */
+    public array $done = [];
+
+    /** @var list<array{string, string, string}> joints that can be screwed in no order, and what is in the way */
+    public array $blocked = [];
+
+    /**
+     * @param  list<Unit>  $units
+     * @param  list<array{string, string, string}>  $hidden  see Hidden
+     */
+    public function __construct(private readonly PieceWork $work, private readonly Draft $draft, private readonly array $units, private readonly array $hidden)
+    {
+    }
+
+    /** Tried dry before anything is glued or painted. */
+    public function dryFits(): void
+    {
+        foreach ($this->units as $unit) {
+            if ($unit->kind === UnitKind::Carcass && count($unit->panels) > 2) {
+                $step = $this->draft->add(new Step("dry_fit:$unit->id", StepKind::DryFit, $this->work->piece->id, Text::of('step.dry_fit', piece: $this->work->piece->name, part: $unit->panels[0]->name), $unit->ids(),
+                    numbers: Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), checks: [Text::of('check.dry_fit'), Text::of('check.diagonals')], amount: count($unit->panels), hands: $this->hands($unit)));
+                $this->draft->after($step, $unit->ids(), 'drilled');
+                foreach ($unit->ids() as $part) {
+                    $this->draft->benched[$part] = $step;
+                }
+            }
+        }
+    }
+
+    public function assemblies(): void
+    {
+        foreach ($this->units as $unit) {
+            match (true) {
+                $unit->kind === UnitKind::Carcass => $this->carcass($unit),
+                count($unit->panels) > 1 && $unit->kind !== UnitKind::Loose => $this->whole($unit),
+                default => null,
+            };
+        }
+    }
+
+    public function hands(Unit $unit): int
+    {
+        return max(1, (int) ceil(round($this->kg($unit) / 23, 6)));
+    }
+
+    public function kg(Unit $unit): float
+    {
+        return array_sum(array_map(fn (Panel $p): float => $p->bought || ! isset($this->work->project->stock[$p->material]) ? 0.0 : $p->solid->litres() * $this->work->project->stock[$p->material]->density / 1000, $unit->panels));
+    }
+
+    /** Hours until glue lets it be moved. */
+    public function strongAfter(): float
+    {
+        return $this->work->piece->methods->glue ? self::STRONG_H : 0.0;
+    }
+
+    private function whole(Unit $unit): void
+    {
+        $kind = match ($unit->kind) {
+            UnitKind::Base => StepKind::Base,
+            UnitKind::Frame => StepKind::Frame,
+            default => StepKind::Mover,
+        };
+        $joints = $this->joints(array_flip($unit->ids()), $unit->ids());
+        $view = $kind === StepKind::Base ? 'top' : 'front';
+        $size = $kind === StepKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z);
+        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->work->piece->id, Text::of("step.$kind->value", piece: $this->work->piece->name, part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
+            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->work, $joints)], checks: [Text::of('check.diagonals')], amount: count($unit->panels), view: $view));
+        $this->draft->after($step, $unit->ids(), 'bench');
+        $this->done[$unit->id] = $step;
+    }
+
+    private function carcass(Unit $unit): void
+    {
+        $sequence = Sequence::of($unit, $this->hidden);
+        array_push($this->blocked, ...$sequence->blocked);
+        $stages = $this->merged($sequence->stages);
+        $placed = [];
+        $last = null;
+        foreach ($stages as $i => $panels) {
+            $ids = array_map(fn (Panel $p): string => $p->id, $panels);
+            $placed += array_flip($ids);
+            $step = $this->stage($unit, $i + 1, count($stages), $ids, $this->joints($placed, $ids), array_keys($placed));
+            $this->draft->graph->need($step, $last, $this->work->piece->methods->glue ? 'clamps' : 'stage', $this->work->piece->methods->glue ? self::CLAMPS_H : 0.0);
+            $last = $step;
+        }
+        $this->done[$unit->id] = $last ?? '';
+        $this->backs($unit);
+    }
+
+    /**
+     * @param  list<string>  $new
+     * @param  list<array{string, string}>  $joints
+     * @param  list<string>  $standing
+     */
+    private function stage(Unit $unit, int $n, int $of, array $new, array $joints, array $standing): string
+    {
+        $roles = array_map(fn (string $id): Role => $this->work->panels[$id]->role, $new);
+        $bays = array_values(array_unique(array_filter(array_map(fn (string $id): ?string => $this->work->panels[$id]->bay, $new))));
+        $isLast = $n === $of;
+        $hasShelves = in_array(Role::Shelf, $roles, true);
+        $step = $this->draft->add(new Step("assemble:$unit->id:$n", StepKind::Assemble, $this->work->piece->id,
+            Text::of($of === 1 ? 'step.assemble' : 'step.assemble_stage', piece: $this->work->piece->name, part: $unit->panels[0]->name, n: $n, of: $of),
+            $standing, places: $new,
+            numbers: [...($hasShelves ? Numbers::spacers($this->work, $bays) : []), ...Numbers::fasteners($this->work, $joints), ...($isLast ? Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)) : [])],
+            checks: $isLast ? [Text::of('check.diagonals'), Text::of('check.twist')] : [Text::of('check.flush')],
+            amount: count($new) + count($joints) / 2, hands: min(2, max(1, $this->hands($unit))), cautions: $this->work->piece->methods->glue ? ['glue'] : []));
+        $this->draft->after($step, $new, 'bench');
+
+        return $step;
+    }
+
+    /**
+     * A stage in which nothing is joined yet is done with the next.
+     *
+     * @param  list<non-empty-list<Panel>>  $stages
+     * @return list<non-empty-list<Panel>>
+     */
+    private function merged(array $stages): array
+    {
+        $merged = $waiting = $placed = [];
+        foreach ($stages as $i => $panels) {
+            $ids = array_map(fn (Panel $p): string => $p->id, $panels);
+            $placed += array_flip($ids);
+            $waiting = [...$waiting, ...$panels];
+            if ($i === count($stages) - 1 || $this->joints($placed, $ids) !== []) {
+                $merged[] = $waiting;
+                $waiting = [];
+            }
+        }
+
+        return $merged;
+    }
+
+    /**
+     * Joints made when the new ones come to those that are there.
+     *
+     * @param  array<string, int>  $placed
+     * @param  list<string>  $new
+     * @return list<array{string, string}>
+     */
+    private function joints(array $placed, array $new): array
+    {
+        $made = [];
+        foreach ($this->work->design->joints as $joint) {
+            $isHeld = ! in_array($joint->kind, [JointKind::Rests, JointKind::Pins, JointKind::Clears], true);
+            if ($isHeld && isset($placed[$joint->first], $placed[$joint->second]) && (in_array($joint->first, $new, true) || in_array($joint->second, $new, true))) {
+                $made[] = [$joint->first, $joint->second];
+            }
+        }
+
+        return $made;
+    }
+
+    /** A back keeps its carcass square: it goes on once the diagonals are equal, at the carcass it touches most of. */
+    private function backs(Unit $unit): void
+    {
+        $backs = [];
+        foreach ($this->units as $other) {
+            if ($other->kind === UnitKind::Loose && $other->role() === Role::Back && $this->carcassOf($other) === $unit) {
+                $backs[] = $other->id;
+            }
+        }
+        if ($backs === []) {
+            return;
+        }
+        $step = $this->draft->add(new Step("back:$unit->id", StepKind::Back, $this->work->piece->id, Text::of('step.back', piece: $this->work->piece->name, part: $unit->panels[0]->name), [...$unit->ids(), ...$backs], places: $backs,
+            numbers: [...Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), Text::of('number.back_screws')], checks: [Text::of('check.diagonals'), Text::of('check.cables')], amount: count($backs)));
+        $this->draft->after($step, $backs, 'bench');
+        $this->draft->graph->need($step, $this->done[$unit->id], 'square_first');
+        $this->done[$unit->id] = $step;
+        foreach ($backs as $back) {
+            $this->done[$back] = $step;
+        }
+    }
+
+    private function carcassOf(Unit $loose): ?Unit
+    {
+        $best = null;
+        $most = 0;
+        foreach ($this->units as $unit) {
+            $touched = $unit->kind === UnitKind::Carcass ? $this->touched($loose, $unit) : 0;
+            [$best, $most] = $touched > $most ? [$unit, $touched] : [$best, $most];
+        }
+
+        return $best;
+    }
+
+    private function touched(Unit $loose, Unit $unit): int
+    {
+        $reach = $loose->panels[0]->block->grownBy(Length::fromMillimetres(1));
+
+        return count(array_filter($unit->panels, fn (Panel $p): bool => $p->block->overlaps($reach)));
+    }
+}

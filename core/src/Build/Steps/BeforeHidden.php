@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Steps;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Fit\WallScrew;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+
+/** Between assemblies: a joint is screwed, and a carcass fixed to the wall, before what hides the screws' heads goes on. */
+final readonly class BeforeHidden
+{
+    /** @var array<string, Unit> by panel */
+    private array $unitOf;
+
+    /** @param  list<Unit>  $units */
+    public function __construct(private PieceWork $work, private Draft $draft, array $units, private SiteSteps $site)
+    {
+        $of = [];
+        foreach ($units as $unit) {
+            $of += array_fill_keys($unit->ids(), $unit);
+        }
+        $this->unitOf = $of;
+    }
+
+    /**
+     * @param  list<array{string, string, string}>  $hidden  see Hidden
+     * @return list<array{string, string, string}> what cannot be kept
+     */
+    public function keep(array $hidden): array
+    {
+        $blocked = [];
+        foreach ($hidden as $h) {
+            [$a, $b, $by] = array_map($this->unitOf(...), $h);
+            if ($a === null || $b === null || $by === null || ($a === $b && $b === $by)) {
+                continue;
+            }
+            $joint = $a === $b ? $this->later($this->draft->placed[$h[0]] ?? '', $this->draft->placed[$h[1]] ?? '') : $this->later($this->placing($a), $this->placing($b));
+            $cover = $by === $a || $by === $b ? ($this->draft->placed[$h[2]] ?? '') : ($a === $b && $by->kind === UnitKind::Loose ? ($this->draft->placed[$h[2]] ?? '') : $this->placing($by));
+            if ($joint !== $cover && ! $this->draft->graph->need($cover, $joint, 'hides', 0.0, part: $this->work->panels[$h[0]]->name)) {
+                $blocked[] = $h;
+            }
+        }
+        $this->wall();
+
+        return $blocked;
+    }
+
+    /** What goes right before a screw to the wall waits for it; a back is screwed through, what lies loose or opens comes later anyway. */
+    private function wall(): void
+    {
+        foreach ($this->work->wallScrews as $screw) {
+            $unit = $this->unitOf($screw->board->id);
+            if ($unit === null) {
+                continue;
+            }
+            foreach ($this->work->fit->panels as $panel) {
+                if ($panel->role === Role::Back || ! $this->covers($panel, $screw)) {
+                    continue;
+                }
+                $other = $this->unitOf($panel->id);
+                if ($other !== $unit && $other !== null) {
+                    $this->draft->graph->need($this->placing($other), "fix:$unit->id", 'hides', 0.0, part: $screw->board->name);
+                }
+            }
+        }
+    }
+
+    private function covers(Panel $panel, WallScrew $screw): bool
+    {
+        $head = $screw->board->block->to(Axis::Y);
+
+        return $screw->isBehind($panel->block) && ! $panel->block->from(Axis::Y)->isLessThan($head) && $panel->block->from(Axis::Y)->isLessThan($head->plus(Length::fromMillimetres(2)));
+    }
+
+    /** When a unit goes to its place. */
+    private function placing(Unit $unit): string
+    {
+        return $this->site->stood[$unit->id] ?? $this->draft->placed[$unit->id] ?? '';
+    }
+
+    private function later(string $a, string $b): string
+    {
+        if ($this->draft->graph->reaches($a, $b)) {
+            return $b;
+        }
+        $all = $this->draft->graph->all();
+
+        return $this->draft->graph->reaches($b, $a) || ($all[$a] ?? null)?->kind->rank() >= ($all[$b] ?? null)?->kind->rank() ? $a : $b;
+    }
+
+    private function unitOf(string $panel): ?Unit
+    {
+        return $this->unitOf[$panel] ?? null;
+    }
+}

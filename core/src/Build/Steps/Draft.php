@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Steps;
+
+/** The graph while it is being made, and in which step each part came into being, was last worked on and goes to its place. */
+final class Draft
+{
+    public readonly Graph $graph;
+
+    /** @var array<string, non-empty-list<string>> steps, by part */
+    public array $made = [];
+
+    /** @var array<string, string> the last step at the bench, by part */
+    public array $benched = [];
+
+    /** @var array<string, string> by part */
+    public array $placed = [];
+
+    /** @var array<string, string> the step in which it goes to its place in the room, by part */
+    public array $goes = [];
+
+    public function __construct()
+    {
+        $this->graph = new Graph;
+    }
+
+    public function add(Step $step): string
+    {
+        foreach ($step->makes as $part) {
+            $this->made[$part][] = $step->id;
+        }
+        foreach ($step->places as $part) {
+            $this->placed[$part] = $step->id;
+        }
+
+        return $this->graph->add($step);
+    }
+
+    /**
+     * A step on parts that were made, after all that was done to them before.
+     *
+     * @param  list<string>  $parts
+     */
+    public function after(string $step, array $parts, string $why): void
+    {
+        foreach ($parts as $part) {
+            foreach (isset($this->benched[$part]) ? [$this->benched[$part]] : ($this->made[$part] ?? []) as $before) {
+                $this->graph->need($step, $before, isset($this->benched[$part]) ? $why : 'cut');
+            }
+        }
+    }
+}

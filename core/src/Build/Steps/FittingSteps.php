@@ -1,0 +1,211 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Steps;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Design\Hardware;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** What comes once the carcasses do not move any more: tops, strips along the walls, slats, what opens, and last what lies loose. */
+final class FittingSteps
+{
+    /** A finish is dry in hours and hard in days: loads wait so long (fieldbook §10). */
+    private const CURED_H = 168.0;
+
+    /** @param  list<Unit>  $units */
+    public function __construct(private readonly PieceWork $work, private readonly Draft $draft, private readonly array $units, private readonly AssemblySteps $shop, private readonly SiteSteps $site)
+    {
+    }
+
+    public function add(): void
+    {
+        $frames = [];
+        foreach ($this->units as $unit) {
+            $kind = $this->kindOf($unit);
+            if ($kind === StepKind::SiteFrame) {
+                $frames[($unit->panels[0]->bay ?? '').' '.self::depth($unit->role())][] = $unit;
+            } elseif (in_array($kind, [StepKind::Top, StepKind::Filler, StepKind::Trim], true)) {
+                $this->alone([$unit], $kind);
+            }
+        }
+        foreach ($frames as $alike) {
+            $this->alone($alike, StepKind::SiteFrame);
+        }
+        foreach ($frames as $alike) {
+            $this->inBay($alike[0]);
+        }
+        foreach ([StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves] as $kind) {
+            $this->together($kind);
+        }
+        (new ScribeSteps($this->work, $this->draft, $this->shop, $this->site))->add();
+        $this->standOn();
+    }
+
+    /** In which step a unit that is not a carcass or a base goes to its place; null for those. */
+    private function kindOf(Unit $unit): ?StepKind
+    {
+        $role = $unit->role();
+
+        return match (true) {
+            isset($this->site->stood[$unit->id]), isset($this->draft->placed[$unit->id]) && $role === Role::Back => null,
+            $unit->kind === UnitKind::Mover => match (true) {
+                $role === Role::Lid => StepKind::Lids,
+                in_array($role, [Role::Door, Role::DoorPart, Role::Glass], true) => StepKind::Doors,
+                default => StepKind::Drawers,
+            },
+            $unit->kind === UnitKind::Frame => StepKind::Filler,
+            $role === Role::Slab => StepKind::Top,
+            in_array($role, [Role::Filler, Role::CornerFiller], true) => StepKind::Filler,
+            in_array($role, [Role::Trim, Role::Crown, Role::Lip, Role::ToeBoard], true) => StepKind::Trim,
+            $role === Role::Slat => StepKind::Slats,
+            $role === Role::Shelf => StepKind::Shelves,
+            default => StepKind::SiteFrame,
+        };
+    }
+
+    /** @param  non-empty-list<Unit>  $units  alike */
+    private function alone(array $units, StepKind $kind): void
+    {
+        $unit = $units[0];
+        $parts = array_merge(...array_map(fn (Unit $u): array => $u->ids(), $units));
+        $title = count($units) === 1 ? Text::of("step.$kind->value", part: $unit->panels[0]->name) : Text::of('step.site_frames', part: $unit->panels[0]->name, n: count($units) - 1);
+        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->work->piece->id, $title, $parts, places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
+            numbers: array_merge(...array_map(fn (Unit $u): array => $this->numbers($u, $kind), $units)), checks: [Text::of($kind === StepKind::SiteFrame || $kind === StepKind::Top ? 'check.level' : 'check.tight')], amount: count($parts), hands: $this->shop->hands($unit)));
+        foreach ($parts as $part) {
+            $this->draft->goes[$part] = $step;
+        }
+        $this->draft->after($step, $parts, 'bench');
+        $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled');
+        $this->site->needRoom($step);
+        foreach ($this->site->fixed as $id => $fixed) {
+            $this->draft->graph->need($step, $fixed, 'fixed');
+        }
+    }
+
+    /** What is built up in a bay goes from its frame outward: studs, ledgers, rails, boards. */
+    private function inBay(Unit $unit): void
+    {
+        $step = $this->draft->goes[$unit->id];
+        foreach ($this->units as $other) {
+            $isBefore = $other->panels[0]->bay !== null && $other->panels[0]->bay === $unit->panels[0]->bay && $this->kindOf($other) === StepKind::SiteFrame && self::depth($other->role()) < self::depth($unit->role());
+            if ($isBefore) {
+                $this->draft->graph->need($step, $this->draft->goes[$other->id] ?? null, 'carries');
+            }
+        }
+    }
+
+    private static function depth(Role $role): int
+    {
+        return match ($role) {
+            Role::Stud => 0,
+            Role::Ledger => 1,
+            Role::BedRail, Role::Nailer, Role::Cleat => 2,
+            Role::Board, Role::Back => 3,
+            default => 4,
+        };
+    }
+
+    /** @return list<Text> */
+    private function numbers(Unit $unit, StepKind $kind): array
+    {
+        $panel = $unit->panels[0];
+        $at = Text::of('number.at_height', z: $panel->block->from(Axis::Z), x: $panel->block->from(Axis::X));
+        $order = $this->work->fit->orders[$panel->id] ?? [];
+
+        return match ($kind) {
+            StepKind::SiteFrame => [Text::of('number.of_part', part: $panel->name, what: $at)],
+            StepKind::Top => [$at, ...$order, ...$this->fasteners($panel)],
+            default => $this->fasteners($panel),
+        };
+    }
+
+    /** @return list<Text> */
+    private function fasteners(Panel $panel): array
+    {
+        $joints = [];
+        foreach ($this->work->design->joints as $joint) {
+            if ($joint->first === $panel->id || $joint->second === $panel->id) {
+                $joints[] = [$joint->first, $joint->second];
+            }
+        }
+
+        return Numbers::fasteners($this->work, $joints);
+    }
+
+    /** What is alike goes in in one step a piece. */
+    private function together(StepKind $kind): void
+    {
+        $units = array_values(array_filter($this->units, fn (Unit $u): bool => $this->kindOf($u) === $kind));
+        if ($units === []) {
+            return;
+        }
+        $parts = array_merge(...array_map(fn (Unit $u): array => $u->ids(), $units));
+        $step = $this->draft->add(new Step("$kind->value:{$this->work->piece->id}", $kind, $this->work->piece->id, Text::of("step.$kind->value", piece: $this->work->piece->name, n: count($units)), $parts, places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
+            numbers: $this->settings($kind), checks: [Text::of("check.$kind->value")], amount: count($units)));
+        $this->draft->after($step, array_values(array_filter($parts, fn (string $p): bool => ($this->draft->placed[$p] ?? $step) === $step)), 'bench');
+        foreach ($units as $unit) {
+            $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());
+        }
+        foreach ($this->site->fixed as $fixed) {
+            $this->draft->graph->need($step, $fixed, 'fixed');
+        }
+        foreach ($this->units as $other) {
+            $carrier = $this->kindOf($other);
+            $isBefore = $carrier === StepKind::SiteFrame || (in_array($carrier, [StepKind::Top, StepKind::Filler, StepKind::Trim], true) && $kind !== StepKind::Slats);
+            if ($isBefore) {
+                $this->draft->graph->need($step, $this->draft->goes[$other->id] ?? null, $carrier === StepKind::SiteFrame ? 'carries' : 'reach');
+            }
+        }
+        if ($kind === StepKind::Shelves) {
+            array_map(fn (StepKind $k): bool => $this->draft->graph->need($step, "$k->value:{$this->work->piece->id}", 'reach'), [StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors]);
+        }
+    }
+
+    /** @return list<Text> */
+    private function settings(StepKind $kind): array
+    {
+        $design = $this->work->design;
+        $count = fn (string $key): int => array_sum(array_map(fn (Hardware $h): int => $h->name->key === $key ? $h->count : 0, $design->hardware));
+
+        return match ($kind) {
+            StepKind::Doors => [Text::of('number.hinges', n: $count('hardware.hinge'), leaves: count($design->hung))],
+            StepKind::Drawers => array_values(array_map(fn (Hardware $h): Text => Text::of('number.slides', n: $h->count, length: $h->length ?? Length::zero()), array_filter($design->hardware, fn (Hardware $h): bool => in_array($h->name->key, ['hardware.slide_pair', 'hardware.heavy_slide_pair'], true) && $h->length !== null))),
+            StepKind::Shelves => Numbers::spacers($this->work, array_map(strval(...), array_keys($design->spacings))),
+            default => [],
+        };
+    }
+
+    /** What a thing stands on is there before it. */
+    private function standOn(): void
+    {
+        $placing = fn (Unit $u): ?string => $this->site->stood[$u->id] ?? ($u->kind === UnitKind::Mover ? null : ($this->draft->placed[$u->id] ?? null));
+        $standing = array_filter($this->units, fn (Unit $u): bool => $u->kind !== UnitKind::Mover && $u->role() !== Role::Back);
+        $tops = [];
+        foreach ($standing as $lower) {
+            foreach ($lower->panels as $panel) {
+                $tops[intdiv($panel->block->to(Axis::Z)->units, Unit::SEEN)][] = [$lower, $panel];
+            }
+        }
+        foreach ($standing as $upper) {
+            foreach ($upper->panels as $panel) {
+                $at = intdiv($panel->block->from(Axis::Z)->units, Unit::SEEN);
+                foreach ([...($tops[$at - 1] ?? []), ...($tops[$at] ?? []), ...($tops[$at + 1] ?? [])] as [$lower, $under]) {
+                    if ($lower !== $upper && Unit::rests($panel, $under)) {
+                        $this->draft->graph->need($placing($upper) ?? '', $placing($lower), 'rests');
+                    }
+                }
+            }
+        }
+    }
+
+    public static function curedAfter(): float
+    {
+        return self::CURED_H;
+    }
+}

@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Steps;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Build\Shopping\FinishNeeds;
+use Incastro\Core\Cut\Machining\BoreKind;
+use Incastro\Core\Design\Hardware;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\FinishKind;
+use Incastro\Core\Document\FinishWhen;
+use Incastro\Core\Document\StoredThing;
+use Incastro\Core\Document\Treatment;
+use Incastro\Core\Fit\EdgeFit;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\PlacedThing;
+
+/** Filling, caulking and, for who paints at the end, the finish; then what was taken off, what is kept in it, and a last look. */
+final readonly class LastSteps
+{
+    /** Caulk takes paint after so many hours: our own figure for a paintable one. */
+    private const CAULKED_H = 4.0;
+
+    public function __construct(private PieceWork $work, private Draft $draft)
+    {
+    }
+
+    public function add(): void
+    {
+        $piece = $this->work->piece;
+        $isPainted = $piece->finish->kind === FinishKind::Paint;
+        $fixed = $this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::SiteFrame, StepKind::Fix, StepKind::Stand, StepKind::Slats);
+        $heads = count($this->work->bores(BoreKind::Clearance));
+        $last = [];
+        if ($isPainted && $heads > 0) {
+            $last[] = $this->step(StepKind::FillHeads, $fixed, 'fixed', [Text::of('number.heads', n: $heads)], $heads);
+        }
+        $caulked = array_filter($this->work->fit->edges, fn (EdgeFit $e): bool => $e->kind === EdgeKind::Play || ($isPainted && $e->kind !== null && $e->kind->isScribed()));
+        if ($caulked !== []) {
+            $metres = array_sum(array_map(fn (EdgeFit $e): float => $e->profile->length()->units / Length::PER_MM / 1000, $caulked));
+            $last[] = $this->step(StepKind::Caulk, [...$fixed, ...$last], 'fixed', array_values(array_map(fn (EdgeFit $e): Text => Text::of('number.caulk', edge: Text::of("edge.{$e->name->value}"), least: $e->least(), greatest: $e->greatest()), $caulked)), (int) ceil($metres));
+        }
+        $painted = $this->finish($fixed, $last);
+        $this->opening($painted);
+        $this->end($painted);
+    }
+
+    /**
+     * @param  list<string>  $fixed
+     * @param  list<string>  $last
+     * @return list<string> what the finish ends with
+     */
+    private function finish(array $fixed, array $last): array
+    {
+        $finish = $this->work->piece->finish;
+        if ($finish->kind === FinishKind::None) {
+            return $last;
+        }
+        if ($this->work->project->make->finish === FinishWhen::Before) {
+            return [$this->step(StepKind::TouchUp, [...$fixed, ...$last], 'caulked', [Text::of('number.touch_up')], 5, self::CAULKED_H)];
+        }
+        $parts = count(array_filter($this->work->fit->panels, fn (Panel $p): bool => PieceWork::isWood($p)));
+        $step = $this->step(StepKind::SandOnSite, [...$fixed, ...$last], 'caulked', [Text::of('number.grits')], $parts, self::CAULKED_H);
+        if ($finish->primer && $finish->kind === FinishKind::Paint) {
+            $step = $this->step(StepKind::PrimeOnSite, [$step], 'sanded', [Text::of('number.prime')], $parts);
+        }
+        foreach (range(1, FinishNeeds::coats($this->work->piece)) as $n) {
+            $step = $this->step(StepKind::CoatOnSite, [$step], 'recoat', [Text::of('number.coat')], $parts, $n === 1 && ! $finish->primer ? 0.0 : BenchSteps::RECOAT_H, $n);
+        }
+
+        return [$step];
+    }
+
+    /**
+     * Doors and drawers go in when nothing drips on them any more.
+     *
+     * @param  list<string>  $painted
+     */
+    private function opening(array $painted): void
+    {
+        foreach ([StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves] as $kind) {
+            foreach ($painted as $step) {
+                $this->draft->graph->need("$kind->value:{$this->work->piece->id}", $step, 'painted', $this->work->piece->finish->kind === FinishKind::None ? 0.0 : BenchSteps::HANDLED_H);
+            }
+        }
+    }
+
+    /** @param  list<string>  $painted */
+    private function end(array $painted): void
+    {
+        $all = array_values(array_unique(array_filter($this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::SiteFrame, StepKind::Fix, StepKind::Stand, StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves))));
+        $back = array_values(array_filter($this->work->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::TakeOff));
+        if ($back !== [] && ! $this->draft->graph->has("refit:{$this->work->room->space->id}")) {
+            $this->draft->add(new Step("refit:{$this->work->room->space->id}", StepKind::Refit, null, Text::of('step.refit', space: $this->work->room->space->name), numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.put_back', thing: $t->name()), $back), amount: count($back)));
+        }
+        foreach ($back === [] ? [] : [...$all, ...$painted] as $before) {
+            $this->draft->graph->need("refit:{$this->work->room->space->id}", $before, 'fixed');
+        }
+        $kept = array_values(array_filter($this->work->project->stored, fn (StoredThing $t): bool => isset($this->work->design->cells[$t->bay ?? ''])));
+        $bought = array_values(array_filter($this->work->design->hardware, fn (Hardware $h): bool => in_array($h->name->key, ['hardware.mattress', 'hardware.foam', 'hardware.cloth'], true)));
+        $check = $this->step(StepKind::Check, [...$all, ...$painted], 'last', [Text::of('number.check')], 0);
+        if ($kept === [] && $bought === []) {
+            return;
+        }
+        $numbers = [...array_map(fn (Hardware $h): Text => $h->name, $bought), ...array_map(fn (StoredThing $t): Text => Text::of('number.kept', thing: $t->name, bay: $this->work->design->cells[$t->bay ?? '']->label), $kept)];
+        $furnish = $this->step(StepKind::Furnish, [$check], 'last', $numbers, count($numbers));
+        foreach ($painted as $step) {
+            $this->draft->graph->need($furnish, $step, 'cured', $this->work->piece->finish->kind === FinishKind::None ? 0.0 : FittingSteps::curedAfter());
+        }
+    }
+
+    /**
+     * @param  list<string>  $after
+     * @param  list<Text>  $numbers
+     */
+    private function step(StepKind $kind, array $after, string $why, array $numbers, int $amount, float $hours = 0.0, int $n = 0): string
+    {
+        $piece = $this->work->piece;
+        $step = $this->draft->add(new Step("$kind->value:$piece->id".($n > 0 ? ":$n" : ''), $kind, $piece->id, Text::of("step.$kind->value", piece: $piece->name, n: $n), array_keys($this->work->panels), numbers: $numbers, amount: $amount));
+        foreach ($after as $before) {
+            $this->draft->graph->need($step, $before, $why, str_starts_with($before, 'caulk:') || str_starts_with($before, 'coat') || str_starts_with($before, 'prime') ? $hours : 0.0);
+        }
+
+        return $step;
+    }
+
+    /** @return list<string> steps of the piece of those kinds */
+    private function placing(StepKind ...$kinds): array
+    {
+        $names = array_map(fn (StepKind $k): string => $k->value, $kinds);
+        $own = [];
+        foreach ($this->draft->graph->all() as $id => $step) {
+            if ($step->piece === $this->work->piece->id && in_array($step->kind->value, $names, true)) {
+                $own[] = (string) $id;
+            }
+        }
+
+        return $own;
+    }
+}

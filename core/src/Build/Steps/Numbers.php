@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Steps;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Cut\Machining\BoreKind;
+use Incastro\Core\Cut\Machining\Screws;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** What is set, drilled and driven, in lines. */
+final class Numbers
+{
+    /**
+     * Screws, pockets and dowels of some joints, by length.
+     *
+     * @param  list<array{string, string}>  $joints  panels
+     * @return list<Text>
+     */
+    public static function fasteners(PieceWork $work, array $joints): array
+    {
+        $pairs = [];
+        foreach ($joints as [$a, $b]) {
+            $pairs["$a $b"] = $pairs["$b $a"] = true;
+        }
+        $counts = [];
+        foreach ($work->bores(BoreKind::Pilot, BoreKind::Pocket, BoreKind::Dowel) as $bore) {
+            if (isset($pairs["$bore->part $bore->with"])) {
+                $key = $bore->kind->value.' '.($bore->screw->units ?? 0).' '.($bore->depth->units ?? 0);
+                $counts[$key] = [$bore, 1 + ($counts[$key][1] ?? 0)];
+            }
+        }
+        $lines = [];
+        foreach ($counts as [$bore, $n]) {
+            $lines[] = match ($bore->kind) {
+                BoreKind::Pilot => Text::of('number.screws', n: $n, screw: $bore->screw ?? Length::zero(), clear: Length::fromMillimetres(Screws::CLEARANCE_MM), pilot: $bore->diameter, depth: $bore->depth ?? Length::zero()),
+                BoreKind::Pocket => Text::of('number.pockets', n: $n, screw: $bore->screw ?? Length::zero()),
+                default => Text::of('number.dowels', n: $n, diameter: $bore->diameter, depth: $bore->depth ?? Length::zero()),
+            };
+        }
+
+        return $lines;
+    }
+
+    /**
+     * Every hole that is drilled at the bench, by size.
+     *
+     * @param  list<Bore>  $bores
+     * @return list<Text>
+     */
+    public static function holes(array $bores): array
+    {
+        $counts = [];
+        foreach ($bores as $bore) {
+            $key = $bore->kind->value." {$bore->diameter->units} ".($bore->depth->units ?? 0);
+            $counts[$key] = [$bore, 1 + ($counts[$key][1] ?? 0)];
+        }
+
+        return array_values(array_map(fn (array $c): Text => $c[0]->depth === null
+            ? Text::of('number.holes_through', n: $c[1], what: Text::of("bore.{$c[0]->kind->value}"), diameter: $c[0]->diameter)
+            : Text::of('number.holes', n: $c[1], what: Text::of("bore.{$c[0]->kind->value}"), diameter: $c[0]->diameter, depth: $c[0]->depth), $counts));
+    }
+
+    /**
+     * How an assembly is proved square: its diagonals, and how far a corner is pushed for each millimetre they differ
+     * (fieldbook §3: racking (d1² − d2²)/4w, which is δ·d/2w for a small difference δ).
+     *
+     * @return list<Text>
+     */
+    public static function square(Length $width, Length $height): array
+    {
+        $diagonal = ShopSteps::diagonal($width, $height);
+        $push = Length::fromMillimetres(round($diagonal->units / 2 / max(1, $width->units), 1));
+
+        return [Text::of('number.outside', width: $width, height: $height, diagonal: $diagonal), Text::of('number.push', push: $push, one: Length::fromMillimetres(1))];
+    }
+
+    /**
+     * Spacers between fixed boards: each clear opening of the bays that the panels stand in.
+     *
+     * @param  list<string>  $bays
+     * @return list<Text>
+     */
+    public static function spacers(PieceWork $work, array $bays): array
+    {
+        $lines = [];
+        foreach ($work->design->spacings as $bay => $spacing) {
+            if (in_array((string) $bay, $bays, true)) {
+                foreach ($spacing->openings as $i => $opening) {
+                    $lines[] = Text::of('number.spacer', bay: $work->design->cells[$bay]->label, n: $i + 1, length: $opening->value);
+                }
+            }
+        }
+
+        return $lines;
+    }
+}

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Steps;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\ScribeWhere;
+use Incastro\Core\Fit\EdgeFit;
+use Incastro\Core\Fit\Scribe;
+use Incastro\Core\Measure\Text;
+
+/**
+ * Cutting to the house: at the wall, once what carries the strip does not move; or beforehand from the survey's offsets, for who
+ * cuts before. A carcass whose own side is scribed is scribed as it stands and then fixed.
+ */
+final readonly class ScribeSteps
+{
+    public function __construct(private PieceWork $work, private Draft $draft, private AssemblySteps $shop, private SiteSteps $site)
+    {
+    }
+
+    public function add(): void
+    {
+        foreach ($this->work->fit->edges as $key => $edge) {
+            if ($edge->scribe !== null && $edge->kind !== null && $edge->kind->isScribed()) {
+                foreach ($this->cut($edge) as $panel) {
+                    $this->scribe((string) $key, $edge, $edge->scribe, $panel);
+                }
+            }
+        }
+    }
+
+    /** @return list<Panel> the boards that are cut to the wall */
+    private function cut(EdgeFit $edge): array
+    {
+        if ($edge->part !== null) {
+            return isset($this->work->panels[$edge->part]) ? [$this->work->panels[$edge->part]] : [];
+        }
+        $side = $edge->name->side();
+
+        return array_values(array_filter($this->work->fit->panels, fn (Panel $p): bool => $side !== null && $p->fitOnSite && $p->hand === $side && in_array($p->role, [Role::Filler, Role::Stile, Role::Side], true)));
+    }
+
+    private function scribe(string $key, EdgeFit $edge, Scribe $scribe, Panel $panel): void
+    {
+        $isBefore = $this->work->project->make->scribe === ScribeWhere::Precut;
+        $kind = $isBefore ? StepKind::Precut : StepKind::Scribe;
+        $name = Text::of($edge->part === null ? "edge.{$edge->name->value}" : "edge.of_slab.{$edge->name->value}");
+        $step = $this->draft->add(new Step("$kind->value:$key:$panel->id", $kind, $this->work->piece->id, Text::of("step.$kind->value", part: $panel->name, edge: $name), [$panel->id],
+            numbers: $isBefore ? self::line($scribe) : [Text::of('number.scribe', projects: $scribe->projects->value, setting: $scribe->setting->value, at: $scribe->touchesAt()), ...self::line($scribe)],
+            checks: [Text::of('check.scribe')], view: $edge->part === null ? 'front' : 'top'));
+        $this->draft->after($step, [$panel->id], 'bench');
+        $placing = $this->draft->goes[$panel->id] ?? $this->draft->placed[$panel->id] ?? null;
+        $isCarcass = $panel->role === Role::Side;
+        if ($isBefore) {
+            $this->draft->graph->need($placing ?? '', $step, 'scribed');
+
+            return;
+        }
+        $unit = $isCarcass ? $this->unitOf($panel) : null;
+        if ($unit !== null) {
+            $this->draft->graph->need($step, $this->site->stood[$unit] ?? null, 'stood');
+            $this->draft->graph->need("fix:$unit", $step, 'scribed');
+
+            return;
+        }
+        foreach ($this->site->fixed as $fixed) {
+            $this->draft->graph->need($step, $fixed, 'fixed');
+        }
+        $this->site->needRoom($step);
+        $joined = $this->draft->placed[$panel->id] ?? null;
+        if ($joined !== null && $joined !== $placing) {
+            $this->draft->graph->need($step, $joined, 'assembled', $this->shop->strongAfter());
+        }
+        $this->draft->graph->need($placing ?? '', $step, 'scribed');
+    }
+
+    /** @return list<Text> what stays of the blank past the piece, station by station */
+    private static function line(Scribe $scribe): array
+    {
+        return array_map(fn (array $s): Text => Text::of('number.station', at: $s['at'], removed: $s['removed'], left: $s['left']), $scribe->stations);
+    }
+
+    private function unitOf(Panel $panel): ?string
+    {
+        foreach (array_keys($this->shop->done) as $unit) {
+            if (str_starts_with($this->draft->placed[$panel->id] ?? '', "assemble:$unit:")) {
+                return (string) $unit;
+            }
+        }
+
+        return null;
+    }
+}

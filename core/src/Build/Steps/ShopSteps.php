@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Steps;
+
+use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\Item;
+use Incastro\Core\Cut\LaidSheet;
+use Incastro\Core\Cut\Nested;
+use Incastro\Core\Cut\Orders;
+use Incastro\Core\Cut\Part;
+use Incastro\Core\Cut\Placement;
+use Incastro\Core\Document\Project;
+use Incastro\Core\Measure\Amount;
+use Incastro\Core\Measure\AmountUnit;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/** Buying apart, what comes first: sheets are looked over, then cut, one step a sheet; boards are cut by their section. */
+final readonly class ShopSteps
+{
+    public function __construct(private Project $project, private Cutting $cutting)
+    {
+    }
+
+    public function into(Draft $draft): void
+    {
+        foreach ($this->cutting->nested as $id => $nested) {
+            $this->sheets($draft, (string) $id, $nested);
+        }
+        foreach ($this->cutting->lumber as [$thickness, $width, $parts, $nested]) {
+            $this->boards($draft, $thickness, $width, $parts, $nested);
+        }
+    }
+
+    private function sheets(Draft $draft, string $id, Nested $nested): void
+    {
+        $graph = $draft->graph;
+        $material = $this->project->stock[$id];
+        $intake = $draft->add(new Step("intake:$id", StepKind::Intake, null, Text::of('step.intake', material: $material->name), array_keys($this->own($id)),
+            numbers: [Text::of('number.sheet', length: $material->sheetLength, width: $material->sheetWidth, diagonal: self::diagonal($material->sheetLength, $material->sheetWidth)), Text::of('number.thickness', thickness: $material->thickness)],
+            checks: [Text::of('check.sheet')], amount: count($nested->sheets)));
+        foreach ($nested->sheets as $i => $sheet) {
+            $parts = self::parts($sheet);
+            $new = array_values(array_filter($parts, fn (string $p): bool => ! isset($draft->made[$p])));
+            $kg = $sheet->kind->length / Length::PER_MM * $sheet->kind->width / Length::PER_MM * $material->thickness->units / Length::PER_MM * $material->density / 1e9;
+            $step = $draft->add(new Step("cut:$id:".($i + 1), StepKind::CutSheet, null, Text::of('step.cut_sheet', material: $material->name, n: $i + 1, of: count($nested->sheets)), $parts, $new,
+                numbers: [Text::of('number.sheet_parts', n: count($parts), kerf: Length::ofUnits($nested->stock->kerf)), Text::of('number.kg', kg: new Amount($kg, AmountUnit::Kilogram))],
+                checks: [Text::of('check.labelled'), ...($this->isLate($sheet) ? [Text::of('check.cut_long')] : [])],
+                amount: 1.5 * count($parts), hands: $kg > 23 ? 2 : 1, view: 'sheet', sheet: ['material' => $id, 'sheet' => $i + 1]));
+            array_walk($parts, fn (string $p) => $draft->made[$p] = array_values(array_unique([...($draft->made[$p] ?? []), $step])));
+            $graph->need($step, $intake, 'intake');
+        }
+        if ($nested->unplaced !== []) {
+            $parts = array_values(array_unique(array_map(fn (Item $item): string => explode(Orders::HALF, $item->id)[0], $nested->unplaced)));
+            $new = array_values(array_filter($parts, fn (string $p): bool => ! isset($draft->made[$p])));
+            $step = $draft->add(new Step("cut_other:$id", StepKind::CutOther, null, Text::of('step.cut_other', material: $material->name), $parts, $new, amount: count($parts)));
+            $graph->need($step, $intake, 'intake');
+        }
+    }
+
+    /** @param  list<Part>  $parts */
+    private function boards(Draft $draft, Length $thickness, Length $width, array $parts, Nested $nested): void
+    {
+        $ids = array_map(fn (Part $p): string => $p->panel->id, $parts);
+        $draft->add(new Step("lumber:$thickness->units:$width->units", StepKind::CutLumber, null, Text::of('step.cut_lumber', thickness: $thickness, width: $width), $ids, $ids,
+            numbers: [Text::of('number.sticks', n: count($nested->sheets), parts: count($ids))], checks: [Text::of('check.labelled')], amount: count($ids), view: 'lumber'));
+    }
+
+    /** @return array<string, true> parts of the material */
+    private function own(string $material): array
+    {
+        $own = [];
+        foreach ($this->cutting->parts as $part) {
+            if (! $part->panel->bought && $part->panel->material === $material) {
+                $own[$part->panel->id] = true;
+            }
+        }
+
+        return $own;
+    }
+
+    /** @return list<string> */
+    private static function parts(LaidSheet $sheet): array
+    {
+        return array_values(array_unique(array_map(fn (Placement $p): string => explode(Orders::HALF, $p->item)[0], $sheet->placements)));
+    }
+
+    /** Holds a part that is cut long and fitted at the wall. */
+    private function isLate(LaidSheet $sheet): bool
+    {
+        $late = array_filter($this->cutting->parts, fn (Part $p): bool => $p->panel->fitOnSite);
+
+        return array_intersect(self::parts($sheet), array_map(fn (Part $p): string => $p->panel->id, $late)) !== [];
+    }
+
+    public static function diagonal(Length $a, Length $b): Length
+    {
+        return Length::fromMillimetres(round(hypot($a->units / Length::PER_MM, $b->units / Length::PER_MM), 1));
+    }
+}

@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Steps;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Build\Shopping\WallNeeds;
+use Incastro\Core\Cut\Machining\Screws;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\Treatment;
+use Incastro\Core\Fit\Support;
+use Incastro\Core\Fit\WallScrew;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Amount;
+use Incastro\Core\Measure\AmountUnit;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\PlacedThing;
+use Incastro\Core\Survey\Studs;
+
+/** In the room: what is cleared and written down before it is covered, the base, each carcass to its place, and to the wall. */
+final class SiteSteps
+{
+    /** @var array<string, string> by unit, the step after which it does not move any more */
+    public array $fixed = [];
+
+    /** @var array<string, string> by unit, the step after which it stands in its place */
+    public array $stood = [];
+
+    /** @param  list<Unit>  $units */
+    public function __construct(private readonly PieceWork $work, private readonly Draft $draft, private readonly array $units, private readonly AssemblySteps $shop)
+    {
+    }
+
+    public function add(): void
+    {
+        $this->room();
+        foreach ($this->carcasses(UnitKind::Base) as $base) {
+            $this->base($base);
+        }
+        $carcasses = $this->carcasses(UnitKind::Carcass);
+        foreach ($carcasses as $unit) {
+            $this->carry($unit);
+            $this->stand($unit);
+        }
+        foreach ($carcasses as $unit) {
+            $this->join($unit, $carcasses);
+        }
+        $this->services();
+        foreach ($carcasses as $unit) {
+            $this->fix($unit);
+        }
+    }
+
+    public function prepared(): string
+    {
+        return "prepare:{$this->work->room->space->id}";
+    }
+
+    public function recorded(): string
+    {
+        return "record:{$this->work->room->space->id}";
+    }
+
+    /** What is fixed in the room waits for these. */
+    public function needRoom(string $step): void
+    {
+        $this->draft->graph->need($step, $this->prepared(), 'cleared');
+        $this->draft->graph->need($step, $this->recorded(), 'recorded');
+    }
+
+    private function room(): void
+    {
+        if ($this->draft->graph->has($this->prepared())) {
+            return;
+        }
+        $space = $this->work->room->space;
+        $off = array_values(array_filter($this->work->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::TakeOff));
+        $step = $this->draft->add(new Step($this->prepared(), StepKind::Prepare, null, Text::of('step.prepare', space: $space->name),
+            numbers: [...array_map(fn (PlacedThing $t): Text => Text::of('number.take_off', thing: $t->name()), $off), Text::of('number.protect')], amount: 1 + count($off)));
+        $studs = Studs::along($space->build, $this->work->room->sizes->width);
+        $behind = array_values(array_filter($this->work->room->things, fn (PlacedThing $t): bool => in_array($t->thing->treatment, [Treatment::BoxIn, Treatment::Notch, Treatment::CutThrough], true)));
+        $record = $this->draft->add(new Step($this->recorded(), StepKind::Record, null, Text::of('step.record', space: $space->name),
+            numbers: [...($studs === [] ? [] : [Text::of('number.studs', n: count($studs))]), ...array_map(fn (PlacedThing $t): Text => Text::of('number.hidden', thing: $t->name()), $behind)],
+            checks: [Text::of('check.photo')], amount: 1 + count($behind)));
+        $this->draft->graph->need($record, $step, 'cleared');
+    }
+
+    private function base(Unit $base): void
+    {
+        $step = $this->draft->add(new Step("set_base:$base->id", StepKind::SetBase, $this->work->piece->id, Text::of('step.set_base', piece: $this->work->piece->name), $base->ids(),
+            numbers: $this->shims(), checks: [Text::of('check.level')], amount: count($this->work->fit->supports), view: 'top'));
+        $this->draft->graph->need($step, $this->shop->done[$base->id] ?? null, 'assembled', $this->shop->strongAfter());
+        $this->draft->after($step, $base->ids(), 'bench');
+        $this->needRoom($step);
+        $this->stood[$base->id] = $this->fixed[$base->id] = $step;
+    }
+
+    /** @return list<Text> */
+    private function shims(): array
+    {
+        return array_map(fn (Support $s): Text => Text::of('number.shim', part: $this->work->panels[$s->under]->name ?? Text::of('part.side_left'), x: $s->x, rear: $s->shimRear, front: $s->shimFront), $this->work->fit->supports);
+    }
+
+    private function carry(Unit $unit): void
+    {
+        $kg = $this->shop->kg($unit);
+        $step = $this->draft->add(new Step("carry:$unit->id", StepKind::Carry, $this->work->piece->id, Text::of('step.carry', piece: $this->work->piece->name, part: $unit->panels[0]->name), $unit->ids(),
+            numbers: [Text::of('number.carried', width: $unit->extent(Axis::X), depth: $unit->extent(Axis::Y), height: $unit->extent(Axis::Z)), Text::of('number.kg_people', kg: new Amount($kg, AmountUnit::Kilogram), n: $this->shop->hands($unit)),
+                Text::of('number.tilt', height: $this->work->fit->tiltUp->value)], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
+        $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());
+        $this->draft->graph->need($step, $this->prepared(), 'cleared');
+    }
+
+    private function stand(Unit $unit): void
+    {
+        $hasBase = $this->carcasses(UnitKind::Base) !== [];
+        $step = $this->draft->add(new Step("stand:$unit->id", StepKind::Stand, $this->work->piece->id, Text::of('step.stand', piece: $this->work->piece->name, part: $unit->panels[0]->name), $unit->ids(),
+            numbers: $hasBase ? [] : $this->shims(), checks: [Text::of('check.level'), Text::of('check.plumb')], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
+        $this->draft->graph->need($step, "carry:$unit->id", 'carried');
+        $this->needRoom($step);
+        $this->stood[$unit->id] = $this->fixed[$unit->id] = $step;
+    }
+
+    /** @param  list<Unit>  $others */
+    private function join(Unit $unit, array $others): void
+    {
+        foreach ($others as $other) {
+            if ($other !== $unit && $unit->isBeside($other)) {
+                $thick = PieceWork::thickness($unit->panels[0])->plus(PieceWork::thickness($other->panels[0]));
+                $step = $this->draft->add(new Step("join:$unit->id:$other->id", StepKind::Join, $this->work->piece->id, Text::of('step.join', part: $unit->panels[0]->name, other: $other->panels[0]->name), [...$unit->ids(), ...$other->ids()],
+                    numbers: [Text::of('number.join', most: Screws::mostIn($thick))], checks: [Text::of('check.flush')], amount: 4));
+                $this->draft->graph->need($step, $this->stood[$unit->id], 'stood');
+                $this->draft->graph->need($step, $this->stood[$other->id], 'stood');
+                $this->fixed[$unit->id] = $this->fixed[$other->id] = $step;
+            }
+        }
+    }
+
+    /** Sockets, lights and grilles brought forward are tried while they can still be reached. */
+    private function services(): void
+    {
+        $things = array_values(array_filter($this->work->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::BringForward));
+        $id = "services:{$this->work->room->space->id}";
+        if ($things !== [] && ! $this->draft->graph->has($id)) {
+            $this->draft->add(new Step($id, StepKind::Services, null, Text::of('step.services', space: $this->work->room->space->name), numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.bring_forward', thing: $t->name()), $things), checks: [Text::of('check.services')], amount: count($things)));
+            $this->draft->graph->need($id, $this->recorded(), 'recorded');
+        }
+        foreach ($things === [] ? [] : $this->stood as $stood) {
+            $this->draft->graph->need($id, $stood, 'stood');
+        }
+    }
+
+    private function fix(Unit $unit): void
+    {
+        $fixings = array_values(array_filter(WallNeeds::fixings($this->work), fn (array $f): bool => $unit->has($f[0]->id)));
+        if ($fixings === []) {
+            return;
+        }
+        $parts = array_map(fn (array $f): string => $f[0]->id, $fixings);
+        $step = $this->draft->add(new Step("fix:$unit->id", StepKind::Fix, $this->work->piece->id, Text::of('step.fix', piece: $this->work->piece->name, part: $unit->panels[0]->name), $parts,
+            numbers: $this->wallScrews($unit, $fixings), checks: [Text::of('check.level'), Text::of('check.plumb'), Text::of('check.diagonals')], amount: array_sum(array_column($fixings, 1))));
+        $this->draft->graph->need($step, $this->fixed[$unit->id], 'stood');
+        $this->draft->graph->need($step, "services:{$this->work->room->space->id}", 'services');
+        $this->fixed[$unit->id] = $step;
+    }
+
+    /**
+     * @param  list<array{Panel, int}>  $fixings
+     * @return list<Text>
+     */
+    private function wallScrews(Unit $unit, array $fixings): array
+    {
+        $length = fn (Panel $board): Length => (new WallNeeds($this->work->project->unit))->length($this->work, $board);
+        if (! WallNeeds::isFramed($this->work)) {
+            return array_map(fn (array $f): Text => Text::of('number.wall_plugs', part: $f[0]->name, n: $f[1], screw: $length($f[0]), z: $f[0]->block->middle(Axis::Z)), $fixings);
+        }
+        $own = array_values(array_filter($this->work->wallScrews, fn (WallScrew $s): bool => $unit->has($s->board->id)));
+
+        return array_map(fn (WallScrew $s): Text => Text::of('number.wall_screw', part: $s->board->name, x: $s->x, z: $s->z, screw: $length($s->board)), $own);
+    }
+
+    /** @return list<Unit> the lowest first */
+    private function carcasses(UnitKind $kind): array
+    {
+        $own = array_values(array_filter($this->units, fn (Unit $u): bool => $u->kind === $kind));
+        usort($own, fn (Unit $a, Unit $b): int => [$a->bottom()->units, $a->panels[0]->block->corner->x->units] <=> [$b->bottom()->units, $b->panels[0]->block->corner->x->units]);
+
+        return $own;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Steps;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+
+/** Finds what goes together: panels of one kind that fixed joints hold to one another, and the parts of one drawer or door. */
+final class Units
+{
+    private const HELD = [JointKind::PocketScrews, JointKind::Screws, JointKind::Dowels, JointKind::Dado, JointKind::Groove, JointKind::Raking];
+
+    /** @var array<string, string> a panel nearer to the one its unit goes by */
+    private array $above = [];
+
+    /** @return list<Unit> in the order of the plan's panels */
+    public static function of(PieceWork $work): array
+    {
+        return (new self)->find($work);
+    }
+
+    /** @return list<Unit> */
+    private function find(PieceWork $work): array
+    {
+        $byName = [];
+        foreach ($work->fit->panels as $panel) {
+            $this->above[$panel->id] = $panel->id;
+            $name = self::movesWith($panel);
+            if ($name !== null) {
+                $this->join($byName[$name] ??= $panel->id, $panel->id);
+            }
+        }
+        foreach ($work->design->joints as $joint) {
+            [$a, $b] = [$work->panels[$joint->first] ?? null, $work->panels[$joint->second] ?? null];
+            $kind = $a === null ? null : UnitKind::of($a->role);
+            if ($a !== null && $b !== null && $kind !== null && $kind === UnitKind::of($b->role) && (in_array($joint->kind, self::HELD, true) || ($kind === UnitKind::Mover && $joint->kind === JointKind::Faced))) {
+                $this->join($a->id, $b->id);
+            }
+        }
+        $groups = [];
+        foreach ($work->fit->panels as $panel) {
+            $groups[$this->root($panel->id)][] = $panel;
+        }
+
+        return array_map(fn (array $panels): Unit => new Unit(self::kind($panels), $panels), array_values($groups));
+    }
+
+    /** Its bay and the first word of its name: all parts of one drawer or framed door share it. */
+    private static function movesWith(Panel $panel): ?string
+    {
+        $words = explode(':', $panel->id);
+
+        return $panel->role->moves() && count($words) > 2 ? "$words[0]:$words[1]" : null;
+    }
+
+    /** @param  non-empty-list<Panel>  $panels */
+    private static function kind(array $panels): UnitKind
+    {
+        $kind = UnitKind::of($panels[0]->role) ?? UnitKind::Loose;
+        $isAlone = count($panels) === 1 && in_array($panels[0]->role, [Role::Shelf, Role::Cleat, Role::Standard, Role::Nailer, Role::ToeBoard], true);
+
+        return $kind === UnitKind::Carcass && $isAlone ? UnitKind::Loose : $kind;
+    }
+
+    private function root(string $id): string
+    {
+        while ($this->above[$id] !== $id) {
+            $id = $this->above[$id];
+        }
+
+        return $id;
+    }
+
+    private function join(string $a, string $b): void
+    {
+        $this->above[$this->root($b)] = $this->root($a);
+    }
+}

@@ -1,0 +1,38 @@
+import { expect, test } from 'vitest';
+import type { ProjectDocument } from '../../api/document';
+import type { Step } from '../../api/plan';
+import { hours, moveStep, neighbourMove, pictureOf } from './steps';
+
+const step = (id: string, kind: Step['kind'], parts: string[], places: string[] = []): Step =>
+    ({ id, kind, parts, places, piece: 'p' }) as unknown as Step;
+const steps = [
+    step('band', 'band', ['a', 'b']),
+    step('a1', 'assemble', ['a'], ['a']),
+    step('a2', 'assemble', ['a', 'b'], ['b']),
+    step('stand', 'stand', ['a', 'b']),
+    step('trim', 'trim', ['t'], ['t']),
+];
+
+test('in the shop a picture shows what is together so far and lights what comes to it', () => {
+    expect(pictureOf(steps, 2)).toEqual({ there: new Set(['a', 'b']), lit: new Set(['b']) });
+    expect(pictureOf(steps, 0)).toEqual({ there: new Set(['a', 'b']), lit: new Set() });
+});
+
+test('in the room it shows what stands already', () => {
+    expect(pictureOf(steps, 4)).toEqual({ there: new Set(['a', 'b', 't']), lit: new Set(['t']) });
+});
+
+test('a step is moved by the one it comes after', () => {
+    expect(neighbourMove(steps, 0, -1)).toBeNull();
+    expect(neighbourMove(steps, 1, -1)).toBe('');
+    expect(neighbourMove(steps, 2, -1)).toBe('band');
+    expect(neighbourMove(steps, 2, 1)).toBe('stand');
+    expect(neighbourMove(steps, 4, 1)).toBeNull();
+    expect(moveStep({} as ProjectDocument, 'x', 'y')).toEqual({ op: 'set', path: ['make'], value: { order: { x: 'y' } } });
+    expect(moveStep({ make: { hands: 2 } } as ProjectDocument, 'x', 'y').path).toEqual(['make', 'order']);
+    expect(moveStep({ make: { order: { z: '' } } } as unknown as ProjectDocument, 'x', 'y').path).toEqual(['make', 'order', 'x']);
+});
+
+test('minutes are said in hours', () => {
+    expect([45, 60, 150].map(hours)).toEqual(['45 min', '1 h', '2 h 30']);
+});

@@ -1,0 +1,64 @@
+import type { Operation } from '../../api/client';
+import type { ProjectDocument } from '../../api/document';
+import type { Plan, Step } from '../../api/plan';
+
+const SHOP = new Set(['base', 'assemble', 'back', 'frame', 'mover', 'dry_fit']);
+const ROOM = new Set([
+    'set_base',
+    'stand',
+    'join',
+    'fix',
+    'site_frame',
+    'top',
+    'filler',
+    'trim',
+    'slats',
+    'lids',
+    'drawers',
+    'doors',
+    'shelves',
+    'scribe',
+    'services',
+]);
+
+export interface Picture {
+    /** Parts that are there, those the step is about among them. */
+    readonly there: ReadonlySet<string>;
+    readonly lit: ReadonlySet<string>;
+}
+
+/** What a step's picture shows: in the shop what is together so far, in the room what already stands, at the bench the boards it is about. */
+export function pictureOf(steps: readonly Step[], index: number): Picture {
+    const step = steps[index]!;
+    const lit = new Set(step.places.length ? step.places : step.parts);
+    if (SHOP.has(step.kind)) return { there: new Set(step.parts), lit: step.kind === 'dry_fit' ? new Set() : lit };
+    if (!ROOM.has(step.kind)) return { there: new Set(step.parts), lit: lit.size === step.parts.length ? new Set() : lit };
+    const before = steps.slice(0, index).filter((s) => ROOM.has(s.kind) && s.piece === step.piece);
+    return { there: new Set([...before.flatMap((s) => s.parts), ...step.parts]), lit: new Set(step.parts) };
+}
+
+/** The piece whose picture a step has: its own, or that of its first part. */
+export const pieceOfStep = (plan: Plan, step: Step): string | null =>
+    step.piece ?? plan.parts.find((p) => p.id === step.parts[0])?.piece ?? Object.keys(plan.pieces)[0] ?? null;
+
+/** Moved to right after another step; to the front after none. */
+export function moveStep(document: ProjectDocument, step: string, after: string): Operation {
+    const make = document.make;
+    if (!make) return { op: 'set', path: ['make'], value: { order: { [step]: after } } };
+    if (!make.order) return { op: 'set', path: ['make', 'order'], value: { [step]: after } };
+    return { op: 'set', path: ['make', 'order', step], value: after };
+}
+
+/** One place up or down in the list as it stands; null where there is none. */
+export function neighbourMove(steps: readonly Step[], index: number, by: -1 | 1): string | null {
+    if (by < 0) return index === 0 ? null : (steps[index - 2]?.id ?? '');
+    return steps[index + 1]?.id ?? null;
+}
+
+/** "2 h 30", "45 min". */
+export function hours(minutes: number): string {
+    const h = Math.floor(minutes / 60);
+    const min = minutes % 60;
+    if (h === 0) return `${min} min`;
+    return min === 0 ? `${h} h` : `${h} h ${min}`;
+}
