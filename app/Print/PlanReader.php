@@ -29,6 +29,10 @@ namespace App\Print;
  * @phpstan-type BoreRow array{kind: string, with: list<string>, along: non-empty-list<int|float>, across: non-empty-list<int|float>, diameter: int|float, depth: int|float|null, screw: int|float|null, slots: list<BenchRectangle>}
  * @phpstan-type BenchFace array{face: string, sides: array{left: string, right: string, lower: string, upper: string}, length: int|float, width: int|float, loops: list<list<array{int|float, int|float}>>, round: list<BenchRectangle>, recesses: list<array{kind: string, depth: int|float, x: int|float, y: int|float, length: int|float, width: int|float}>, rows: list<BoreRow>}
  * @phpstan-type Found array{code: string, severity: 'stop'|'look'|'note', says: Text, remedy: Text, source: Text, accepted: ?string, decides: ?string, before: ?string, decided: ?array{who: string, on: string, said: string, goes_on: bool}}
+ * @phpstan-type StepNeed array{step: string, why: Text, hours: int|float}
+ * @phpstan-type Step array{id: string, kind: string, piece: ?string, title: Text, parts: list<string>, makes: list<string>, places: list<string>, numbers: list<Text>, checks: list<Text>, tools: list<Text>, cautions: list<Text>, hands: int, minutes: int, noisy: bool, sheet: array{material: string, sheet: int}|null, needs: list<StepNeed>, held: list<array{says: Text}>}
+ * @phpstan-type Moment array{date: string, minute: int}
+ * @phpstan-type Scheduled array{days: list<array{date: string, from: int, minutes: int, slots: list<array{step: string, from: int, minutes: int, hands: int, last: bool}>}>, drying: list<array{step: string, from: Moment, until: Moment, why: Text}>, ends: ?string, minutes: int, least_minutes: int, most_minutes: int}
  * @phpstan-type Amount array{value: int|float, unit: string}
  * @phpstan-type Purchase array{key: string, group: string, name: Text, need: Amount, wanted: Amount, in_hand: Amount, short: Amount, pack: Amount, packs: int, price_cents: ?int, cost_cents: ?int, shop: string, instead: ?string, left_out: bool, got_packs: int|float, spent_cents: int, bought: bool}
  * @phpstan-type Shopping array{currency: string, lines: list<Purchase>, total_cents: int, unpriced: int, shops: array<string, string>}
@@ -64,6 +68,26 @@ final class PlanReader
     {
         /** @var Shopping */
         return $plan['buy'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return list<Step>
+     */
+    public static function steps(array $plan): array
+    {
+        /** @var list<Step> */
+        return $plan['steps'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return Scheduled
+     */
+    public static function schedule(array $plan): array
+    {
+        /** @var Scheduled */
+        return $plan['schedule'];
     }
 
     /**

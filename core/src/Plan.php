@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Build\Calendar\Schedule;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\WorkPlan;
 
@@ -38,6 +39,7 @@ final readonly class Plan implements \JsonSerializable
         public array $bench,
         public ShoppingList $buy,
         public WorkPlan $steps,
+        public Schedule $schedule,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class Plan implements \JsonSerializable
             'bench' => (object) $this->bench,
             'buy' => $this->buy,
             'steps' => $this->steps,
+            'schedule' => $this->schedule,
         ];
     }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Build\Calendar\Schedule;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
@@ -65,6 +66,7 @@ final readonly class PlanWriter
         private array $held,
         private ShoppingList $buy,
         private WorkPlan $steps,
+        private Schedule $schedule,
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
     }
@@ -88,6 +90,7 @@ final readonly class PlanWriter
             $this->bench(),
             $this->buy,
             $this->steps,
+            $this->schedule,
         );
     }
 

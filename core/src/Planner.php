@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Build\Calendar\CalendarMaker;
 use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Shopping\Shopper;
 use Incastro\Core\Build\Steps\StepMaker;
@@ -50,10 +51,11 @@ final class Planner
         $works = self::works($project, $rooms, $pieces, $designs, $fitted, $bored);
         $buy = (new Shopper($project))->list($works, $cutting);
         $steps = (new StepMaker($project, $held))->make($works, $cutting);
-        $all = [...$all, ...(new Accepted($project))->marked($steps->findings())];
+        $schedule = (new CalendarMaker($project))->make($steps, $buy);
+        $all = [...$all, ...(new Accepted($project))->marked([...$steps->findings(), ...array_filter([CalendarMaker::finding($schedule)])])];
         $findings = array_map(fn (Finding $f): Finding => $f->within($document), $all);
 
-        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy, $steps))->plan();
+        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy, $steps, $schedule))->plan();
     }
 
     /**

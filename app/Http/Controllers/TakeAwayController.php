@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\PlanProject;
 use App\Http\Requests\LabelsRequest;
 use App\Models\Project;
+use App\Print\CalendarIcs;
 use App\Print\CutListCsv;
 use App\Print\LabelsPdf;
 use App\Print\PlanPdf;
@@ -32,6 +33,14 @@ final class TakeAwayController
         Gate::authorize('view', $project);
 
         return $this->file(ShoppingPdf::of($project->name, $plan->decoded($project)), 'application/pdf', $project, 'shopping list.pdf');
+    }
+
+    public function calendar(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+        $asOf = $project->decoded()['as_of'] ?? '';
+
+        return $this->file(CalendarIcs::of($project->name, $project->id, is_string($asOf) ? $asOf : '', $plan->decoded($project)), 'text/calendar; charset=utf-8', $project, 'work.ics');
     }
 
     public function shoppingCsv(Project $project, PlanProject $plan): Response

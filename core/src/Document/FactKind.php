@@ -11,4 +11,5 @@ enum FactKind: string
     case Note = 'note';
     case Photo = 'photo';
     case Bought = 'bought';
+    case Done = 'done';
 }

@@ -31,6 +31,7 @@ final readonly class Project
         public array $stock,
         public Workshop $workshop,
         public array $layouts,
+        public WorkCalendar $calendar,
         public array $wayIn = [],
         public array $stored = [],
         public CutWishes $cutting = new CutWishes,

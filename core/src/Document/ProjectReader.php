@@ -41,6 +41,7 @@ final class ProjectReader
             $root->at('stock')->each(CutReader::material(...)),
             self::workshop($root->at('workshop')),
             $root->at('layouts')->each(CutReader::layout(...)),
+            WorkCalendar::read($root->at('calendar')),
             $root->at('way_in')->each(self::segment(...)),
             $root->at('stored')->each(self::stored(...)),
             CutReader::wishes($root->at('cutting')),

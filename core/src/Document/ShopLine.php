@@ -11,6 +11,7 @@ final readonly class ShopLine
      * @param  float|null  $inHand  in the unit the thing is counted in
      * @param  float|null  $pack  how much is in one pack
      * @param  int|null  $priceCents  of one pack
+     * @param  int|null  $leadDays  from ordering it to having it
      */
     public function __construct(
         public ?float $inHand = null,
@@ -19,6 +20,7 @@ final readonly class ShopLine
         public ?string $shop = null,
         public ?string $instead = null,
         public bool $leftOut = false,
+        public ?int $leadDays = null,
     ) {
     }
 
@@ -33,6 +35,7 @@ final readonly class ShopLine
             $node->at('shop')->isMissing() ? null : $node->at('shop')->text(26),
             $node->at('instead')->isMissing() ? null : $node->at('instead')->text(120),
             ! $node->at('left_out')->isMissing() && $node->at('left_out')->flag(),
+            $node->at('lead_days')->isMissing() ? null : $node->at('lead_days')->count(0, 365),
         );
     }
 }

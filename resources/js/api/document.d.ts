@@ -63,6 +63,7 @@ export interface ProjectDocument {
   };
   shop?: Shop;
   make?: MakeWay;
+  calendar?: WorkCalendar;
 }
 export interface Space {
   kind:
@@ -755,7 +756,7 @@ export interface LaidPart {
   locked?: boolean;
 }
 export interface Fact {
-  kind: 'take' | 'note' | 'photo' | 'bought';
+  kind: 'take' | 'note' | 'photo' | 'bought' | 'done';
   reading?: string;
   /**
    * a length in mm, at most 6 decimals
@@ -777,6 +778,10 @@ export interface Fact {
   line?: string;
   packs?: number;
   cents?: number;
+  step?: string;
+  step_kind?: string;
+  minutes?: number;
+  planned?: number;
 }
 export interface WaySegment {
   order?: string;
@@ -920,6 +925,7 @@ export interface ShopLine {
   shop?: string;
   instead?: string;
   left_out?: boolean;
+  lead_days?: number;
 }
 /**
  * how the person goes about making
@@ -935,4 +941,36 @@ export interface MakeWay {
   order?: {
     [k: string]: string;
   };
+}
+/**
+ * the hours a person has
+ */
+export interface WorkCalendar {
+  start?: string;
+  deadline?: string;
+  week?: {
+    mon?: WorkDay;
+    tue?: WorkDay;
+    wed?: WorkDay;
+    thu?: WorkDay;
+    fri?: WorkDay;
+    sat?: WorkDay;
+    sun?: WorkDay;
+  };
+  days?: {
+    [k: string]: WorkDay;
+  };
+  wet?: {
+    [k: string]: boolean;
+  };
+  quiet_until?: string;
+  quiet_from?: string;
+  quiet_days?: {
+    [k: string]: boolean;
+  };
+  outdoors?: boolean;
+}
+export interface WorkDay {
+  from?: string;
+  hours?: number;
 }

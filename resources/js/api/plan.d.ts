@@ -80,6 +80,7 @@ export interface Plan {
   };
   buy: ShoppingList;
   steps: Step[];
+  schedule: Schedule;
 }
 export interface Site {
   name: string;
@@ -1626,6 +1627,7 @@ export interface Purchase {
   spent_cents: number;
   bought: boolean;
   receipts: string[];
+  lead_days: number | null;
 }
 export interface Amount {
   value: number;
@@ -1715,4 +1717,42 @@ export interface StepNeed {
   step: string;
   why: Text;
   hours: number;
+}
+/**
+ * the work in days; times are minutes of the day
+ */
+export interface Schedule {
+  days: ScheduledDay[];
+  drying: {
+    step: string;
+    from: {
+      date: string;
+      minute: number;
+    };
+    until: {
+      date: string;
+      minute: number;
+    };
+    why: Text;
+  }[];
+  ends: string | null;
+  deadline: string | null;
+  late: boolean;
+  minutes: number;
+  least_minutes: number;
+  most_minutes: number;
+  learnt: number;
+  unplaced: string[];
+}
+export interface ScheduledDay {
+  date: string;
+  from: number;
+  minutes: number;
+  slots: {
+    step: string;
+    from: number;
+    minutes: number;
+    hands: number;
+    last: boolean;
+  }[];
 }

@@ -39,7 +39,7 @@ final class AssemblySteps
     {
         foreach ($this->units as $unit) {
             if ($unit->kind === UnitKind::Carcass && count($unit->panels) > 2) {
-                $step = $this->draft->add(new Step("dry_fit:$unit->id", StepKind::DryFit, $this->work->piece->id, Text::of('step.dry_fit', piece: $this->work->piece->name, part: $unit->panels[0]->name), $unit->ids(),
+                $step = $this->draft->add(new Step("dry_fit:$unit->id", StepKind::DryFit, $this->work->piece->id, Text::of('step.dry_fit', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(),
                     numbers: Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), checks: [Text::of('check.dry_fit'), Text::of('check.diagonals')], amount: count($unit->panels), hands: $this->hands($unit)));
                 $this->draft->after($step, $unit->ids(), 'drilled');
                 foreach ($unit->ids() as $part) {
@@ -86,7 +86,7 @@ final class AssemblySteps
         $joints = $this->joints(array_flip($unit->ids()), $unit->ids());
         $view = $kind === StepKind::Base ? 'top' : 'front';
         $size = $kind === StepKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z);
-        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->work->piece->id, Text::of("step.$kind->value", piece: $this->work->piece->name, part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
+        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->work->piece->id, Text::of("step.$kind->value", piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
             numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->work, $joints)], checks: [Text::of('check.diagonals')], amount: count($unit->panels), view: $view));
         $this->draft->after($step, $unit->ids(), 'bench');
         $this->done[$unit->id] = $step;
@@ -122,7 +122,7 @@ final class AssemblySteps
         $isLast = $n === $of;
         $hasShelves = in_array(Role::Shelf, $roles, true);
         $step = $this->draft->add(new Step("assemble:$unit->id:$n", StepKind::Assemble, $this->work->piece->id,
-            Text::of($of === 1 ? 'step.assemble' : 'step.assemble_stage', piece: $this->work->piece->name, part: $unit->panels[0]->name, n: $n, of: $of),
+            Text::of($of === 1 ? 'step.assemble' : 'step.assemble_stage', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name, n: $n, of: $of),
             $standing, places: $new,
             numbers: [...($hasShelves ? Numbers::spacers($this->work, $bays) : []), ...Numbers::fasteners($this->work, $joints), ...($isLast ? Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)) : [])],
             checks: $isLast ? [Text::of('check.diagonals'), Text::of('check.twist')] : [Text::of('check.flush')],
@@ -186,7 +186,7 @@ final class AssemblySteps
         if ($backs === []) {
             return;
         }
-        $step = $this->draft->add(new Step("back:$unit->id", StepKind::Back, $this->work->piece->id, Text::of('step.back', piece: $this->work->piece->name, part: $unit->panels[0]->name), [...$unit->ids(), ...$backs], places: $backs,
+        $step = $this->draft->add(new Step("back:$unit->id", StepKind::Back, $this->work->piece->id, Text::of('step.back', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), [...$unit->ids(), ...$backs], places: $backs,
             numbers: [...Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), Text::of('number.back_screws')], checks: [Text::of('check.diagonals'), Text::of('check.cables')], amount: count($backs)));
         $this->draft->after($step, $backs, 'bench');
         $this->draft->graph->need($step, $this->done[$unit->id], 'square_first');

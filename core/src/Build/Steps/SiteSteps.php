@@ -106,7 +106,7 @@ final class SiteSteps
     private function carry(Unit $unit): void
     {
         $kg = $this->shop->kg($unit);
-        $step = $this->draft->add(new Step("carry:$unit->id", StepKind::Carry, $this->work->piece->id, Text::of('step.carry', piece: $this->work->piece->name, part: $unit->panels[0]->name), $unit->ids(),
+        $step = $this->draft->add(new Step("carry:$unit->id", StepKind::Carry, $this->work->piece->id, Text::of('step.carry', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(),
             numbers: [Text::of('number.carried', width: $unit->extent(Axis::X), depth: $unit->extent(Axis::Y), height: $unit->extent(Axis::Z)), Text::of('number.kg_people', kg: new Amount($kg, AmountUnit::Kilogram), n: $this->shop->hands($unit)),
                 Text::of('number.tilt', height: $this->work->fit->tiltUp->value)], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
         $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());
@@ -116,7 +116,7 @@ final class SiteSteps
     private function stand(Unit $unit): void
     {
         $hasBase = $this->carcasses(UnitKind::Base) !== [];
-        $step = $this->draft->add(new Step("stand:$unit->id", StepKind::Stand, $this->work->piece->id, Text::of('step.stand', piece: $this->work->piece->name, part: $unit->panels[0]->name), $unit->ids(),
+        $step = $this->draft->add(new Step("stand:$unit->id", StepKind::Stand, $this->work->piece->id, Text::of('step.stand', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(),
             numbers: $hasBase ? [] : $this->shims(), checks: [Text::of('check.level'), Text::of('check.plumb')], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
         $this->draft->graph->need($step, "carry:$unit->id", 'carried');
         $this->needRoom($step);
@@ -129,7 +129,7 @@ final class SiteSteps
         foreach ($others as $other) {
             if ($other !== $unit && $unit->isBeside($other)) {
                 $thick = PieceWork::thickness($unit->panels[0])->plus(PieceWork::thickness($other->panels[0]));
-                $step = $this->draft->add(new Step("join:$unit->id:$other->id", StepKind::Join, $this->work->piece->id, Text::of('step.join', part: $unit->panels[0]->name, other: $other->panels[0]->name), [...$unit->ids(), ...$other->ids()],
+                $step = $this->draft->add(new Step("join:$unit->id:$other->id", StepKind::Join, $this->work->piece->id, Text::of('step.join', part: $unit->name($this->work->piece), other: $other->name($this->work->piece)), [...$unit->ids(), ...$other->ids()],
                     numbers: [Text::of('number.join', most: Screws::mostIn($thick))], checks: [Text::of('check.flush')], amount: 4));
                 $this->draft->graph->need($step, $this->stood[$unit->id], 'stood');
                 $this->draft->graph->need($step, $this->stood[$other->id], 'stood');
@@ -159,7 +159,7 @@ final class SiteSteps
             return;
         }
         $parts = array_map(fn (array $f): string => $f[0]->id, $fixings);
-        $step = $this->draft->add(new Step("fix:$unit->id", StepKind::Fix, $this->work->piece->id, Text::of('step.fix', piece: $this->work->piece->name, part: $unit->panels[0]->name), $parts,
+        $step = $this->draft->add(new Step("fix:$unit->id", StepKind::Fix, $this->work->piece->id, Text::of('step.fix', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $parts,
             numbers: $this->wallScrews($unit, $fixings), checks: [Text::of('check.level'), Text::of('check.plumb'), Text::of('check.diagonals')], amount: array_sum(array_column($fixings, 1))));
         $this->draft->graph->need($step, $this->fixed[$unit->id], 'stood');
         $this->draft->graph->need($step, "services:{$this->work->room->space->id}", 'services');

@@ -6,8 +6,10 @@ namespace Incastro\Core\Build\Steps;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Document\Piece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
 
 /** Panels that are joined to one another before they go to their place, or one that goes there by itself. */
 final readonly class Unit
@@ -27,6 +29,14 @@ final readonly class Unit
     public function ids(): array
     {
         return array_map(fn (Panel $p): string => $p->id, $this->panels);
+    }
+
+    /** As it is called in a step: by its piece, and by its letter where the piece has several. */
+    public function name(Piece $piece): Text
+    {
+        $place = $this->panels[0]->name->key === 'part.in' ? $this->panels[0]->name->args['place'] ?? null : null;
+
+        return is_string($place) ? Text::of('step.box', piece: $piece->name, place: $place) : Text::of('step.whole', piece: $piece->name);
     }
 
     public function has(string $panel): bool

@@ -112,6 +112,18 @@ const price = (v: number | null): Promise<boolean> =>
                 @change="(e: Event) => say({ instead: (e.target as HTMLInputElement).value.trim() || null })"
             />
         </div>
+        <div class="ch">
+            <span>Days until it comes</span>
+            <InputNumber
+                :model-value="line.lead_days"
+                :min="0"
+                :max="365"
+                size="small"
+                placeholder="off the shelf"
+                :aria-label="`${name}: days until it comes`"
+                @update:model-value="(v: number | null) => say({ lead_days: v })"
+            />
+        </div>
         <button class="linkish" @click="say({ left_out: line.left_out ? null : true })">
             {{ line.left_out ? 'Buy it after all' : 'Do not buy it' }}
         </button>

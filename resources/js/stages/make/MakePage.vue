@@ -5,7 +5,9 @@ import { usePicked } from '../../ui/picked';
 import BuyLine from './BuyLine.vue';
 import BuyList from './BuyList.vue';
 import BuyMoney from './BuyMoney.vue';
+import DaysView from './DaysView.vue';
 import FinishForm from './FinishForm.vue';
+import HoursForm from './HoursForm.vue';
 import Schools from './Schools.vue';
 import StepCard from './StepCard.vue';
 import StepPicture from './StepPicture.vue';
@@ -14,11 +16,12 @@ import StepsList from './StepsList.vue';
 /** From the shop to the last coat. */
 const project = useProject();
 const picked = usePicked();
-type Tab = 'buy' | 'steps';
+type Tab = 'buy' | 'steps' | 'days';
 const tab = ref<Tab>('buy');
 const tabs: { key: Tab; label: string }[] = [
     { key: 'buy', label: 'Buy' },
     { key: 'steps', label: 'Steps' },
+    { key: 'days', label: 'Days' },
 ];
 const at = ref(0);
 const steps = computed(() => project.plan?.steps ?? []);
@@ -34,6 +37,14 @@ watch(
     },
     { immediate: true },
 );
+const day = ref<string | null>(null);
+function openStep(id: string): void {
+    at.value = Math.max(
+        0,
+        steps.value.findIndex((s) => s.id === id),
+    );
+    tab.value = 'steps';
+}
 function arrows(e: KeyboardEvent): void {
     if (tab.value !== 'steps' || e.target instanceof HTMLInputElement) return;
     const by = e.key === 'ArrowDown' ? 1 : e.key === 'ArrowUp' ? -1 : 0;
@@ -63,6 +74,7 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
                 </button>
             </div>
             <BuyList v-if="tab === 'buy'" />
+            <DaysView v-else-if="tab === 'days'" :day="day" @step="openStep" @pick="(d) => (day = d)" />
             <div v-else class="work">
                 <StepsList :index="at" @go="(i) => (at = i)" />
                 <StepPicture :index="at" />
@@ -75,6 +87,7 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
             <StepCard :index="at" @go="(i) => (at = i)" />
             <Schools />
         </template>
+        <HoursForm v-else-if="hasParts && tab === 'days'" :day="day" />
         <template v-else-if="hasParts">
             <BuyLine v-if="line" :line="line" />
             <BuyMoney v-if="!line" />

@@ -68,6 +68,12 @@ const marks = computed(() => {
             >
                 <title>{{ names[f.ref!]?.label }} {{ names[f.ref!] ? render(names[f.ref!]!.name, project.unit) : '' }}</title>
             </path>
+            <path
+                v-for="(f, i) in faces.filter((x) => picture.lit.has(x.ref!))"
+                :key="`l${i}`"
+                :d="outline(f.points ?? [], frame)"
+                class="through"
+            />
             <g v-for="m in marks" :key="m.id" class="tag">
                 <text :x="frame.x(m.at[0])" :y="frame.y(m.at[1]) + 4" text-anchor="middle">{{ m.label }}</text>
             </g>
@@ -108,6 +114,14 @@ const marks = computed(() => {
 .lit.on-axon_front,
 .lit.on-axon_side {
     fill: color-mix(in srgb, var(--chalk) 32%, var(--chalk-wash));
+}
+/* What is lit shows through what stands before it. */
+.through {
+    fill: var(--chalk);
+    fill-opacity: 0.1;
+    stroke: var(--chalk);
+    stroke-width: 1;
+    stroke-dasharray: 4 3;
 }
 .tag text {
     font-size: 12.5px;

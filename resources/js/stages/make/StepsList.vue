@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, nextTick, watch } from 'vue';
+import type { Step } from '../../api/plan';
 import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { hours } from './steps';
@@ -10,6 +11,11 @@ const emit = defineEmits<{ go: [index: number] }>();
 const project = useProject();
 const steps = computed(() => project.plan!.steps);
 const room = computed(() => steps.value.findIndex((s) => s.kind === 'prepare'));
+/** Where there are several pieces, whose step it is, unless its title says so. */
+function ofPiece(s: Step): string {
+    const name = s.piece && project.pieces.length > 1 ? (project.plan!.pieces[s.piece]?.name ?? '') : '';
+    return render(s.title, project.unit).includes(name) ? '' : name;
+}
 const total = computed(() => steps.value.reduce((n, s) => n + s.minutes, 0));
 watch(
     () => props.index,
@@ -25,7 +31,10 @@ watch(
             <li v-for="(s, i) in steps" :id="`step-${i}`" :key="s.id" :class="{ on: i === index, room: i === room }">
                 <button :aria-current="i === index ? 'step' : undefined" @click="emit('go', i)">
                     <span class="n">{{ i + 1 }}</span>
-                    <span class="t">{{ render(s.title, project.unit) }}</span>
+                    <span class="t">
+                        {{ render(s.title, project.unit) }}
+                        <small v-if="ofPiece(s)" class="soft">{{ ofPiece(s) }}</small>
+                    </span>
                     <span v-if="s.held.length" class="flag brick" title="waits for somebody to decide">waits</span>
                     <span v-else-if="s.breaks.length" class="flag ochre" title="out of order">!</span>
                     <span v-else class="soft min">{{ hours(s.minutes) }}</span>
@@ -70,6 +79,11 @@ button {
 .on button {
     background: var(--chalk-wash);
     font-weight: 650;
+}
+small {
+    display: block;
+    font-weight: 400;
+    font-size: 12px;
 }
 .n {
     color: var(--soft);

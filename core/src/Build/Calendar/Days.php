@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Calendar;
+
+use Incastro\Core\Document\Weekday;
+use Incastro\Core\Document\WorkCalendar;
+use Incastro\Core\Document\WorkDay;
+
+/** The days of a calendar as stretches of work, in minutes from the start of the first day. */
+final readonly class Days
+{
+    public const DAY = 24 * 60;
+
+    /** Further ahead nobody plans. */
+    public const MOST = 730;
+
+    private \DateTimeImmutable $first;
+
+    public function __construct(private WorkCalendar $calendar, string $asOf)
+    {
+        $this->first = new \DateTimeImmutable(($calendar->start ?? $asOf).' 00:00', new \DateTimeZone('UTC'));
+    }
+
+    public function date(int $day): string
+    {
+        return $this->first->modify("+$day days")->format('Y-m-d');
+    }
+
+    public function work(int $day): WorkDay
+    {
+        return $this->calendar->days[$this->date($day)] ?? $this->calendar->week[$this->weekday($day)];
+    }
+
+    /** @return array{int, int} in which minutes of the whole calendar noise may be made that day; empty where none may */
+    public function noise(int $day): array
+    {
+        $quiet = in_array($this->weekday($day), $this->calendar->quietDays, true);
+
+        return $quiet ? [0, 0] : [$day * self::DAY + $this->calendar->quietUntil, $day * self::DAY + $this->calendar->quietFrom];
+    }
+
+    public function isDry(int $day): bool
+    {
+        return ! $this->calendar->outdoors || ! isset($this->calendar->wet[$this->date($day)]);
+    }
+
+    /** Minutes from the start of the first day to a moment, "2026-11-25T18:30…"; null for none that can be read. */
+    public function at(?string $moment): ?int
+    {
+        if ($moment === null || preg_match('/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}/', $moment, $m) !== 1) {
+            return null;
+        }
+        $then = \DateTimeImmutable::createFromFormat('Y-m-d\TH:i', $m[0], new \DateTimeZone('UTC'));
+
+        return $then === false ? null : intdiv($then->getTimestamp() - $this->first->getTimestamp(), 60);
+    }
+
+    private function weekday(int $day): string
+    {
+        return Weekday::cases()[(int) $this->first->modify("+$day days")->format('N') - 1]->value;
+    }
+}

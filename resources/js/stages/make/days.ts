@@ -1,0 +1,56 @@
+import type { Operation } from '../../api/client';
+import type { ProjectDocument } from '../../api/document';
+import type { Schedule } from '../../api/plan';
+
+export const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
+export type Weekday = (typeof weekdays)[number];
+
+/** What stands where nobody said anything; the planner has the same (Document\WorkCalendar). */
+export const usualDay: Readonly<Record<Weekday, { from: string; hours: number }>> = {
+    mon: { from: '18:30', hours: 2 },
+    tue: { from: '18:30', hours: 2 },
+    wed: { from: '18:30', hours: 2 },
+    thu: { from: '18:30', hours: 2 },
+    fri: { from: '18:30', hours: 2 },
+    sat: { from: '09:00', hours: 6 },
+    sun: { from: '10:00', hours: 4 },
+};
+
+export const clock = (minute: number): string =>
+    `${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
+
+const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+
+/** "Wed 25 Nov" of a date as it is kept, whatever zone the browser is in. */
+export function dayName(date: string): string {
+    const at = new Date(`${date}T00:00:00Z`);
+    return `${['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'][at.getUTCDay()]} ${at.getUTCDate()} ${MONTHS[at.getUTCMonth()]}`;
+}
+
+export const daysBetween = (a: string, b: string): number =>
+    Math.round((Date.parse(`${b}T00:00:00Z`) - Date.parse(`${a}T00:00:00Z`)) / 86_400_000);
+
+/** The longest stretch of work on any day, in minutes: as wide as the board. */
+export const longest = (schedule: Schedule): number => Math.max(60, ...schedule.days.map((d) => d.minutes));
+
+/** What of a drying falls into one day, in minutes of it; null where nothing does. */
+export function dryingOn(dries: Schedule['drying'][number], date: string): { from: number; to: number } | null {
+    if (date < dries.from.date || date > dries.until.date) return null;
+    const from = date === dries.from.date ? dries.from.minute : 0;
+    const to = date === dries.until.date ? dries.until.minute : 24 * 60;
+    return to > from ? { from, to } : null;
+}
+
+const withoutNulls = (fields: Record<string, unknown>): Record<string, unknown> | null => {
+    const kept = Object.entries(fields).filter(([, v]) => v !== null);
+    return kept.length > 0 ? Object.fromEntries(kept) : null;
+};
+
+/** One field of the calendar, by its path in it; what holds it may not be there yet. */
+export function setCalendar(document: ProjectDocument, path: readonly string[], value: unknown): Operation {
+    const put = (at: unknown, [first = '', ...rest]: readonly string[]): Record<string, unknown> | null => {
+        const fields = { ...(at as Record<string, unknown> | undefined) };
+        return withoutNulls({ ...fields, [first]: rest.length > 0 ? put(fields[first], rest) : value });
+    };
+    return { op: 'set', path: ['calendar'], value: put(document.calendar, path) };
+}
