@@ -16,6 +16,7 @@ use Incastro\Core\Cut\SawCut;
 use Incastro\Core\Cut\Sawing;
 use Incastro\Core\Cut\SheetKind;
 use Incastro\Core\Cut\ShopCuts;
+use Incastro\Core\Cut\Started;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Measure\Length;
 
@@ -123,6 +124,9 @@ final readonly class CutWriter
         $kind = $sheet->kind;
         $labels = $this->labels;
         foreach ($sheet->placements as $p) {
+            if (str_starts_with($p->item, Started::SPOILED)) {
+                $labels[$p->item] = ($this->labels[explode(' ', $p->item)[2] ?? ''] ?? '').' ✗';
+            }
             [$part, $half] = [...explode(Orders::HALF, $p->item), ''];
             $labels[$p->item] ??= ($this->labels[$part] ?? $part).['' => '', '1' => 'a', '2' => 'b'][$half];
         }
@@ -139,6 +143,8 @@ final readonly class CutWriter
             'sawn' => Length::ofUnits(array_sum(array_map(fn (SawCut $c): int => $c->length(), $sawing->cuts))),
             'cuttable' => $sawing->isCuttable,
             'locked' => $sheet->locked,
+            'begun' => $sheet->begun,
+            'made' => $sheet->begun === null ? [] : array_values(array_unique($this->project->log->sawn[$sheet->begun] ?? [])),
             'shop' => $this->shop($sheet, $nested, $labels),
         ] + self::named(NestWriter::sheet($sheet, $sawing, $labels));
     }

@@ -38,7 +38,7 @@ final class LayoutSearch
             return $offer(array_map(self::asLayout(...), $found), $share, $better, array_filter(array_map(self::trade(...), $found)));
         };
         foreach (array_keys($cutting->own) as $done => $id) {
-            $orders = new Orders($project, $id, $cutting->parts, $cutting->pairs);
+            $orders = new Orders($project, $id, $cutting->open(), $cutting->pairs);
             $items = $orders->itemsOf($cutting->own[$id]);
             $goesOn = true;
             $report = function (Nested $best, float $share) use (&$found, &$goesOn, $id, $done, $materials, $say, $orders): bool {
@@ -69,7 +69,7 @@ final class LayoutSearch
     {
         $cutting = Planner::cutting($document);
         $now = $cutting->own[$material] ?? throw new PlaceRefused('no_part', $place['part']);
-        $orders = new Orders(ProjectReader::read($document), $material, $cutting->parts, $cutting->pairs);
+        $orders = new Orders(ProjectReader::read($document), $material, $cutting->open(), $cutting->pairs);
         $wanted = new Placement($place['part'], $place['x']->units, $place['y']->units, 0, 0, $place['turned']);
 
         return self::asLayout((new ByHand($orders))->placed($now, $wanted, $place['sheet'], $place['locked']));

@@ -10,6 +10,7 @@ use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Labels;
 use Incastro\Core\Cut\Part;
+use Incastro\Core\Cut\Progress;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Document\Instrument;
 use Incastro\Core\Document\Piece;
@@ -49,6 +50,8 @@ final readonly class PlanWriter
     /** @var array<string, string> */
     private array $labels;
 
+    private Progress $progress;
+
     /**
      * @param  array<string, Room>  $rooms
      * @param  array<string, Design>  $designs
@@ -69,6 +72,7 @@ final readonly class PlanWriter
         private Schedule $schedule,
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
+        $this->progress = new Progress($project, $cutting);
     }
 
     public function plan(): Plan
@@ -244,6 +248,8 @@ final readonly class PlanWriter
             'bought' => $panel->bought,
             'mirror_of' => $this->cutting->pairs[$panel->id] ?? null,
             'from_leftover' => $this->cutting->moved[$panel->id] ?? null,
+            'state' => isset($this->progress->cut[$panel->id]) ? 'cut' : 'to_cut',
+            'as_cut' => isset($this->progress->cut[$panel->id]) ? ['length' => $this->progress->cut[$panel->id]['length'], 'width' => $this->progress->cut[$panel->id]['width']] : null,
         ] + PieceWriter::shape($panel, $this->project->workshop);
     }
 

@@ -26,6 +26,8 @@ export const router = createRouter({
             ],
         },
         { path: '/projects/:id/wall', component: WallPage },
+        { path: '/projects/:id/saw', component: () => import('./stages/make/SawPage.vue') },
+        { path: '/projects/:id/work', component: () => import('./stages/make/WorkPage.vue') },
         { path: '/:rest(.*)', redirect: '/' },
     ],
 });

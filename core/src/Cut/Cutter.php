@@ -31,20 +31,29 @@ final readonly class Cutter
             $hands[$part->panel->id] = Hand::of($part);
         }
         $pairs = Hand::pairs($parts, $hands);
-        $nested = $accepted = [];
+        $nested = $accepted = $stocks = [];
+        $started = new Started($this->project);
+        $begun = $started->parts();
+        $open = array_values(array_filter($parts, fn (Part $p): bool => ! isset($begun[$p->panel->id])));
         foreach ($this->project->stock as $id => $material) {
-            $orders = new Orders($this->project, $id, $parts, $pairs);
+            $orders = new Orders($this->project, $id, $open, $pairs);
+            $stocks[$id] = $orders->stock;
             if ($orders->isEmpty()) {
                 continue;
             }
-            $layout = $this->project->layouts[$id] ?? null;
+            $layout = $started->rest($this->project->layouts[$id] ?? null);
             $kept = $layout === null ? null : $orders->kept($layout);
             $nested[$id] = $kept ?? $orders->nested($layout);
             $accepted = $kept === null ? $accepted : [...$accepted, $id];
         }
-        [$used, $moved] = (new Leftovers($this->project, $parts))->used($nested);
+        [$used, $moved] = (new Leftovers($this->project, $open))->used($nested);
+        $all = [];
+        foreach ($stocks as $id => $stock) {
+            $whole = $started->with($id, $stock, $used[$id] ?? null);
+            $all += $whole === null ? [] : [$id => $whole];
+        }
 
-        return new Cutting($parts, $used, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands);
+        return new Cutting($parts, $all, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands, $begun);
     }
 
     /** @param  list<Bore>  $bores */

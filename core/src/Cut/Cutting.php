@@ -13,14 +13,21 @@ final readonly class Cutting
     /**
      * @param  list<Part>  $parts
      * @param  array<string, Nested>  $nested  by material
-     * @param  array<string, Nested>  $own  the same before any part was moved into leftovers
+     * @param  array<string, Nested>  $own  the same before any part was moved into leftovers, without begun sheets
      * @param  list<string>  $accepted  materials whose accepted layout is in use
      * @param  array<string, string>  $moved  the material whose leftovers a part is cut from, where it is not its own
      * @param  list<array{Length, Length, list<Part>, Nested}>  $lumber  by section: thickness, width, parts, how they are laid
      * @param  array<string, string>  $pairs  the mirror image of a part, both ways
      * @param  array<string, Hand>  $hands  by part
+     * @param  array<string, true>  $begun  parts that lie on begun sheets
      */
-    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved = [], public array $lumber = [], public array $pairs = [], public array $hands = [])
+    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved = [], public array $lumber = [], public array $pairs = [], public array $hands = [], public array $begun = [])
     {
+    }
+
+    /** @return list<Part> that lie on no begun sheet */
+    public function open(): array
+    {
+        return array_values(array_filter($this->parts, fn (Part $p): bool => ! isset($this->begun[$p->panel->id])));
     }
 }

@@ -10,8 +10,9 @@ final readonly class LaidSheet
     /**
      * @param  non-empty-list<Placement>  $placements
      * @param  list<string>  $locked  parts that stay where they are
+     * @param  string|null  $begun  the fact that it was begun; null while it is whole
      */
-    public function __construct(public SheetKind $kind, public array $placements, public array $locked = [])
+    public function __construct(public SheetKind $kind, public array $placements, public array $locked = [], public ?string $begun = null)
     {
     }
 

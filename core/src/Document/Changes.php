@@ -9,6 +9,9 @@ use Incastro\Core\Measure\Text;
 /** Applies changes to documents and says how to take them back. */
 final class Changes
 {
+    /** Settings that need not be there: setting one makes what holds it, taking the last away takes that too. */
+    private const SETTINGS = ['calendar', 'shop', 'make', 'house', 'limits'];
+
     /**
      * All operations or none; the result is read as a whole before it is given back.
      *
@@ -50,8 +53,39 @@ final class Changes
             'append' => $found === null ? [self::put($document, $path, $value), $undo('strike')] : [$document, null],
             'strike' => [self::put($document, [...$path, 'struck'], true), $undo('restore')],
             'restore' => [self::put($document, [...$path, 'struck'], null), $undo('strike')],
-            default => [self::put($document, $path, $value), $undo('set', $found)],
+            default => [self::pruned(self::put($document, $path, $value), $path), $undo('set', $found)],
         };
+    }
+
+    /**
+     * @param  list<string>  $path
+     * @return int|null how many keys lead to the settings it is in; null for anything else
+     */
+    private static function settings(array $path): ?int
+    {
+        return match (true) {
+            in_array($path[0], self::SETTINGS, true) => 1,
+            $path[0] === 'pieces' && ($path[2] ?? '') === 'finish' => 3,
+            default => null,
+        };
+    }
+
+    /**
+     * Without settings that hold nothing any more.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @param  list<string>  $path
+     * @return array<array-key, mixed>
+     */
+    private static function pruned(array $document, array $path): array
+    {
+        $least = self::settings($path);
+        for ($n = count($path) - 1; $least !== null && $n >= $least; $n--) {
+            $holder = array_slice($path, 0, $n);
+            $document = self::find($document, $holder) === [] ? self::put($document, $holder, null) : $document;
+        }
+
+        return $document;
     }
 
     /**
@@ -65,7 +99,7 @@ final class Changes
             in_array($op, ['remove', 'strike', 'restore'], true) && $found === null => 'change.element_gone',
             $op === 'add' && $found !== null => 'change.element_exists',
             in_array($op, ['add', 'append'], true) && ! is_array($value) => 'change.unknown_operation',
-            $op === 'set' && count($path) > 1 && ! is_array($parent) => 'change.element_gone',
+            $op === 'set' && count($path) > 1 && ! is_array($parent) && self::settings($path) === null => 'change.element_gone',
             default => null,
         };
         if ($says !== null) {

@@ -12,4 +12,10 @@ enum FactKind: string
     case Photo = 'photo';
     case Bought = 'bought';
     case Done = 'done';
+    case Begun = 'begun';
+    case Sawn = 'sawn';
+    case CutWrong = 'cut_wrong';
+    /** Of a part or a step. */
+    case Remark = 'remark';
+    case Picture = 'picture';
 }

@@ -10,17 +10,31 @@ final readonly class Log
     /**
      * @param  list<Bought>  $bought
      * @param  list<StepDone>  $done
+     * @param  array<string, Begun>  $begun  sheets
+     * @param  array<string, list<int>>  $sawn  which cuts were made, by begun sheet
+     * @param  list<CutWrong>  $wrong
      */
-    public function __construct(public array $bought = [], public array $done = [])
+    public function __construct(public array $bought = [], public array $done = [], public array $begun = [], public array $sawn = [], public array $wrong = [])
     {
     }
 
     /** @param  list<Fact>  $facts  those that stand, oldest first */
     public static function of(array $facts): self
     {
+        $begun = $sawn = [];
+        foreach ($facts as $fact) {
+            $begun += $fact instanceof Begun ? [$fact->id => $fact] : [];
+            if ($fact instanceof Sawn) {
+                $sawn[$fact->begun][] = $fact->cut;
+            }
+        }
+
         return new self(
             array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof Bought)),
             array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof StepDone)),
+            $begun,
+            $sawn,
+            array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof CutWrong)),
         );
     }
 }

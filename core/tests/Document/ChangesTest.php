@@ -7,6 +7,7 @@ namespace Incastro\Core\Tests\Document;
 use Eris\Generators;
 use Eris\TestTrait;
 use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Applied;
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
 use Incastro\Core\Document\DocumentRejected;
@@ -85,6 +86,23 @@ final class ChangesTest extends TestCase
         yield 'unknown operation' => [['change_id' => $id, 'base_revision' => 1, 'ops' => [['op' => 'drop', 'path' => ['pieces']]]]];
         yield 'format is not to be changed' => [['change_id' => $id, 'base_revision' => 1, 'ops' => [['op' => 'set', 'path' => ['version'], 'value' => 9]]]];
         yield 'facts are not to be removed' => [['change_id' => $id, 'base_revision' => 1, 'ops' => [['op' => 'remove', 'path' => ['facts', $id]]]]];
+    }
+
+    public function test_a_setting_makes_what_holds_it_and_undone_leaves_nothing_but_what_came_meanwhile(): void
+    {
+        $document = Sample::e1();
+        $set = fn (array $document, array $path, mixed $value): Applied => Changes::apply($document, Change::read(['change_id' => Sample::id('CHG', 1), 'base_revision' => 1, 'ops' => [['op' => 'set', 'path' => $path, 'value' => $value]]]));
+        $first = $set($document, ['calendar', 'week', 'mon', 'hours'], 3);
+        self::assertSame(['week' => ['mon' => ['hours' => 3]]], $first->document['calendar']);
+        $undo = fn (array $document, Applied $what): array => Changes::apply($document, Change::read(['change_id' => Sample::id('CHG', 2), 'base_revision' => 1, 'ops' => $what->inverse]))->document;
+        self::assertSame($document, $undo($first->document, $first));
+        $second = $set($first->document, ['calendar', 'deadline'], '2027-01-01');
+        self::assertSame(['deadline' => '2027-01-01'], $undo($second->document, $first)['calendar'], 'what somebody else set since stays');
+        $finish = $set($document, ['pieces', Sample::PIECE, 'finish', 'kind'], 'paint');
+        self::assertSame(['kind' => 'paint'], $finish->document['pieces'][Sample::PIECE]['finish']);
+        self::assertSame($document, $undo($finish->document, $finish));
+        $this->expectException(DocumentRejected::class);
+        $set($document, ['pieces', Sample::id('G0NE', 1), 'finish', 'kind'], 'paint');
     }
 
     public function test_an_element_that_is_gone_cannot_be_changed(): void

@@ -756,7 +756,7 @@ export interface LaidPart {
   locked?: boolean;
 }
 export interface Fact {
-  kind: 'take' | 'note' | 'photo' | 'bought' | 'done';
+  kind: 'take' | 'note' | 'photo' | 'bought' | 'done' | 'begun' | 'sawn' | 'cut_wrong' | 'remark' | 'picture';
   reading?: string;
   /**
    * a length in mm, at most 6 decimals
@@ -782,6 +782,27 @@ export interface Fact {
   step_kind?: string;
   minutes?: number;
   planned?: number;
+  material?: string;
+  size?: string;
+  length?: number;
+  /**
+   * @minItems 4
+   * @maxItems 4
+   */
+  trims?: [number, number, number, number];
+  parts?: {
+    part: string;
+    x: number;
+    y: number;
+    length: number;
+    width: number;
+    turned?: boolean;
+  }[];
+  begun?: string;
+  cut?: number;
+  part?: string;
+  cause?: string;
+  about?: string;
 }
 export interface WaySegment {
   order?: string;

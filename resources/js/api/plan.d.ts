@@ -885,6 +885,11 @@ export interface Part {
    * the part that is its mirror image
    */
   mirror_of: string | null;
+  state: 'to_cut' | 'cut';
+  as_cut: {
+    length: number;
+    width: number;
+  } | null;
 }
 export interface Size {
   length: Figure;
@@ -1046,6 +1051,8 @@ export interface Sheet {
   cuttable: boolean;
   locked: string[];
   shop: ShopPlan | null;
+  begun: string | null;
+  made: number[];
 }
 export interface Placement {
   part: string;
@@ -1709,6 +1716,7 @@ export interface Step {
     says: Text;
     decides: string | null;
   }[];
+  done: boolean;
 }
 /**
  * what must be done before, why, and how many hours lie between

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import InputNumber from 'primevue/inputnumber';
 import { useProject } from '../project/store';
+import NumberField from './NumberField.vue';
 import { useRefusals } from './refusals';
 
 /** A labelled price of the document, kept in cents under its path. */
@@ -12,15 +12,14 @@ const guarded = useRefusals();
 <template>
     <div class="ch">
         <span>{{ title }}</span>
-        <InputNumber
-            :model-value="(cents ?? 0) / 100"
-            :min="0"
-            :max="99999"
-            :min-fraction-digits="2"
-            :max-fraction-digits="2"
-            size="small"
-            :aria-label="label"
-            @update:model-value="(v: number | null) => guarded(project.set(path, Math.round((v ?? 0) * 100)))"
+        <NumberField
+            :value="(cents ?? 0) / 100"
+            :least="0"
+            :most="99999"
+            :decimals="2"
+            fixed
+            :label="label"
+            @keep="(v: number | null) => guarded(project.set(path, Math.round((v ?? 0) * 100)))"
         />
     </div>
 </template>

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\SheetKind;
 use Incastro\Core\Design\Panel;
@@ -27,8 +28,9 @@ final readonly class StockNeeds
     {
         $needs = [];
         foreach ($cutting->nested as $id => $nested) {
+            $begun = self::counted(new Nested($nested->stock, array_values(array_filter($nested->sheets, fn (LaidSheet $s): bool => $s->begun !== null)), [], 0));
             foreach (self::counted($nested) as [$kind, $count]) {
-                $needs[] = $this->sheet($id, $kind, $count);
+                $needs[] = $this->sheet($id, $kind, $count, array_sum(array_map(fn (array $b): int => $b[0]->id === $kind->id ? $b[1] : 0, $begun)));
             }
         }
         foreach ($cutting->lumber as [$thickness, $width, $parts, $nested]) {
@@ -40,7 +42,8 @@ final readonly class StockNeeds
         return $needs;
     }
 
-    private function sheet(string $id, SheetKind $kind, int $count): Need
+    /** @param  int  $begun  of them are being cut already: those are in hand */
+    private function sheet(string $id, SheetKind $kind, int $count, int $begun): Need
     {
         $material = $this->project->stock[$id];
         $name = Text::of('buy.sheet', name: $kind->name === $material->name ? $material->name : "$material->name, $kind->name", length: Length::ofUnits($kind->length), width: Length::ofUnits($kind->width));
@@ -48,7 +51,7 @@ final readonly class StockNeeds
         return new Need(PurchaseGroup::Sheets, "sheet $id $kind->id", $name, Amount::each($count), [Text::of('buy.sum_sheets', n: $count)],
             priceCents: $kind->priceCents === 0 ? null : $kind->priceCents,
             priceAt: $kind->id === $id ? ['stock', $id, 'price_cents'] : ['stock', $id, 'sizes', $kind->id, 'price_cents'],
-            inHand: $kind->inHand ? $count : 0.0,
+            inHand: $kind->inHand ? $count : $begun,
             substitutes: $this->otherSizes($material, $kind));
     }
 

@@ -11,6 +11,7 @@ use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Cut\Placement;
+use Incastro\Core\Cut\Started;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;
@@ -84,7 +85,9 @@ final readonly class ShopSteps
     /** @return list<string> */
     private static function parts(LaidSheet $sheet): array
     {
-        return array_values(array_unique(array_map(fn (Placement $p): string => explode(Orders::HALF, $p->item)[0], $sheet->placements)));
+        $parts = array_filter($sheet->placements, fn (Placement $p): bool => ! str_starts_with($p->item, Started::SPOILED));
+
+        return array_values(array_unique(array_map(fn (Placement $p): string => explode(Orders::HALF, $p->item)[0], $parts)));
     }
 
     /** Holds a part that is cut long and fitted at the wall. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Steps;
 
 use Incastro\Core\Document\Project;
+use Incastro\Core\Document\StepDone;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
@@ -50,12 +51,14 @@ final readonly class WorkPlan implements \JsonSerializable
     public function jsonSerialize(): array
     {
         $broken = $this->broken();
+        $done = array_flip(array_map(fn (StepDone $d): string => $d->step, $this->project->log->done));
 
         return array_map(fn (Step $s): array => [
             'id' => $s->id, 'kind' => $s->kind->value, 'piece' => $s->piece, 'title' => $s->title, 'parts' => $s->parts, 'makes' => $s->makes, 'places' => $s->places,
             'numbers' => self::once($s->numbers), 'checks' => $s->checks, 'tools' => array_map(fn (string $t): Text => Text::of("tool.$t"), $s->kind->tools()),
             'cautions' => array_map(fn (string $c): Text => Text::of("caution.$c"), $this->cautions($s)),
             'hands' => $s->hands, 'minutes' => $s->minutes(), 'noisy' => $s->kind->isNoisy(), 'outside' => $s->kind->isOutside(), 'view' => $s->view, 'sheet' => $s->sheet,
+            'done' => isset($done[$s->id]),
             'needs' => $this->needs[$s->id] ?? [], 'breaks' => $broken[$s->id] ?? [],
             'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'says' => $f->says, 'decides' => $f->decides?->value], $this->held[$s->id] ?? []),
         ], array_values($this->steps));

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import InputNumber from 'primevue/inputnumber';
 import InputText from 'primevue/inputtext';
 import Select from 'primevue/select';
 import { computed } from 'vue';
@@ -7,6 +6,7 @@ import type { Purchase } from '../../api/plan';
 import { money, showAmount } from '../../measure/amount';
 import { render, word } from '../../measure/words';
 import { useProject } from '../../project/store';
+import NumberField from '../../ui/NumberField.vue';
 import { useRefusals } from '../../ui/refusals';
 import BuyReceipts from './BuyReceipts.vue';
 import { setLine, usualShops } from './buy';
@@ -22,8 +22,7 @@ const shops = computed(() => {
     const own = project.document!.shop?.shops ?? {};
     return [...new Set([...usualShops, ...Object.keys(own)])].map((value) => ({ value, label: own[value] ?? word(`buy.shop.${value}`) }));
 });
-const say = (change: Parameters<typeof setLine>[2]): Promise<boolean> =>
-    guarded(project.change(setLine(project.document!, props.line.key, change)));
+const say = (change: Parameters<typeof setLine>[1]): Promise<boolean> => guarded(project.change(...setLine(props.line.key, change)));
 /** Cleared, it is as if nothing had been said. */
 const number = (field: 'in_hand' | 'pack', v: number | null): Promise<boolean> => say({ [field]: v });
 const price = (v: number | null): Promise<boolean> =>
@@ -53,41 +52,38 @@ const price = (v: number | null): Promise<boolean> =>
     <section class="bears">
         <div class="ch">
             <span>In hand{{ unitName && `, ${unitName}` }}</span>
-            <InputNumber
-                :model-value="line.in_hand.value || null"
-                :min="0"
-                :max="100000"
-                :max-fraction-digits="3"
-                size="small"
+            <NumberField
+                :value="line.in_hand.value || null"
+                :least="0"
+                :most="100000"
+                :decimals="3"
                 placeholder="none"
-                :aria-label="`${name}: in hand`"
-                @update:model-value="(v: number | null) => number('in_hand', v)"
+                :label="`${name}: in hand`"
+                @keep="(v: number | null) => number('in_hand', v)"
             />
         </div>
         <div class="ch">
             <span>In a pack{{ unitName && `, ${unitName}` }}</span>
-            <InputNumber
-                :model-value="line.pack.value"
-                :min="0.001"
-                :max="100000"
-                :max-fraction-digits="3"
-                size="small"
-                :aria-label="`${name}: in a pack`"
-                @update:model-value="(v: number | null) => number('pack', v)"
+            <NumberField
+                :value="line.pack.value"
+                :least="0.001"
+                :most="100000"
+                :decimals="3"
+                :label="`${name}: in a pack`"
+                @keep="(v: number | null) => number('pack', v)"
             />
         </div>
         <div class="ch">
             <span>Price a pack, {{ list.currency }}</span>
-            <InputNumber
-                :model-value="line.price_cents === null ? null : line.price_cents / 100"
-                :min="0"
-                :max="999999"
-                :min-fraction-digits="2"
-                :max-fraction-digits="2"
-                size="small"
+            <NumberField
+                :value="line.price_cents === null ? null : line.price_cents / 100"
+                :least="0"
+                :most="999999"
+                :decimals="2"
+                fixed
                 placeholder="no price"
-                :aria-label="`${name}: price`"
-                @update:model-value="price"
+                :label="`${name}: price`"
+                @keep="price"
             />
         </div>
         <div class="ch">
@@ -114,14 +110,13 @@ const price = (v: number | null): Promise<boolean> =>
         </div>
         <div class="ch">
             <span>Days until it comes</span>
-            <InputNumber
-                :model-value="line.lead_days"
-                :min="0"
-                :max="365"
-                size="small"
+            <NumberField
+                :value="line.lead_days"
+                :least="0"
+                :most="365"
                 placeholder="off the shelf"
-                :aria-label="`${name}: days until it comes`"
-                @update:model-value="(v: number | null) => say({ lead_days: v })"
+                :label="`${name}: days until it comes`"
+                @keep="(v: number | null) => say({ lead_days: v })"
             />
         </div>
         <button class="linkish" @click="say({ left_out: line.left_out ? null : true })">

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import InputNumber from 'primevue/inputnumber';
 import InputText from 'primevue/inputtext';
 import { computed } from 'vue';
 import { money } from '../../measure/amount';
@@ -7,16 +6,17 @@ import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
 import Choice from '../../ui/Choice.vue';
 import Fold from '../../ui/Fold.vue';
+import NumberField from '../../ui/NumberField.vue';
 import { useRefusals } from '../../ui/refusals';
 import { word } from '../../measure/words';
-import { setShop, usualShops } from './buy';
+import { usualShops } from './buy';
 
 /** What it all comes to, what may be spent, what was; and in which money. */
 const project = useProject();
 const guarded = useRefusals();
 const list = computed(() => project.plan!.buy);
 const show = (cents: number): string => money(cents, list.value.currency);
-const say = (field: string, value: unknown): Promise<boolean> => guarded(project.change(setShop(project.document!, field, value)));
+const say = (field: string, value: unknown): Promise<boolean> => guarded(project.set(['shop', field], value));
 const left = computed(() =>
     list.value.budget_cents === null ? null : list.value.budget_cents - Math.max(list.value.total_cents, list.value.spent_cents),
 );
@@ -48,15 +48,14 @@ function keepCurrency(e: Event): void {
     <section class="bears">
         <div class="ch">
             <span>Budget</span>
-            <InputNumber
-                :model-value="list.budget_cents === null ? null : list.budget_cents / 100"
-                :min="0"
-                :max="9999999"
-                :max-fraction-digits="2"
-                size="small"
+            <NumberField
+                :value="list.budget_cents === null ? null : list.budget_cents / 100"
+                :least="0"
+                :most="9999999"
+                :decimals="2"
                 placeholder="none"
-                aria-label="budget"
-                @update:model-value="(v: number | null) => say('budget_cents', v === null ? null : Math.round(v * 100))"
+                label="budget"
+                @keep="(v: number | null) => say('budget_cents', v === null ? null : Math.round(v * 100))"
             />
         </div>
         <Fold title="Currency, tax, shops">
@@ -66,14 +65,13 @@ function keepCurrency(e: Event): void {
             </div>
             <div class="ch">
                 <span>Tax, %</span>
-                <InputNumber
-                    :model-value="list.tax_percent"
-                    :min="0"
-                    :max="60"
-                    :max-fraction-digits="2"
-                    size="small"
-                    aria-label="tax"
-                    @update:model-value="(v: number | null) => say('tax_percent', v ?? 0)"
+                <NumberField
+                    :value="list.tax_percent"
+                    :least="0"
+                    :most="60"
+                    :decimals="2"
+                    label="tax"
+                    @keep="(v: number | null) => say('tax_percent', v ?? 0)"
                 />
             </div>
             <Choice

@@ -18,10 +18,7 @@ const pieces = computed(() =>
         coats: piece.coats ?? 0,
     })),
 );
-const set = (id: string, finish: object, change: object): Promise<boolean> =>
-    guarded(
-        project.set(['pieces', id, 'finish'], Object.fromEntries(Object.entries({ ...finish, ...change }).filter(([, v]) => v !== null))),
-    );
+const set = (id: string, field: string, value: unknown): Promise<boolean> => guarded(project.set(['pieces', id, 'finish', field], value));
 const coats = (id: string, n: number): Promise<boolean> => guarded(project.set(['pieces', id, 'coats'], n));
 const text = (e: Event): string | null => (e.target as HTMLInputElement).value.trim() || null;
 </script>
@@ -38,7 +35,7 @@ const text = (e: Event): string | null => (e.target as HTMLInputElement).value.t
                     { value: 'paint', label: 'Paint' },
                     { value: 'clear', label: 'Clear' },
                 ]"
-                @choose="(v) => set(id, finish, { kind: v })"
+                @choose="(v) => set(id, 'kind', v)"
             />
             <template v-if="kind !== 'none'">
                 <div class="ch">
@@ -58,7 +55,7 @@ const text = (e: Event): string | null => (e.target as HTMLInputElement).value.t
                         type="checkbox"
                         :checked="finish.primer ?? false"
                         :aria-label="`primer on ${piece.name}`"
-                        @change="(e) => set(id, finish, { primer: (e.target as HTMLInputElement).checked })"
+                        @change="(e) => set(id, 'primer', (e.target as HTMLInputElement).checked)"
                     />
                 </label>
                 <label class="ch">
@@ -68,7 +65,7 @@ const text = (e: Event): string | null => (e.target as HTMLInputElement).value.t
                         :value="finish.colour ?? ''"
                         maxlength="80"
                         :aria-label="`colour of ${piece.name}`"
-                        @change="(e) => set(id, finish, { colour: text(e) })"
+                        @change="(e) => set(id, 'colour', text(e))"
                     />
                 </label>
                 <label class="ch">
@@ -78,7 +75,7 @@ const text = (e: Event): string | null => (e.target as HTMLInputElement).value.t
                         :value="finish.sheen ?? ''"
                         maxlength="80"
                         :aria-label="`sheen of ${piece.name}`"
-                        @change="(e) => set(id, finish, { sheen: text(e) })"
+                        @change="(e) => set(id, 'sheen', text(e))"
                     />
                 </label>
             </template>

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import InputNumber from 'primevue/inputnumber';
 import { computed } from 'vue';
 import { useProject } from '../../project/store';
 import Fold from '../../ui/Fold.vue';
+import NumberField from '../../ui/NumberField.vue';
 import { useRefusals } from '../../ui/refusals';
-import { dayName, setCalendar, usualDay, weekdays } from './days';
+import { dayName, usualDay, weekdays } from './days';
 import { hours } from './steps';
 
 /** When the work ends and how surely, and the hours a person has. */
@@ -13,8 +13,7 @@ const project = useProject();
 const guarded = useRefusals();
 const schedule = computed(() => project.plan!.schedule);
 const calendar = computed(() => project.document!.calendar ?? {});
-const say = (path: readonly string[], value: unknown): Promise<boolean> =>
-    guarded(project.change(setCalendar(project.document!, path, value)));
+const say = (path: readonly string[], value: unknown): Promise<boolean> => guarded(project.set(['calendar', ...path], value));
 const names = { mon: 'Monday', tue: 'Tuesday', wed: 'Wednesday', thu: 'Thursday', fri: 'Friday', sat: 'Saturday', sun: 'Sunday' } as const;
 const rows = computed(() => weekdays.map((d) => ({ d, ...usualDay[d], ...calendar.value.week?.[d] })));
 const text = (e: Event): string | null => (e.target as HTMLInputElement).value || null;
@@ -59,17 +58,14 @@ const own = computed(() => (props.day ? calendar.value.days?.[props.day] : undef
             <h4>{{ dayName(day) }}</h4>
             <div class="ch">
                 <span>Hours</span>
-                <InputNumber
-                    :model-value="own?.hours ?? null"
-                    :min="0"
-                    :max="24"
-                    :max-fraction-digits="1"
-                    size="small"
+                <NumberField
+                    :value="own?.hours ?? null"
+                    :least="0"
+                    :most="24"
+                    :decimals="1"
                     placeholder="as usual"
-                    :aria-label="`${dayName(day)}: hours of work`"
-                    @update:model-value="
-                        (v: number | null) => say(['days', day!], v === null ? null : { from: own?.from ?? '09:00', hours: v })
-                    "
+                    :label="`${dayName(day)}: hours of work`"
+                    @keep="(v: number | null) => say(v === null ? ['days', day!] : ['days', day!, 'hours'], v)"
                 />
             </div>
             <label v-if="own" class="ch"
@@ -100,15 +96,14 @@ const own = computed(() => (props.day ? calendar.value.days?.[props.day] : undef
                     :value="r.from"
                     @change="(e) => say(['week', r.d, 'from'], text(e))"
                 />
-                <InputNumber
-                    :model-value="r.hours"
-                    :min="0"
-                    :max="24"
-                    :max-fraction-digits="1"
-                    size="small"
-                    :aria-label="`${names[r.d]}: hours`"
+                <NumberField
+                    :value="r.hours"
+                    :least="0"
+                    :most="24"
+                    :decimals="1"
                     suffix=" h"
-                    @update:model-value="(v: number | null) => say(['week', r.d, 'hours'], v ?? 0)"
+                    :label="`${names[r.d]}: hours`"
+                    @keep="(v: number | null) => say(['week', r.d, 'hours'], v ?? 0)"
                 />
             </div>
         </Fold>

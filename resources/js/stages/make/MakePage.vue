@@ -72,6 +72,10 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
                 >
                     {{ t.label }}
                 </button>
+                <span class="go">
+                    <RouterLink :to="`/projects/${project.line?.id}/saw`">At the saw</RouterLink>
+                    <RouterLink :to="`/projects/${project.line?.id}/work`">Step by step</RouterLink>
+                </span>
             </div>
             <BuyList v-if="tab === 'buy'" />
             <DaysView v-else-if="tab === 'days'" :day="day" @step="openStep" @pick="(d) => (day = d)" />
@@ -118,6 +122,16 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
     cursor: pointer;
     border-radius: 3px 3px 0 0;
     font-size: 13px;
+}
+.go {
+    margin-left: auto;
+    display: flex;
+    gap: 14px;
+    align-self: center;
+    font-size: 13.5px;
+}
+.go a {
+    color: var(--chalk);
 }
 .tabs .on {
     color: var(--ink);

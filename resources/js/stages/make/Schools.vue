@@ -10,8 +10,7 @@ import Stepper from '../../ui/Stepper.vue';
 const project = useProject();
 const guarded = useRefusals();
 const make = computed(() => project.document!.make ?? {});
-const set = (field: string, value: unknown): Promise<boolean> =>
-    guarded(project.document!.make ? project.set(['make', field], value) : project.set(['make'], { [field]: value }));
+const set = (field: string, value: unknown): Promise<boolean> => guarded(project.set(['make', field], value));
 const glued = computed(() =>
     project.pieces.map(([id, p]) => ({ id, name: p.name, glue: p.methods?.glue ?? project.document!.methods.glue ?? true })),
 );

@@ -22,17 +22,11 @@ const scale = computed(() =>
     >
         <rect x="2" y="2" :width="sheet.length * scale" :height="sheet.width * scale" class="sheet" />
         <g v-for="p in sheet.placements" :key="`${p.part}${p.half ?? ''}`">
-            <rect
-                :x="2 + p.x_mm * scale"
-                :y="2 + (sheet.width - p.y_mm - p.width_mm) * scale"
-                :width="p.length_mm * scale"
-                :height="p.width_mm * scale"
-                class="part"
-            />
+            <rect :x="2 + p.x_mm * scale" :y="2 + p.y_mm * scale" :width="p.length_mm * scale" :height="p.width_mm * scale" class="part" />
             <text
                 v-if="p.length_mm * scale > 20 && p.width_mm * scale > 13"
                 :x="2 + (p.x_mm + p.length_mm / 2) * scale"
-                :y="6 + (sheet.width - p.y_mm - p.width_mm / 2) * scale"
+                :y="6 + (p.y_mm + p.width_mm / 2) * scale"
                 text-anchor="middle"
             >
                 {{ p.label }}

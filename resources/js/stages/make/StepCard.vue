@@ -23,7 +23,7 @@ async function move(by: -1 | 1): Promise<void> {
     const after = neighbourMove(steps.value, props.index, by);
     if (after === null) return;
     const id = step.value.id;
-    if (await guarded(project.change(moveStep(project.document!, id, after)))) emit('go', Math.max(0, numberOf(id) - 1));
+    if (await guarded(project.change(moveStep(id, after)))) emit('go', Math.max(0, numberOf(id) - 1));
 }
 const usual = (): Promise<boolean> => guarded(project.set(['make', 'order'], null));
 const wait = (h: number): string => (h >= 48 ? `${h / 24} days` : `${h} h`);

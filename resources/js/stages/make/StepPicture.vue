@@ -17,7 +17,15 @@ const size = useSize(board, { width: 500, height: 500 });
 const steps = computed(() => project.plan!.steps);
 const step = computed<Step>(() => steps.value[props.index]!);
 const picture = computed(() => pictureOf(steps.value, props.index));
-const drawing = computed(() => project.plan!.drawings[pieceOfStep(project.plan!, step.value) ?? '']?.axon ?? null);
+/** Cut to what is there: a base alone is not lost under an empty carcass. */
+const drawing = computed(() => {
+    const whole = project.plan!.drawings[pieceOfStep(project.plan!, step.value) ?? '']?.axon ?? null;
+    const points = (whole?.items ?? []).filter((i) => i.ref && picture.value.there.has(i.ref)).flatMap((i) => i.points ?? []);
+    if (!whole || points.length === 0) return whole;
+    const us = points.map((p) => p[0]!);
+    const vs = points.map((p) => p[1]!);
+    return { ...whole, bounds: [Math.min(...us), Math.min(...vs), Math.max(...us), Math.max(...vs)] } as typeof whole;
+});
 const scale = computed(() => (drawing.value ? commonScale([drawing.value], size.value.width, size.value.height) : 0.1));
 const frame = computed(() => (drawing.value ? frameOf(drawing.value, scale.value) : null));
 const faces = computed(() => (drawing.value?.items ?? []).filter((i) => i.kind === 'shape' && i.ref && picture.value.there.has(i.ref)));

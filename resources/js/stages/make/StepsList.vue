@@ -35,7 +35,8 @@ watch(
                         {{ render(s.title, project.unit) }}
                         <small v-if="ofPiece(s)" class="soft">{{ ofPiece(s) }}</small>
                     </span>
-                    <span v-if="s.held.length" class="flag brick" title="waits for somebody to decide">waits</span>
+                    <span v-if="s.done" class="soft min" title="done">✓ done</span>
+                    <span v-else-if="s.held.length" class="flag brick" title="waits for somebody to decide">waits</span>
                     <span v-else-if="s.breaks.length" class="flag ochre" title="out of order">!</span>
                     <span v-else class="soft min">{{ hours(s.minutes) }}</span>
                 </button>

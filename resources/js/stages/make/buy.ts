@@ -1,24 +1,15 @@
+import type { Operation } from '../../api/client';
 import type { Purchase, ShoppingList } from '../../api/plan';
 import type { ProjectDocument } from '../../api/document';
-import type { Operation } from '../../api/client';
 
 /** The shops that are always there; the person may name them and add others. */
 export const usualShops = ['timber', 'hardware', 'paint', 'other'] as const;
 
 export type ShopLine = NonNullable<NonNullable<ProjectDocument['shop']>['lines']>[string];
 
-/** What is said of one line goes in whole: the shop, its lines and the line may not be there yet. */
-export function setLine(document: ProjectDocument, key: string, change: Partial<Record<keyof ShopLine, unknown>>): Operation {
-    const line = Object.fromEntries(Object.entries({ ...document.shop?.lines?.[key], ...change }).filter(([, v]) => v !== null));
-    if (!document.shop) return { op: 'set', path: ['shop'], value: { lines: { [key]: line } } };
-    if (!document.shop.lines) return { op: 'set', path: ['shop', 'lines'], value: { [key]: line } };
-    return { op: 'set', path: ['shop', 'lines', key], value: line };
-}
-
-/** One field of the shop itself. */
-export function setShop(document: ProjectDocument, field: string, value: unknown): Operation {
-    return document.shop ? { op: 'set', path: ['shop', field], value } : { op: 'set', path: ['shop'], value: { [field]: value } };
-}
+/** What is said of one line of the list, field by field: two fields said at once do not undo one another. */
+export const setLine = (key: string, change: Partial<Record<keyof ShopLine, unknown>>): Operation[] =>
+    Object.entries(change).map(([field, value]) => ({ op: 'set', path: ['shop', 'lines', key, field], value }));
 
 export interface Heap {
     readonly key: string;

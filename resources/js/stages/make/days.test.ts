@@ -1,7 +1,6 @@
 import { expect, test } from 'vitest';
-import type { ProjectDocument } from '../../api/document';
 import type { Schedule } from '../../api/plan';
-import { clock, dayName, daysBetween, dryingOn, longest, setCalendar } from './days';
+import { clock, dayName, daysBetween, dryingOn, longest } from './days';
 
 test('times and dates are said without asking the browser where it is', () => {
     expect([clock(0), clock(18 * 60 + 30)]).toEqual(['00:00', '18:30']);
@@ -22,18 +21,4 @@ test('what dries over night is seen on each of its days', () => {
         { from: 0, to: 1440 },
         { from: 0, to: 60 },
     ]);
-});
-
-test('a field of the calendar goes in with the whole, and an empty one out', () => {
-    const doc = (calendar?: object): ProjectDocument => ({ calendar }) as ProjectDocument;
-    expect(setCalendar(doc(), ['week', 'mon', 'hours'], 3).value).toEqual({ week: { mon: { hours: 3 } } });
-    expect(setCalendar(doc({ week: { mon: { from: '17:00' } }, start: '2026-11-25' }), ['week', 'mon', 'hours'], 0).value).toEqual({
-        week: { mon: { from: '17:00', hours: 0 } },
-        start: '2026-11-25',
-    });
-    expect(setCalendar(doc({ wet: { '2026-11-25': true } }), ['wet', '2026-11-25'], null).value).toBeNull();
-    expect(setCalendar(doc({ start: '2026-11-25' }), ['deadline'], '2026-12-24').value).toEqual({
-        start: '2026-11-25',
-        deadline: '2026-12-24',
-    });
 });

@@ -1,5 +1,3 @@
-import type { Operation } from '../../api/client';
-import type { ProjectDocument } from '../../api/document';
 import type { Schedule } from '../../api/plan';
 
 export const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
@@ -39,18 +37,4 @@ export function dryingOn(dries: Schedule['drying'][number], date: string): { fro
     const from = date === dries.from.date ? dries.from.minute : 0;
     const to = date === dries.until.date ? dries.until.minute : 24 * 60;
     return to > from ? { from, to } : null;
-}
-
-const withoutNulls = (fields: Record<string, unknown>): Record<string, unknown> | null => {
-    const kept = Object.entries(fields).filter(([, v]) => v !== null);
-    return kept.length > 0 ? Object.fromEntries(kept) : null;
-};
-
-/** One field of the calendar, by its path in it; what holds it may not be there yet. */
-export function setCalendar(document: ProjectDocument, path: readonly string[], value: unknown): Operation {
-    const put = (at: unknown, [first = '', ...rest]: readonly string[]): Record<string, unknown> | null => {
-        const fields = { ...(at as Record<string, unknown> | undefined) };
-        return withoutNulls({ ...fields, [first]: rest.length > 0 ? put(fields[first], rest) : value });
-    };
-    return { op: 'set', path: ['calendar'], value: put(document.calendar, path) };
 }

@@ -1,5 +1,4 @@
 import type { Operation } from '../../api/client';
-import type { ProjectDocument } from '../../api/document';
 import type { Plan, Step } from '../../api/plan';
 
 const SHOP = new Set(['base', 'assemble', 'back', 'frame', 'mover', 'dry_fit']);
@@ -42,12 +41,7 @@ export const pieceOfStep = (plan: Plan, step: Step): string | null =>
     step.piece ?? plan.parts.find((p) => p.id === step.parts[0])?.piece ?? Object.keys(plan.pieces)[0] ?? null;
 
 /** Moved to right after another step; to the front after none. */
-export function moveStep(document: ProjectDocument, step: string, after: string): Operation {
-    const make = document.make;
-    if (!make) return { op: 'set', path: ['make'], value: { order: { [step]: after } } };
-    if (!make.order) return { op: 'set', path: ['make', 'order'], value: { [step]: after } };
-    return { op: 'set', path: ['make', 'order', step], value: after };
-}
+export const moveStep = (step: string, after: string): Operation => ({ op: 'set', path: ['make', 'order', step], value: after });
 
 /** One place up or down in the list as it stands; null where there is none. */
 export function neighbourMove(steps: readonly Step[], index: number, by: -1 | 1): string | null {

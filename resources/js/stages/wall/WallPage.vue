@@ -10,7 +10,7 @@ import { useMeter } from '../../project/meter';
 import Keypad from './Keypad.vue';
 import { metered, nothing, type Tapped } from './pad';
 import { afterWaiting } from './pending';
-import { photoOf } from './photo';
+import { photoOf } from '../../project/photo';
 import RefusedList from './RefusedList.vue';
 import WallActs from './WallActs.vue';
 import WallHead from './WallHead.vue';
@@ -67,7 +67,7 @@ const note = (text: string): Promise<void> => outbox.add(id.value, [noteOf(readi
 
 async function photo(file: File): Promise<void> {
     try {
-        const { op, blob, photo: name } = await photoOf(file, reading.value!.id);
+        const { op, blob, photo: name } = await photoOf(file, { kind: 'photo', reading: reading.value!.id });
         await outbox.add(id.value, [op], { id: name, blob });
     } catch (error) {
         refusal.value = error instanceof Error ? error.message : String(error);

@@ -1,10 +1,13 @@
-import type { Operation } from '../../api/client';
-import { ulid } from '../../project/ulid';
+import type { Operation } from '../api/client';
+import { ulid } from './ulid';
 
 const LONGEST = 2560;
 
 /** A picture drawn anew, no larger than it needs to be: what the camera noted of place and time stays behind. */
-export async function photoOf(file: File, reading: string): Promise<{ op: Operation; blob: Blob; photo: string }> {
+export async function photoOf(
+    file: File,
+    of: { kind: 'photo'; reading: string } | { kind: 'picture'; about: string },
+): Promise<{ op: Operation; blob: Blob; photo: string }> {
     const image = await createImageBitmap(file).catch(() => {
         throw new Error('This picture cannot be read; take it again, as JPEG or PNG.');
     });
@@ -16,6 +19,6 @@ export async function photoOf(file: File, reading: string): Promise<{ op: Operat
     const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/jpeg', 0.85));
     if (!blob) throw new Error('This picture cannot be kept; take it again.');
     const photo = ulid();
-    const value = { kind: 'photo', reading, photo, width: canvas.width, height: canvas.height, at: new Date().toISOString() };
+    const value = { ...of, photo, width: canvas.width, height: canvas.height, at: new Date().toISOString() };
     return { op: { op: 'append', path: ['facts', ulid()], value }, blob, photo };
 }

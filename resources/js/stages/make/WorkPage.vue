@@ -1,0 +1,151 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue';
+import { useRoute } from 'vue-router';
+import { render } from '../../measure/words';
+import { useOutbox } from '../../project/outbox';
+import { useProject } from '../../project/store';
+import { ulid } from '../../project/ulid';
+import { standing } from './atWork';
+import StepPicture from './StepPicture.vue';
+import WorkActs from './WorkActs.vue';
+import { hours } from './steps';
+import './work.css';
+
+/** At the wall, or at the bench: one step at a time, timed by the person's own thumb, with or without a network. */
+const project = useProject();
+const outbox = useOutbox();
+const route = useRoute();
+const id = computed(() => String(route.params.id));
+const trouble = ref('');
+const at = ref(0);
+/** When this step was begun on this device. */
+const since = ref(Date.now());
+onMounted(async () => {
+    try {
+        if (project.line?.id !== id.value) await project.open(id.value);
+        await outbox.load();
+        const asked = steps.value.findIndex((s) => s.id === route.query.step);
+        at.value = Math.max(0, asked >= 0 ? asked : steps.value.findIndex((s) => !doneBy.value.has(s.id)));
+    } catch (error) {
+        trouble.value = error instanceof Error ? error.message : String(error);
+    }
+});
+const mine = computed(() => outbox.items.filter((w) => w.project === id.value));
+const steps = computed(() => project.plan?.steps ?? []);
+const step = computed(() => steps.value[at.value] ?? null);
+const facts = computed(() => standing(project.document!, mine.value));
+/** The fact by which each step is done. */
+const doneBy = computed(() => new Map([...facts.value].filter(([, f]) => f.kind === 'done').map(([key, f]) => [f.step!, key])));
+const before = computed(() =>
+    step.value!.needs.filter((n) => !doneBy.value.has(n.step)).map((n) => steps.value.findIndex((s) => s.id === n.step) + 1),
+);
+const kept = computed(() => (mine.value.length ? `${mine.value.length} kept on this device` : ''));
+function go(to: number): void {
+    at.value = Math.max(0, Math.min(steps.value.length - 1, to));
+    since.value = Date.now();
+}
+async function done(): Promise<void> {
+    const s = step.value!;
+    const took = Math.round((Date.now() - since.value) / 60_000);
+    // Under a minute nobody worked: it was ticked off afterwards, and says nothing of how long it took.
+    const timed = took >= 1 ? { minutes: took, planned: s.minutes } : {};
+    await outbox.add(id.value, [
+        {
+            op: 'append',
+            path: ['facts', ulid()],
+            value: { kind: 'done', step: s.id, step_kind: s.kind, ...timed, at: new Date().toISOString() },
+        },
+    ]);
+    const next = steps.value.findIndex((x, i) => i > at.value && !doneBy.value.has(x.id));
+    if (next >= 0) go(next);
+}
+async function undo(): Promise<void> {
+    const fact = doneBy.value.get(step.value!.id);
+    if (fact) await outbox.add(id.value, [{ op: 'strike', path: ['facts', fact], value: null }]);
+}
+</script>
+
+<template>
+    <div v-if="step" class="at-work">
+        <header>
+            <RouterLink :to="`/projects/${id}/make`" aria-label="back to the desk">‹</RouterLink>
+            <h1>{{ render(step.title, project.unit) }}</h1>
+            <span class="state" role="status">
+                {{ at + 1 }} of {{ steps.length }}<template v-if="kept"> · {{ kept }}</template>
+            </span>
+        </header>
+        <div class="middle">
+            <StepPicture :index="at" />
+            <section class="tell">
+                <p v-if="step.held.length" class="stop"><b>Waits.</b> {{ render(step.held[0]!.says, project.unit) }}</p>
+                <p v-else-if="before.length" class="stop">First: step {{ before.join(', ') }}.</p>
+                <ul class="big-lines">
+                    <li v-for="(n, i) in step.numbers" :key="i">{{ render(n, project.unit) }}</li>
+                </ul>
+                <p v-for="(c, i) in step.cautions" :key="`c${i}`" class="mind">{{ render(c, project.unit) }}</p>
+                <p v-for="(c, i) in step.checks" :key="`k${i}`">✓ {{ render(c, project.unit) }}</p>
+                <p class="soft">{{ hours(step.minutes) }}, {{ step.hands }} {{ step.hands === 1 ? 'pair' : 'pairs' }} of hands</p>
+                <RouterLink v-if="step.sheet" :to="`/projects/${id}/saw`" class="act">To the saw</RouterLink>
+            </section>
+        </div>
+        <footer>
+            <button class="done" :disabled="step.held.length > 0 || doneBy.has(step.id)" @click="done">
+                {{ doneBy.has(step.id) ? 'Done already' : 'Done' }}
+            </button>
+            <button :disabled="!doneBy.has(step.id)" @click="undo">Undo</button>
+            <button :disabled="at === 0" @click="go(at - 1)">‹ Back</button>
+            <button :disabled="at === steps.length - 1" @click="go(at + 1)">Next ›</button>
+            <WorkActs :project="id" :about="step.id" what="this step" />
+        </footer>
+    </div>
+    <p v-else class="wait">{{ trouble || (project.plan ? 'There is nothing to make yet.' : 'Opening the project…') }}</p>
+</template>
+
+<style scoped>
+.middle {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    min-height: 0;
+}
+.tell {
+    padding: 18px 24px;
+    overflow-y: auto;
+    font-size: 18px;
+}
+.big-lines {
+    list-style: none;
+    margin: 0 0 12px;
+    padding: 0;
+    font-size: clamp(19px, 2.1vw, 26px);
+    font-weight: 600;
+}
+.big-lines li {
+    padding: 6px 0;
+    border-bottom: 1px solid var(--rule);
+}
+.mind {
+    color: var(--ochre-text);
+    border-left: 4px solid var(--ochre);
+    padding-left: 10px;
+}
+.stop {
+    color: var(--brick);
+    border-left: 4px solid var(--brick);
+    padding-left: 10px;
+}
+.tell p {
+    margin: 8px 0;
+}
+.wait {
+    padding: 40px;
+}
+@media (max-width: 720px) {
+    .middle {
+        grid-template-columns: 1fr;
+        grid-template-rows: minmax(120px, 38%) minmax(0, 1fr);
+    }
+    .tell {
+        padding: 8px 14px;
+    }
+}
+</style>

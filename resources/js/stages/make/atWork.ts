@@ -1,0 +1,120 @@
+import type { Operation } from '../../api/client';
+import type { ProjectDocument } from '../../api/document';
+import type { Cut, Plan, Sheet } from '../../api/plan';
+import { ulid } from '../../project/ulid';
+import type { Waiting } from '../../project/waiting';
+
+export type Facts = ReadonlyMap<string, ProjectDocument['facts'][string]>;
+type Fact = ProjectDocument['facts'][string];
+
+/** The facts that stand once what waits on this device has arrived. */
+export function standing(document: ProjectDocument, waiting: readonly Waiting[]): Facts {
+    const facts = new Map(Object.entries(document.facts).filter(([, f]) => !f.struck));
+    for (const { op, path, value } of waiting.filter((w) => !w.refused).flatMap((w) => w.ops)) {
+        if (path[0] !== 'facts') continue;
+        if (op === 'append') facts.set(path[1]!, value as Fact);
+        if (op === 'strike') facts.delete(path[1]!);
+    }
+    return facts;
+}
+
+export interface AtSaw {
+    /** The fact that this sheet was begun. */
+    readonly begun: string | null;
+    /** Which cuts were made, by what fact. */
+    readonly made: ReadonlyMap<number, string>;
+    readonly next: Cut | null;
+    /** A part was cut wrong, and the new plan is not in: what is cut after may not be what is needed. */
+    readonly waits: boolean;
+}
+
+export const partsOf = (sheet: Sheet): string => sheet.placements.map((p) => `${p.part}${p.half ?? ''}`).join(' ');
+
+export function atSaw(material: string, sheet: Sheet, facts: Facts, waiting: readonly Waiting[]): AtSaw {
+    const name = partsOf(sheet);
+    const begun =
+        sheet.begun ??
+        [...facts].find(
+            ([, f]) =>
+                f.kind === 'begun' && f.material === material && (f.parts ?? []).map((p) => p.part.replace('~', '')).join(' ') === name,
+        )?.[0] ??
+        null;
+    const made = new Map(
+        [...facts].filter(([, f]) => begun !== null && f.kind === 'sawn' && f.begun === begun).map(([id, f]) => [f.cut!, id]),
+    );
+    const waits = waiting.some((w) =>
+        w.ops.some((o) => (o.value as Fact | null)?.kind === 'cut_wrong' && (o.value as Fact).begun === begun),
+    );
+    return { begun, made, next: sheet.cuts.find((c) => !made.has(c.order)) ?? null, waits };
+}
+
+/** The sheet is written down as it lies with its first cut: from then on it stays so. */
+export function made(material: string, sheet: Sheet, state: AtSaw, cut: number, at: string): Operation[] {
+    const id = state.begun ?? ulid();
+    const begun: Operation[] = state.begun
+        ? []
+        : [
+              {
+                  op: 'append',
+                  path: ['facts', id],
+                  value: {
+                      kind: 'begun',
+                      material,
+                      ...(sheet.size === material ? {} : { size: sheet.size }),
+                      length: sheet.length,
+                      width: sheet.width,
+                      trims: sheet.trims,
+                      parts: sheet.placements.map((p) => ({
+                          part: p.half ? `${p.part}~${p.half}` : p.part,
+                          x: p.x_mm,
+                          y: p.y_mm,
+                          length: p.length_mm,
+                          width: p.width_mm,
+                          turned: p.turned,
+                      })),
+                      at,
+                  },
+              },
+          ];
+    return [...begun, { op: 'append', path: ['facts', ulid()], value: { kind: 'sawn', begun: id, cut, at } }];
+}
+
+export const cutWrong = (part: string, begun: string, cause: string, at: string): Operation => ({
+    op: 'append',
+    path: ['facts', ulid()],
+    value: { kind: 'cut_wrong', part, begun, ...(cause ? { cause } : {}), at },
+});
+
+/** The last cut made, for taking it back; null where none was. */
+export function lastMade(sheet: Sheet, state: AtSaw): { cut: number; fact: string } | null {
+    const order = [...state.made.keys()].sort(
+        (a, b) => sheet.cuts.findIndex((c) => c.order === b) - sheet.cuts.findIndex((c) => c.order === a),
+    )[0];
+    return order === undefined ? null : { cut: order, fact: state.made.get(order)! };
+}
+
+/** How many cuts follow at the same setting, this one among them. */
+export function alike(sheet: Sheet, cut: Cut): number {
+    const from = sheet.cuts.indexOf(cut);
+    const next = sheet.cuts.findIndex((c, i) => i > from && c.setting);
+    return (next < 0 ? sheet.cuts.length : next) - from;
+}
+
+export const remark = (about: string, text: string, at: string): Operation => ({
+    op: 'append',
+    path: ['facts', ulid()],
+    value: { kind: 'remark', about, text, at },
+});
+
+/** Every sheet of the plan with where it belongs, in the order to cut them. */
+export const allSheets = (plan: Plan): { material: string; name: string; number: number; of: number; kerf: number; sheet: Sheet }[] =>
+    plan.cut.flatMap((m) =>
+        m.sheets.map((sheet, i) => ({ material: m.material, name: m.name, number: i + 1, of: m.sheets.length, kerf: m.kerf, sheet })),
+    );
+
+/** Parts that the cuts made so far set free. */
+export function freed(sheet: Sheet, state: AtSaw): { id: string; label: string }[] {
+    const cuts = sheet.cuts.filter((c) => state.made.has(c.order));
+    const free = new Set(cuts.flatMap((c) => [c.off, c.rest].filter((p) => p?.what === 'part').flatMap((p) => p!.parts)));
+    return sheet.placements.filter((p) => free.has(p.label) && !p.part.startsWith('spoiled ')).map((p) => ({ id: p.part, label: p.label }));
+}
