@@ -44,6 +44,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/plan/{section?}', [PlanController::class, 'show']);
     Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv']);
     Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf']);
+    Route::get('/{project}/booklet.pdf', [TakeAwayController::class, 'booklet'])->middleware('throttle:60,1');
     Route::get('/{project}/shopping.pdf', [TakeAwayController::class, 'shopping']);
     Route::get('/{project}/work.ics', [TakeAwayController::class, 'calendar']);
     Route::get('/{project}/shopping.csv', [TakeAwayController::class, 'shoppingCsv']);

@@ -35,47 +35,82 @@ final readonly class PlanPdf
     {
         $self = new self($project, $plan);
         $self->cover();
-        (new FindingsPdf($self->pdf, $self->words, $project->name))->pages(PlanReader::findings($plan));
-        $self->cutList();
-        foreach (PlanReader::materials($plan) as $material) {
-            foreach ($material['sheets'] as $i => $sheet) {
-                $self->sheet($material, $sheet, $i + 1);
-                (new SawingPdf($self->pdf, $self->words))->pages($material['name'].', sheet '.($i + 1), $sheet);
-            }
-        }
-        (new BenchPdf($self->pdf, $self->words, $project->name, PlanReader::parts($plan)))->pages(PlanReader::benches($plan));
+        $self->cutting();
 
         return $self->pdf->Output('', 'S');
     }
 
+    /**
+     * All that is needed away from the screen: what to buy, drawings, cut list, sheets, bench, every step with its picture, which templates there
+     * are, and how it comes apart again.
+     *
+     * @param  array<string, mixed>  $plan
+     */
+    public static function booklet(Project $project, array $plan): string
+    {
+        $self = new self($project, $plan);
+        $self->cover();
+        (new ShoppingPdf($self->pdf, $self->words, $project->name))->pages(PlanReader::shopping($plan));
+        $self->cutting();
+        $steps = new StepsPdf($self->pdf, $self->words, $project->name, $plan);
+        $steps->pages();
+        $steps->end();
+
+        return $self->pdf->Output('', 'S');
+    }
+
+    private function cutting(): void
+    {
+        (new FindingsPdf($this->pdf, $this->words, $this->project->name))->pages(PlanReader::findings($this->plan));
+        $this->cutList();
+        foreach (PlanReader::materials($this->plan) as $material) {
+            foreach ($material['sheets'] as $i => $sheet) {
+                $this->sheet($material, $sheet, $i + 1);
+                (new SawingPdf($this->pdf, $this->words))->pages($material['name'].', sheet '.($i + 1), $sheet);
+            }
+        }
+        (new BenchPdf($this->pdf, $this->words, $this->project->name, PlanReader::parts($this->plan)))->pages(PlanReader::benches($this->plan));
+    }
+
+    /** A page a piece; the sheets that are bought for all stand on the first. */
     private function cover(): void
     {
-        $this->pdf->AddPage();
-        Page::heading($this->pdf, $this->project->name, sprintf('%s · revision %d · all sizes in %s',
-            $this->project->household->name, $this->project->revision, $this->words->unitName()));
         foreach (PlanReader::pieces($this->plan) as $id => $piece) {
-            $drawing = PlanReader::drawing($this->plan, $id, 'front');
-            $section = PlanReader::drawing($this->plan, $id, 'section');
-            $painter = new DrawingPdf($this->pdf, $this->words);
-            $ratio = $drawing === null ? 1 : $painter->draw($drawing, 10, 30, 115, 200);
-            if ($section !== null) {
-                $painter->draw($section, 118, 30, 85, 200);
+            $isFirst = $this->pdf->getNumPages() === 0;
+            $this->pdf->AddPage();
+            Page::heading($this->pdf, $isFirst ? $this->project->name : $piece['name'], sprintf('%s · revision %d · all sizes in %s',
+                $this->project->household->name, $this->project->revision, $this->words->unitName()));
+            $this->piece((string) $id, $piece);
+            foreach ($isFirst ? PlanReader::materials($this->plan) : [] as $material) {
+                $this->pdf->SetX(15);
+                $this->pdf->Cell(0, 5, sprintf('%s: %d sheets, %d %% used%s', $material['name'], count($material['sheets']), $material['used_percent'],
+                    $material['lower_bound'] === null ? '' : "; no plan needs fewer than {$material['lower_bound']}"), 0, 1);
             }
-            $this->pdf->SetFont('dejavusanscondensed', '', 9);
-            $this->pdf->SetXY(15, 240);
-            $this->pdf->Cell(0, 5, sprintf('%s, front at 1 : %d and section', $piece['name'], $ratio), 0, 1);
-            $this->pdf->SetX(15);
-            $this->pdf->Cell(0, 5, sprintf('plumb clear %s · carcass %s × %s × %s', ...array_map(
-                fn (string $axis): string => $this->words->length($piece[$axis]['mm'], $piece[$axis]['exact']),
-                ['clear', 'width', 'height', 'depth'],
-            )), 0, 1);
-            break;
         }
-        foreach (PlanReader::materials($this->plan) as $material) {
-            $this->pdf->SetX(15);
-            $this->pdf->Cell(0, 5, sprintf('%s: %d sheets, %d %% used%s', $material['name'], count($material['sheets']), $material['used_percent'],
-                $material['lower_bound'] === null ? '' : "; no plan needs fewer than {$material['lower_bound']}"), 0, 1);
+        if ($this->pdf->getNumPages() === 0) {
+            $this->pdf->AddPage();
+            Page::heading($this->pdf, $this->project->name, 'Nothing can be made yet: a space is not measured.');
         }
+    }
+
+    /** @param  array{name: string, clear: array{mm: int|float, exact: bool}, width: array{mm: int|float, exact: bool}, height: array{mm: int|float, exact: bool}, depth: array{mm: int|float, exact: bool}}  $piece */
+    private function piece(string $id, array $piece): void
+    {
+        $drawing = PlanReader::drawing($this->plan, $id, 'front');
+        $section = PlanReader::drawing($this->plan, $id, 'section');
+        $painter = new DrawingPdf($this->pdf, $this->words);
+        $ratio = $drawing === null ? 1 : $painter->draw($drawing, 10, 30, 115, 200);
+        if ($section !== null) {
+            $painter->draw($section, 118, 30, 85, 200);
+        }
+        $this->pdf->SetFont('dejavusanscondensed', '', 9);
+        $this->pdf->SetXY(15, 240);
+        $this->pdf->Cell(0, 5, sprintf('%s, front at 1 : %d and section', $piece['name'], $ratio), 0, 1);
+        $this->pdf->SetX(15);
+        $this->pdf->Cell(0, 5, sprintf('plumb clear %s · carcass %s × %s × %s', ...array_map(
+            fn (string $axis): string => $this->words->length($piece[$axis]['mm'], $piece[$axis]['exact']),
+            ['clear', 'width', 'height', 'depth'],
+        )), 0, 1);
     }
 
     private function cutList(): void

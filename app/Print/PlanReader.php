@@ -31,6 +31,7 @@ namespace App\Print;
  * @phpstan-type Found array{code: string, severity: 'stop'|'look'|'note', says: Text, remedy: Text, source: Text, accepted: ?string, decides: ?string, before: ?string, decided: ?array{who: string, on: string, said: string, goes_on: bool}}
  * @phpstan-type StepNeed array{step: string, why: Text, hours: int|float}
  * @phpstan-type Step array{id: string, kind: string, piece: ?string, title: Text, parts: list<string>, makes: list<string>, places: list<string>, numbers: list<Text>, checks: list<Text>, tools: list<Text>, cautions: list<Text>, hands: int, minutes: int, noisy: bool, sheet: array{material: string, sheet: int}|null, needs: list<StepNeed>, held: list<array{says: Text}>}
+ * @phpstan-type Apart array{title: Text, parts: list<string>}
  * @phpstan-type Moment array{date: string, minute: int}
  * @phpstan-type Scheduled array{days: list<array{date: string, from: int, minutes: int, slots: list<array{step: string, from: int, minutes: int, hands: int, last: bool}>}>, drying: list<array{step: string, from: Moment, until: Moment, why: Text}>, ends: ?string, minutes: int, least_minutes: int, most_minutes: int}
  * @phpstan-type Amount array{value: int|float, unit: string}
@@ -78,6 +79,28 @@ final class PlanReader
     {
         /** @var list<Step> */
         return $plan['steps'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return list<Apart> how it comes apart again
+     */
+    public static function apart(array $plan): array
+    {
+        /** @var array{apart: list<Apart>} $carrying */
+        $carrying = $plan['carrying'];
+
+        return $carrying['apart'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return array<string, Template>
+     */
+    public static function templates(array $plan): array
+    {
+        /** @var array<string, Template> */
+        return $plan['templates'];
     }
 
     /**

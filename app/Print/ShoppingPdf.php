@@ -12,6 +12,7 @@ use Incastro\Core\Measure\Unit;
  * The shopping list on paper, one heading a shop, a box to tick before each line.
  *
  * @phpstan-import-type Purchase from PlanReader
+ * @phpstan-import-type Shopping from PlanReader
  */
 final class ShoppingPdf
 {
@@ -20,26 +21,19 @@ final class ShoppingPdf
     /** mm: box, what, needed, packs, each, cost */
     private const WIDTHS = [8, 98, 22, 24, 14, 14];
 
-    private readonly \TCPDF $pdf;
-
-    private readonly Catalogue $words;
-
     private float $y = 400.0;
 
-    /** @param  array<string, mixed>  $plan */
-    private function __construct(private readonly string $title, private readonly array $plan)
+    public function __construct(private readonly \TCPDF $pdf, private readonly Catalogue $words, private readonly string $title)
     {
-        $this->words = Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
-        $this->pdf = Page::a4("$title: shopping list");
     }
 
     /** @param  array<string, mixed>  $plan */
     public static function of(string $title, array $plan): string
     {
-        $self = new self($title, $plan);
-        $self->pages();
+        $pdf = Page::a4("$title: shopping list");
+        (new self($pdf, Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm')), $title))->pages(PlanReader::shopping($plan));
 
-        return $self->pdf->Output('', 'S');
+        return $pdf->Output('', 'S');
     }
 
     /** What has no box to tick: all of it is in hand or left out. */
@@ -52,9 +46,9 @@ final class ShoppingPdf
         };
     }
 
-    private function pages(): void
+    /** @param  Shopping  $list */
+    public function pages(array $list): void
     {
-        $list = PlanReader::shopping($this->plan);
         foreach (ShoppingLines::byShop($list, $this->words) as $shop => $lines) {
             $this->room(24);
             $this->pdf->SetFont('dejavusanscondensed', 'B', 11);

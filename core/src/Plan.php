@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core;
 
 use Incastro\Core\Build\Calendar\Schedule;
+use Incastro\Core\Build\Carrying\Carrying;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\WorkPlan;
 
@@ -40,6 +41,7 @@ final readonly class Plan implements \JsonSerializable
         public ShoppingList $buy,
         public WorkPlan $steps,
         public Schedule $schedule,
+        public Carrying $carrying,
     ) {
     }
 
@@ -64,6 +66,7 @@ final readonly class Plan implements \JsonSerializable
             'buy' => $this->buy,
             'steps' => $this->steps,
             'schedule' => $this->schedule,
+            'carrying' => $this->carrying,
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core;
 
 use Incastro\Core\Build\Calendar\Schedule;
+use Incastro\Core\Build\Carrying\Carrying;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
@@ -70,6 +71,7 @@ final readonly class PlanWriter
         private ShoppingList $buy,
         private WorkPlan $steps,
         private Schedule $schedule,
+        private Carrying $carrying,
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
         $this->progress = new Progress($project, $cutting);
@@ -95,6 +97,7 @@ final readonly class PlanWriter
             $this->buy,
             $this->steps,
             $this->schedule,
+            $this->carrying,
         );
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core;
 
 use Incastro\Core\Build\Calendar\CalendarMaker;
+use Incastro\Core\Build\Carrying\Carrier;
 use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Shopping\Shopper;
 use Incastro\Core\Build\Steps\StepMaker;
@@ -52,10 +53,11 @@ final class Planner
         $buy = (new Shopper($project))->list($works, $cutting);
         $steps = (new StepMaker($project, $held))->make($works, $cutting);
         $schedule = (new CalendarMaker($project))->make($steps, $buy);
+        $carrying = (new Carrier($project))->plan($works, $cutting, $buy, $steps);
         $all = [...$all, ...(new Accepted($project))->marked([...$steps->findings(), ...array_filter([CalendarMaker::finding($schedule)])])];
         $findings = array_map(fn (Finding $f): Finding => $f->within($document), $all);
 
-        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy, $steps, $schedule))->plan();
+        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy, $steps, $schedule, $carrying))->plan();
     }
 
     /**

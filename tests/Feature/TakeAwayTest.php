@@ -63,6 +63,45 @@ final class TakeAwayTest extends TestCase
         self::assertMatchesRegularExpression('/☒ Screw 4.0/u', $text);
     }
 
+    public function test_the_booklet_stands_on_its_own(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $text = self::textOf((string) $this->get('/api/projects/'.$this->demoProject()->id.'/booklet.pdf')->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent());
+        $pages = array_map(fn (string $page): string => trim(strtok(trim($page), "\n") ?: ''), array_slice(explode("\f", $text), 0, -1));
+        foreach (['Chart room, left niche', 'Shopping list', 'What was found', 'Cut list', 'Birch ply 18, sheet 1 of 2', 'At the bench', 'Steps', 'Templates', 'How it comes apart again'] as $page) {
+            self::assertContains($page, $pages);
+        }
+        $flat = (string) preg_replace('/\s+/', ' ', str_replace("\u{00A0}", ' ', $text));
+        self::assertStringContainsString('☐ 17 Put the carcass of Chart shelves together, 2 of 3', $flat);
+        self::assertMatchesRegularExpression('/both diagonals 2.?414.1 mm/u', $flat);
+        self::assertStringContainsString('WAITS: The box of the double socket', $flat);
+
+        // Every piece has its drawing, not the first alone.
+        $project = Project::query()->findOrFail('01jchartr00m000000000f1re1');
+        $text = self::textOf((string) $this->get("/api/projects/$project->id/booklet.pdf")->assertOk()->getContent());
+        foreach (['Left flank, front at 1', 'Right flank, front at 1', 'Framed breast, front at 1'] as $drawing) {
+            self::assertStringContainsString($drawing, $text);
+        }
+    }
+
+    public function test_the_work_as_a_calendar_file(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $ics = (string) $this->get('/api/projects/'.$this->demoProject()->id.'/work.ics')->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
+        $lines = explode("\r\n", rtrim($ics));
+        self::assertSame(['BEGIN:VCALENDAR', 'END:VCALENDAR'], [$lines[0], $lines[count($lines) - 1]]);
+        $plan = $this->plan($this->demoProject());
+        $slots = array_sum(array_map(fn (array $d): int => count($d['slots']), $plan['schedule']['days']));
+        self::assertSame($slots + count($plan['schedule']['drying']), substr_count($ics, 'BEGIN:VEVENT'));
+        preg_match_all('/^UID:(.*)$/m', $ics, $uids);
+        self::assertCount(count($uids[1]), array_unique($uids[1]));
+        // Coat 1 ends at 11:10 on Sunday; four hours later it takes another.
+        self::assertStringContainsString("DTSTART:20261129T111000\r\nDTEND:20261129T151000\r\nSUMMARY:Dries: Coat 1 on the boards of Chart shelves\r\n", $ics);
+        foreach ($lines as $line) {
+            self::assertLessThanOrEqual(75, strlen($line));
+        }
+    }
+
     public function test_what_was_found_is_printed_with_what_was_decided_and_lines_for_what_was_not(): void
     {
         $this->actingAs($this->demoOwner());

@@ -57,6 +57,13 @@ final class TakeAwayController
         return $this->file(PlanPdf::of($project, $plan->decoded($project)), 'application/pdf', $project, 'plan.pdf');
     }
 
+    public function booklet(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(PlanPdf::booklet($project, $plan->decoded($project)), 'application/pdf', $project, 'booklet.pdf');
+    }
+
     public function measuringList(Project $project, PlanProject $plan): Response
     {
         Gate::authorize('view', $project);

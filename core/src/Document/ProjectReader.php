@@ -97,6 +97,7 @@ final class ProjectReader
             $usually('end_trim', 10),
             $node->at('car_length')->optionalLength(Length::fromMillimetres(300), Length::fromMillimetres(10_000)),
             $node->at('car_width')->optionalLength(Length::fromMillimetres(300), Length::fromMillimetres(3_000)),
+            $node->at('car_kg')->isMissing() ? null : $node->at('car_kg')->number(10.0, 5_000.0),
         );
     }
 

@@ -6,8 +6,8 @@ namespace Incastro\Core\Tests\Document;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\Applied;
+use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
 use Incastro\Core\Document\DocumentRejected;

@@ -11,6 +11,7 @@ const props = defineProps<{
     fixed?: boolean;
     placeholder?: string;
     suffix?: string;
+    narrow?: boolean;
 }>();
 const emit = defineEmits<{ keep: [value: number | null] }>();
 /** Sent and not yet come back. */
@@ -25,6 +26,7 @@ function keep(value: number | null): void {
 
 <template>
     <InputNumber
+        :input-style="{ width: narrow ? '58px' : '104px' }"
         :model-value="value"
         :min="least ?? 0"
         :max="most ?? 999999"

@@ -23,9 +23,3 @@ const guarded = useRefusals();
         />
     </div>
 </template>
-
-<style scoped>
-.ch :deep(.p-inputnumber-input) {
-    width: 104px;
-}
-</style>

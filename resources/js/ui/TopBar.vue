@@ -24,6 +24,7 @@ const take = (what: string): void => void (window.location.href = `/api/projects
 
 const items = computed(() => [
     { label: 'Plan as PDF', icon: 'pi pi-file-pdf', command: () => take('plan.pdf') },
+    { label: 'Booklet for the shop', icon: 'pi pi-book', command: () => take('booklet.pdf') },
     { label: 'At the wall, on a phone', icon: 'pi pi-mobile', command: () => void router.push(`/projects/${project.line!.id}/wall`) },
     { label: 'Measuring list to print', icon: 'pi pi-list-check', command: () => take('measuring-list.pdf') },
     { label: 'Survey sheet', icon: 'pi pi-file', command: () => take('survey.pdf') },

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Calendar;
 
-use Incastro\Core\Build\Shopping\PurchaseGroup;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\Step;
-use Incastro\Core\Build\Steps\StepKind;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
@@ -75,7 +73,7 @@ final readonly class CalendarMaker
         $days = [];
         foreach ($buy->lines as $line) {
             if ($line->line->leadDays !== null && $line->packs > 0 && ! $line->isBought()) {
-                foreach (self::usedIn($line->need->group) as $kind) {
+                foreach ($line->need->group->usedIn() as $kind) {
                     $days[$kind->value] = max($days[$kind->value] ?? 0, $line->line->leadDays);
                 }
             }
@@ -88,23 +86,5 @@ final readonly class CalendarMaker
         }
 
         return $not;
-    }
-
-    /** @return list<StepKind> the first that want it */
-    private static function usedIn(PurchaseGroup $group): array
-    {
-        return match ($group) {
-            PurchaseGroup::Sheets => [StepKind::Intake, StepKind::CutOther],
-            PurchaseGroup::Boards => [StepKind::CutLumber],
-            PurchaseGroup::Banding => [StepKind::Band],
-            PurchaseGroup::Hardware => [StepKind::Doors, StepKind::Drawers, StepKind::Lids, StepKind::Shelves, StepKind::Furnish],
-            PurchaseGroup::Screws => [StepKind::Base, StepKind::Assemble, StepKind::Mover, StepKind::Frame],
-            PurchaseGroup::WallFixings => [StepKind::Fix, StepKind::SiteFrame],
-            PurchaseGroup::Glue => [StepKind::Assemble, StepKind::Mover, StepKind::Frame],
-            PurchaseGroup::Filling => [StepKind::FillHeads, StepKind::Caulk],
-            PurchaseGroup::Finish => [StepKind::Prime, StepKind::Coat, StepKind::PrimeOnSite, StepKind::CoatOnSite],
-            PurchaseGroup::Abrasives => [StepKind::Sand, StepKind::SandOnSite],
-            PurchaseGroup::Consumables => [],
-        };
     }
 }

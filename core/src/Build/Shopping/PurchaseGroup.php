@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
+use Incastro\Core\Build\Steps\StepKind;
+
 /** What sort of thing is bought, in the order of the list; and in which shop it is usually had. */
 enum PurchaseGroup: string
 {
@@ -26,6 +28,24 @@ enum PurchaseGroup: string
             self::Sheets, self::Boards, self::Banding => 'timber',
             self::Filling, self::Finish, self::Abrasives => 'paint',
             default => 'hardware',
+        };
+    }
+
+    /** @return list<StepKind> the first steps that want it */
+    public function usedIn(): array
+    {
+        return match ($this) {
+            self::Sheets => [StepKind::Intake, StepKind::CutOther],
+            self::Boards => [StepKind::CutLumber],
+            self::Banding => [StepKind::Band],
+            self::Hardware => [StepKind::Doors, StepKind::Drawers, StepKind::Lids, StepKind::Shelves, StepKind::Furnish],
+            self::Screws => [StepKind::Base, StepKind::Assemble, StepKind::Mover, StepKind::Frame],
+            self::WallFixings => [StepKind::Fix, StepKind::SiteFrame],
+            self::Glue => [StepKind::Assemble, StepKind::Mover, StepKind::Frame],
+            self::Filling => [StepKind::FillHeads, StepKind::Caulk],
+            self::Finish => [StepKind::Prime, StepKind::Coat, StepKind::PrimeOnSite, StepKind::CoatOnSite],
+            self::Abrasives => [StepKind::Sand, StepKind::SandOnSite],
+            self::Consumables => [],
         };
     }
 }

@@ -146,7 +146,4 @@ p {
 .instead::before {
     content: 'or: ';
 }
-.ch :deep(.p-inputnumber-input) {
-    width: 104px;
-}
 </style>

@@ -118,7 +118,6 @@ function keepCurrency(e: Event): void {
 .over {
     color: var(--brick);
 }
-.ch :deep(.p-inputnumber-input),
 .ch :deep(.p-inputtext) {
     width: 120px;
 }

@@ -102,6 +102,7 @@ const own = computed(() => (props.day ? calendar.value.days?.[props.day] : undef
                     :most="24"
                     :decimals="1"
                     suffix=" h"
+                    narrow
                     :label="`${names[r.d]}: hours`"
                     @keep="(v: number | null) => say(['week', r.d, 'hours'], v ?? 0)"
                 />
@@ -165,15 +166,9 @@ const own = computed(() => (props.day ? calendar.value.days?.[props.day] : undef
     margin-bottom: 4px;
     font-size: 13px;
 }
-.week :deep(.p-inputnumber-input) {
-    width: 58px;
-}
 .own {
     border-left: 3px solid var(--chalk);
     padding-left: 8px;
     margin: 8px 0;
-}
-.ch :deep(.p-inputnumber-input) {
-    width: 104px;
 }
 </style>

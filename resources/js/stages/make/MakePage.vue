@@ -5,6 +5,8 @@ import { usePicked } from '../../ui/picked';
 import BuyLine from './BuyLine.vue';
 import BuyList from './BuyList.vue';
 import BuyMoney from './BuyMoney.vue';
+import CarryTally from './CarryTally.vue';
+import CarryView from './CarryView.vue';
 import DaysView from './DaysView.vue';
 import FinishForm from './FinishForm.vue';
 import HoursForm from './HoursForm.vue';
@@ -16,12 +18,13 @@ import StepsList from './StepsList.vue';
 /** From the shop to the last coat. */
 const project = useProject();
 const picked = usePicked();
-type Tab = 'buy' | 'steps' | 'days';
+type Tab = 'buy' | 'steps' | 'days' | 'carry';
 const tab = ref<Tab>('buy');
 const tabs: { key: Tab; label: string }[] = [
     { key: 'buy', label: 'Buy' },
     { key: 'steps', label: 'Steps' },
     { key: 'days', label: 'Days' },
+    { key: 'carry', label: 'Carry' },
 ];
 const at = ref(0);
 const steps = computed(() => project.plan?.steps ?? []);
@@ -79,6 +82,7 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
             </div>
             <BuyList v-if="tab === 'buy'" />
             <DaysView v-else-if="tab === 'days'" :day="day" @step="openStep" @pick="(d) => (day = d)" />
+            <CarryView v-else-if="tab === 'carry'" @step="openStep" />
             <div v-else class="work">
                 <StepsList :index="at" @go="(i) => (at = i)" />
                 <StepPicture :index="at" />
@@ -91,6 +95,7 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
             <StepCard :index="at" @go="(i) => (at = i)" />
             <Schools />
         </template>
+        <CarryTally v-else-if="hasParts && tab === 'carry'" />
         <HoursForm v-else-if="hasParts && tab === 'days'" :day="day" />
         <template v-else-if="hasParts">
             <BuyLine v-if="line" :line="line" />

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Print;
+
+/**
+ * The piece in the round as far as it is together, with the parts of one step dark. Which parts are there: the browser has the same rule in
+ * stages/make/steps.ts.
+ *
+ * @phpstan-import-type Step from PlanReader
+ */
+final readonly class StepPicture
+{
+    private const SHOP = ['base', 'assemble', 'back', 'frame', 'mover', 'dry_fit'];
+
+    private const ROOM = ['set_base', 'stand', 'join', 'fix', 'site_frame', 'top', 'filler', 'trim', 'slats', 'lids', 'drawers', 'doors', 'shelves', 'scribe', 'services'];
+
+    private const FILLS = ['axon_top' => [250, 246, 236], 'axon_front' => [240, 222, 184], 'axon_side' => [230, 204, 152]];
+
+    private const LIT = ['axon_top' => [205, 220, 234], 'axon_front' => [120, 160, 196], 'axon_side' => [96, 138, 178]];
+
+    /** @param  array<string, mixed>  $plan */
+    public function __construct(private \TCPDF $pdf, private array $plan)
+    {
+    }
+
+    /** @param  list<Step>  $steps */
+    public function draw(array $steps, int $index, float $x, float $y, float $width, float $height): void
+    {
+        $step = $steps[$index];
+        $piece = $step['piece'] ?? $this->pieceOf($step['parts'][0] ?? '');
+        $drawing = $piece === null ? null : PlanReader::drawing($this->plan, $piece, 'axon');
+        [$there, $lit] = self::parts($steps, $index);
+        $faces = array_values(array_filter($drawing['items'] ?? [], fn (array $i): bool => isset($there[$i['ref'] ?? ''])));
+        $points = array_merge(...array_map(fn (array $f): array => $f['points'] ?? [], $faces), ...[[]]);
+        if ($points === []) {
+            return;
+        }
+        [$us, $vs] = [array_column($points, 0), array_column($points, 1)];
+        $scale = min($width / max(1, max($us) - min($us)), $height / max(1, max($vs) - min($vs)));
+        $place = fn (array $p): array => [$x + ($p[0] - min($us)) * $scale, $y + (max($vs) - $p[1]) * $scale];
+        $this->pdf->SetLineStyle(['width' => 0.12, 'color' => [34, 38, 43], 'dash' => '0']);
+        foreach ($faces as $face) {
+            $fill = (isset($lit[$face['ref'] ?? '']) ? self::LIT : self::FILLS)[$face['layer']] ?? [255, 255, 255];
+            $this->pdf->Polygon(array_merge(...array_map($place, $face['points'] ?? [])), 'DF', [], $fill);
+        }
+    }
+
+    /**
+     * @param  list<Step>  $steps
+     * @return array{array<string, int>, array<string, int>} what is there, and what of it is lit
+     */
+    private static function parts(array $steps, int $index): array
+    {
+        $step = $steps[$index];
+        $lit = array_flip($step['places'] === [] ? $step['parts'] : $step['places']);
+        if (in_array($step['kind'], self::SHOP, true)) {
+            return [array_flip($step['parts']), $step['kind'] === 'dry_fit' ? [] : $lit];
+        }
+        if (! in_array($step['kind'], self::ROOM, true)) {
+            return [array_flip($step['parts']), count($lit) === count($step['parts']) ? [] : $lit];
+        }
+        $before = array_filter(array_slice($steps, 0, $index), fn (array $s): bool => in_array($s['kind'], self::ROOM, true) && $s['piece'] === $step['piece']);
+
+        return [array_flip([...array_merge(...array_map(fn (array $s): array => $s['parts'], array_values($before)), ...[[]]), ...$step['parts']]), array_flip($step['parts'])];
+    }
+
+    private function pieceOf(string $part): ?string
+    {
+        foreach (PlanReader::parts($this->plan) as $own) {
+            if ($own['id'] === $part) {
+                return $own['piece'];
+            }
+        }
+
+        return null;
+    }
+}

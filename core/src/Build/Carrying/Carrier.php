@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Build\Carrying;
+
+use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Build\Shopping\ShoppingList;
+use Incastro\Core\Build\Steps\Step;
+use Incastro\Core\Build\Steps\StepKind;
+use Incastro\Core\Build\Steps\Unit;
+use Incastro\Core\Build\Steps\UnitKind;
+use Incastro\Core\Build\Steps\Units;
+use Incastro\Core\Build\Steps\WorkPlan;
+use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\Project;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Amount;
+use Incastro\Core\Measure\AmountUnit;
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
+
+/**
+ * Plans lifting and fetching. An ideal lift is 23 kg a person, 10 kg at shoulder height or with the arms out (fieldbook §7); what is
+ * too heavy for the hands there are is brought without its back, or put together where it stands.
+ */
+final readonly class Carrier
+{
+    private const LIFT_KG = 23.0;
+
+    private const HIGH_KG = 10.0;
+
+    private const SHOULDER_MM = 1300;
+
+    /** Softwood, kg/m³ (fieldbook §7). */
+    private const LUMBER_DENSITY = 480.0;
+
+    /** Lighter and shorter than this a thing is just picked up. */
+    private const LEAST_KG = 8.0;
+
+    private const LEAST_MM = 1800;
+
+    public function __construct(private Project $project)
+    {
+    }
+
+    /** @param  list<PieceWork>  $works */
+    public function plan(array $works, Cutting $cutting, ShoppingList $buy, WorkPlan $steps): Carrying
+    {
+        $loads = array_merge(...array_map($this->loads(...), $works), ...[[]]);
+        usort($loads, fn (array $a, array $b): int => $b['kg']->value <=> $a['kg']->value);
+
+        return new Carrying($loads, [...$this->sheets($cutting), ...$this->boards($cutting)], $this->project->workshop->carKg, self::delivery($buy, $steps), $this->apart($works, $steps));
+    }
+
+    /** @return list<array<string, mixed>&array{kg: Amount}> */
+    private function loads(PieceWork $work): array
+    {
+        $loads = [];
+        foreach (Units::of($work) as $unit) {
+            $kg = array_sum(array_map(fn (Panel $p): float => $this->kg($p), $unit->panels));
+            $longest = max(array_map(fn (Axis $a): int => $unit->extent($a)->units, Axis::cases())) / Length::PER_MM;
+            if ($unit->kind === UnitKind::Mover || ($kg < self::LEAST_KG && $longest < self::LEAST_MM)) {
+                continue;
+            }
+            $people = max(1, (int) ceil(round($kg / self::LIFT_KG, 6)));
+            $isHigh = $unit->bottom()->units / Length::PER_MM > self::SHOULDER_MM && $kg > self::HIGH_KG;
+            $loads[] = [
+                'piece' => $work->piece->id, 'name' => $unit->kind === UnitKind::Carcass ? Text::of('carry.carcass', what: $unit->name($work->piece)) : ($unit->kind === UnitKind::Base ? Text::of('carry.base', what: $unit->name($work->piece)) : $unit->panels[0]->name),
+                'parts' => $unit->ids(), 'size' => array_map(fn (Axis $a): Length => $unit->extent($a), Axis::cases()), 'kg' => new Amount($kg, AmountUnit::Kilogram), 'people' => $people,
+                'says' => [...$this->advice($work, $unit, $kg, $people), ...($isHigh ? [Text::of('carry.high')] : [])],
+            ];
+        }
+
+        return $loads;
+    }
+
+    /** @return list<Text> what to do where there are too few hands */
+    private function advice(PieceWork $work, Unit $unit, float $kg, int $people): array
+    {
+        $hands = $this->project->make->hands;
+        if ($people <= $hands) {
+            return [];
+        }
+        $heaviest = max(array_map(fn (Panel $p): float => $this->kg($p), $unit->panels));
+
+        return count($unit->panels) > 1
+            ? [Text::of('carry.leave', hands: $hands, heaviest: new Amount($heaviest, AmountUnit::Kilogram))]
+            : [Text::of('carry.slide', n: $people)];
+    }
+
+    private function kg(Panel $panel): float
+    {
+        $density = $panel->bought ? self::LUMBER_DENSITY : ($this->project->stock[$panel->material]->density ?? 0.0);
+
+        return $panel->solid->litres() * $density / 1000;
+    }
+
+    /** @return list<array{name: Text, count: int, kg: float, length: Length, width: Length, fits: bool|null}> sheets still to be fetched, as the shop hands them over */
+    private function sheets(Cutting $cutting): array
+    {
+        $goods = [];
+        foreach ($cutting->nested as $id => $nested) {
+            $material = $this->project->stock[$id];
+            foreach ($nested->sheets as $sheet) {
+                if ($sheet->begun !== null || $sheet->kind->inHand) {
+                    continue;
+                }
+                $mm = fn (int $units): float => $units / Length::PER_MM;
+                $key = "$id {$sheet->kind->id}";
+                $goods[$key] = [
+                    'name' => Text::of('buy.sheet', name: $material->name, length: Length::ofUnits($sheet->kind->length), width: Length::ofUnits($sheet->kind->width)),
+                    'count' => 1 + ($goods[$key]['count'] ?? 0), 'kg' => $mm($sheet->kind->length) * $mm($sheet->kind->width) * $material->thickness->units / Length::PER_MM * $material->density / 1e9,
+                    'length' => Length::ofUnits($sheet->kind->length), 'width' => Length::ofUnits($sheet->kind->width), 'fits' => $this->fits(Length::ofUnits($sheet->kind->length), Length::ofUnits($sheet->kind->width)),
+                ];
+            }
+        }
+
+        return array_values($goods);
+    }
+
+    /** @return list<array{name: Text, count: int, kg: float, length: Length, width: Length, fits: bool|null}> */
+    private function boards(Cutting $cutting): array
+    {
+        $goods = [];
+        foreach ($cutting->lumber as [$thickness, $width, $parts, $nested]) {
+            foreach ($nested->sheets as $stick) {
+                $key = "$thickness->units $width->units {$stick->kind->id}";
+                $goods[$key] = [
+                    'name' => Text::of('buy.board', name: $parts[0]->panel->name, thickness: $thickness, width: $width, long: $stick->kind->name), 'count' => 1 + ($goods[$key]['count'] ?? 0),
+                    'kg' => $thickness->units / Length::PER_MM * $width->units / Length::PER_MM * $stick->kind->length / Length::PER_MM * self::LUMBER_DENSITY / 1e9,
+                    'length' => Length::ofUnits($stick->kind->length), 'width' => $width, 'fits' => $this->fits(Length::ofUnits($stick->kind->length), $width),
+                ];
+            }
+        }
+
+        return array_values($goods);
+    }
+
+    /** Lies flat in the car; null where nothing is known of it. */
+    private function fits(Length $length, Length $width): ?bool
+    {
+        [$long, $wide] = [$this->project->workshop->carLength, $this->project->workshop->carWidth];
+
+        return $long === null || $wide === null ? null : max($length->units, $width->units) <= max($long->units, $wide->units) && min($length->units, $width->units) <= min($long->units, $wide->units);
+    }
+
+    /** @return list<array{name: Text, before: string, lead: int|null, shop: string}> what is still to be bought, by the step that first wants it */
+    private static function delivery(ShoppingList $buy, WorkPlan $steps): array
+    {
+        $place = array_flip(array_keys($steps->steps));
+        $delivery = [];
+        foreach ($buy->lines as $line) {
+            $first = null;
+            foreach ($line->packs === 0 || $line->isBought() ? [] : $steps->steps as $id => $step) {
+                $first ??= in_array($step->kind, $line->need->group->usedIn(), true) ? (string) $id : null;
+            }
+            $delivery = $first === null ? $delivery : [...$delivery, ['name' => $line->need->name, 'before' => $first, 'lead' => $line->line->leadDays, 'shop' => $line->shop]];
+        }
+        usort($delivery, fn (array $a, array $b): int => $place[$a['before']] <=> $place[$b['before']]);
+
+        return $delivery;
+    }
+
+    /**
+     * @param  list<PieceWork>  $works
+     * @return list<array{title: Text, parts: list<string>}> the last that went on comes off first
+     */
+    private function apart(array $works, WorkPlan $steps): array
+    {
+        $kinds = [StepKind::Caulk, StepKind::Shelves, StepKind::Drawers, StepKind::Doors, StepKind::Lids, StepKind::Slats, StepKind::Trim, StepKind::Filler, StepKind::Top, StepKind::SiteFrame, StepKind::Fix, StepKind::Join, StepKind::Stand, StepKind::SetBase];
+        $apart = [];
+        foreach (array_reverse($steps->steps) as $step) {
+            $apart = in_array($step->kind, $kinds, true) && $step->kind !== StepKind::Caulk ? [...$apart, ['title' => Text::of("apart.{$step->kind->value}", ...$step->title->args), 'parts' => $step->parts]] : $apart;
+        }
+        $caulked = array_filter($steps->steps, fn (Step $s): bool => $s->kind === StepKind::Caulk);
+        $last = array_map(fn (PieceWork $w): array => ['title' => Text::of($w->gluedJoints() === [] ? 'apart.dry' : 'apart.glued', piece: $w->piece->name), 'parts' => array_keys($w->panels)], $works);
+
+        return [...array_values(array_map(fn (Step $s): array => ['title' => Text::of('apart.caulk', ...$s->title->args), 'parts' => []], $caulked)), ...$apart, ...$last];
+    }
+}
