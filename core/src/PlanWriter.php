@@ -6,6 +6,7 @@ namespace Incastro\Core;
 
 use Incastro\Core\Build\Calendar\Schedule;
 use Incastro\Core\Build\Carrying\Carrying;
+use Incastro\Core\Build\Record\PartStates;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
@@ -53,6 +54,8 @@ final readonly class PlanWriter
 
     private Progress $progress;
 
+    private PartStates $states;
+
     /**
      * @param  array<string, Room>  $rooms
      * @param  array<string, Design>  $designs
@@ -75,6 +78,7 @@ final readonly class PlanWriter
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
         $this->progress = new Progress($project, $cutting);
+        $this->states = new PartStates($project, $steps, $this->progress->cut);
     }
 
     public function plan(): Plan
@@ -251,7 +255,8 @@ final readonly class PlanWriter
             'bought' => $panel->bought,
             'mirror_of' => $this->cutting->pairs[$panel->id] ?? null,
             'from_leftover' => $this->cutting->moved[$panel->id] ?? null,
-            'state' => isset($this->progress->cut[$panel->id]) ? 'cut' : 'to_cut',
+            'state' => $this->states->state($panel->id)->value,
+            'as_built' => $this->states->measured($panel->id),
             'as_cut' => isset($this->progress->cut[$panel->id]) ? ['length' => $this->progress->cut[$panel->id]['length'], 'width' => $this->progress->cut[$panel->id]['width']] : null,
         ] + PieceWriter::shape($panel, $this->project->workshop);
     }

@@ -23,6 +23,7 @@ export const router = createRouter({
                 { path: 'fit', component: FitPage },
                 { path: 'cut', component: CutPage },
                 { path: 'make', component: () => import('./stages/make/MakePage.vue') },
+                { path: 'log', component: () => import('./stages/log/LogPage.vue') },
             ],
         },
         { path: '/projects/:id/wall', component: WallPage },

@@ -19,7 +19,7 @@ export async function openCopy(page: Page, project = CHART_ROOM, stage = 'site')
     return id;
 }
 
-export const goTo = (page: Page, stage: 'Site' | 'Piece' | 'Fit' | 'Cut' | 'Make'): Promise<void> =>
+export const goTo = (page: Page, stage: 'Site' | 'Piece' | 'Fit' | 'Cut' | 'Make' | 'Log'): Promise<void> =>
     page
         .getByRole('navigation', { name: 'stages' })
         .getByRole('link', { name: new RegExp(`^${stage},`) })

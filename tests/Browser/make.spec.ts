@@ -141,3 +141,30 @@ test('step by step: done is done, timed or not, and can be taken back', async ({
     await expect(page.getByText('Waits.')).toBeVisible();
     await expect(page.getByRole('button', { name: 'Done', exact: true })).toBeDisabled();
 });
+
+test('the log says how far each part is, keeps what it measures and what happened', async ({ page }) => {
+    const id = await openCopy(page, undefined, 'log');
+    const tally = page.getByRole('complementary', { name: 'tally' });
+    await expect(page.getByRole('columnheader', { name: /installed 0 of 23/ })).toBeVisible();
+    await page.getByRole('button', { name: 'A1, to cut' }).click();
+    await expect(tally).toContainText('Planned 2\u2060\u2009\u2060210.0 × 373.8 mm');
+    await tally.getByRole('textbox', { name: 'A1: length as made' }).fill('2208');
+    await tally.getByRole('button', { name: 'Write down' }).click();
+    await expect(tally).toContainText('As made 2\u2060\u2009\u2060208.0 × not measured');
+    // 2210 − 2208 is more than a part may be off.
+    await expect(tally).toContainText('2 mm short');
+    await tally.getByRole('textbox', { name: 'A1: length as made' }).fill('two metres');
+    await tally.getByRole('button', { name: 'Write down' }).click();
+    await expect(tally.getByRole('alert')).toBeVisible();
+    await tally.getByRole('textbox', { name: 'note on A1' }).fill('a knot at the lower end');
+    await tally.getByRole('button', { name: 'Keep' }).click();
+    await page.getByRole('tab', { name: 'What happened' }).click();
+    const record = page.getByRole('list', { name: 'record' });
+    await expect(record.getByRole('listitem')).toHaveCount(2);
+    await expect(record).toContainText('A1: a knot at the lower end');
+    await record.getByRole('listitem').filter({ hasText: 'measures' }).getByRole('button', { name: 'strike out' }).click();
+    await expect(record.getByRole('button', { name: 'put back' })).toBeVisible();
+    await expect.poll(() => facts(page, id, 'as_built')).toEqual([]);
+    await page.getByRole('tab', { name: 'Parts', exact: true }).click();
+    await expect(page.getByRole('row', { name: /^A1/ })).not.toContainText('208');
+});

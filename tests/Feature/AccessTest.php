@@ -19,6 +19,10 @@ final class AccessTest extends TestCase
         yield 'plan section' => ['GET', '/plan/cut', true];
         yield 'csv' => ['GET', '/parts.csv', true];
         yield 'pdf' => ['GET', '/plan.pdf', true];
+        yield 'booklet' => ['GET', '/booklet.pdf', true];
+        yield 'shopping list' => ['GET', '/shopping.pdf', true];
+        yield 'shopping list as csv' => ['GET', '/shopping.csv', true];
+        yield 'calendar' => ['GET', '/work.ics', true];
         yield 'measuring list' => ['GET', '/measuring-list.pdf', true];
         yield 'survey sheet' => ['GET', '/survey.pdf', true];
         yield 'labels' => ['GET', '/labels.pdf?columns=3&rows=8&width=70&height=37', true];

@@ -15,6 +15,7 @@ enum FactKind: string
     case Begun = 'begun';
     case Sawn = 'sawn';
     case CutWrong = 'cut_wrong';
+    case AsBuilt = 'as_built';
     /** Of a part or a step. */
     case Remark = 'remark';
     case Picture = 'picture';

@@ -13,8 +13,9 @@ final readonly class Log
      * @param  array<string, Begun>  $begun  sheets
      * @param  array<string, list<int>>  $sawn  which cuts were made, by begun sheet
      * @param  list<CutWrong>  $wrong
+     * @param  list<AsBuilt>  $asBuilt
      */
-    public function __construct(public array $bought = [], public array $done = [], public array $begun = [], public array $sawn = [], public array $wrong = [])
+    public function __construct(public array $bought = [], public array $done = [], public array $begun = [], public array $sawn = [], public array $wrong = [], public array $asBuilt = [])
     {
     }
 
@@ -35,6 +36,7 @@ final readonly class Log
             $begun,
             $sawn,
             array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof CutWrong)),
+            array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof AsBuilt)),
         );
     }
 }

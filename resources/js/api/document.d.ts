@@ -760,7 +760,7 @@ export interface LaidPart {
     locked?: boolean;
 }
 export interface Fact {
-    kind: 'take' | 'note' | 'photo' | 'bought' | 'done' | 'begun' | 'sawn' | 'cut_wrong' | 'remark' | 'picture';
+    kind: 'take' | 'note' | 'photo' | 'bought' | 'done' | 'begun' | 'sawn' | 'cut_wrong' | 'remark' | 'picture' | 'as_built';
     reading?: string;
     /**
      * a length in mm, at most 6 decimals
@@ -807,6 +807,7 @@ export interface Fact {
     part?: string;
     cause?: string;
     about?: string;
+    thickness?: number;
 }
 export interface WaySegment {
     order?: string;

@@ -886,10 +886,15 @@ export interface Part {
      * the part that is its mirror image
      */
     mirror_of: string | null;
-    state: 'to_cut' | 'cut';
+    state: 'to_cut' | 'cut' | 'machined' | 'finished' | 'assembled' | 'installed';
     as_cut: {
         length: number;
         width: number;
+    } | null;
+    as_built: {
+        length: number | null;
+        width: number | null;
+        thickness: number | null;
     } | null;
 }
 export interface Size {

@@ -58,4 +58,14 @@ export const stages = [
         said,
         cutness: (plan: Plan): Cutness => (plan.parts.length === 0 ? 'empty' : without(plan, 'make', plan.buy.to_buy === 0)),
     },
+    {
+        name: 'log',
+        title: 'Log',
+        said,
+        cutness: (plan: Plan): Cutness => {
+            const begun =
+                plan.buy.spent_cents > 0 || plan.steps.some((s) => s.done) || plan.parts.some((p) => p.state !== 'to_cut' || p.as_built);
+            return begun ? without(plan, 'log', plan.parts.length > 0 && plan.steps.every((s) => s.done)) : 'empty';
+        },
+    },
 ] as const;

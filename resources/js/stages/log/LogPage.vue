@@ -1,0 +1,82 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { money } from '../../measure/amount';
+import { useProject } from '../../project/store';
+import FindingsOf from '../../ui/FindingsOf.vue';
+import { usePicked } from '../../ui/picked';
+import ViewTabs from '../../ui/ViewTabs.vue';
+import PartRecord from './PartRecord.vue';
+import PartsProgress from './PartsProgress.vue';
+import RecordList from './RecordList.vue';
+import { hoursOf } from './record';
+
+/** What has happened: how far every part is, and everything that was written down. */
+const project = useProject();
+const picked = usePicked();
+const view = ref('parts');
+const views = [
+    { key: 'parts', label: 'Parts' },
+    { key: 'record', label: 'What happened' },
+];
+const part = computed(() => project.plan?.parts.find((p) => p.id === picked.value) ?? null);
+const hours = computed(() => hoursOf(project.document!, project.plan!));
+const h = (minutes: number): string => `${(minutes / 60).toFixed(1)} h`;
+const buy = computed(() => project.plan!.buy);
+const done = computed(() => project.plan!.steps.filter((s) => s.done).length);
+</script>
+
+<template>
+    <main class="board log">
+        <template v-if="project.plan?.parts.length">
+            <ViewTabs class="which" :views="views" :view="view" @view="(v: string) => (view = v)" />
+            <PartsProgress v-if="view === 'parts'" />
+            <RecordList v-else />
+        </template>
+        <p v-else class="soft nothing">Nothing to record yet: the piece has no parts.</p>
+    </main>
+    <aside class="tally" aria-label="tally">
+        <template v-if="project.plan?.parts.length">
+            <template v-if="part">
+                <PartRecord :part="part" />
+                <FindingsOf :refs="[part.id]" />
+                <button class="linkish" @click="picked = null">Hours and money</button>
+            </template>
+            <section v-else class="tape-paper" aria-label="hours and money">
+                <div class="what">Hours</div>
+                <div class="big">{{ h(hours.worked) }}</div>
+                <p v-if="hours.planned">planned for the same steps: {{ h(hours.planned) }}</p>
+                <p v-if="hours.untimed" class="soft">and {{ h(hours.untimed) }} of steps done without being timed</p>
+                <p>{{ done }} of {{ project.plan!.steps.length }} steps done, {{ h(project.plan!.schedule.minutes) }} left</p>
+                <div class="what money">Money</div>
+                <div class="big">{{ money(buy.spent_cents, buy.currency) }}</div>
+                <p>
+                    of {{ money(buy.total_cents, buy.currency) }} expected{{
+                        buy.budget_cents === null ? '' : `, budget ${money(buy.budget_cents, buy.currency)}`
+                    }}
+                </p>
+            </section>
+        </template>
+    </aside>
+</template>
+
+<style scoped>
+.log {
+    display: flex;
+    flex-direction: column;
+}
+.which {
+    flex: none;
+    padding: 8px 20px;
+    border-bottom: 1px solid var(--rule);
+}
+.nothing {
+    margin: auto;
+}
+.money {
+    margin-top: 16px;
+}
+p {
+    margin: 4px 0;
+    font-size: 13px;
+}
+</style>
