@@ -50,13 +50,13 @@ final readonly class WorkCalendar
         }
 
         return new self(
-            $node->at('start')->isMissing() ? null : self::date($node->at('start')),
-            $node->at('deadline')->isMissing() ? null : self::date($node->at('deadline')),
+            $node->at('start')->isMissing() ? null : self::dateAt($node->at('start')),
+            $node->at('deadline')->isMissing() ? null : self::dateAt($node->at('deadline')),
             $week,
             self::dated($node->at('days'), fn (Node $n): WorkDay => self::day($n, new WorkDay(9 * 60, 0))),
             array_map(fn (): true => true, array_filter(self::dated($node->at('wet'), fn (Node $n): bool => $n->flag()))),
-            $node->at('quiet_until')->isMissing() ? 8 * 60 : self::time($node->at('quiet_until')),
-            $node->at('quiet_from')->isMissing() ? 20 * 60 : self::time($node->at('quiet_from')),
+            $node->at('quiet_until')->isMissing() ? 8 * 60 : self::clock($node->at('quiet_until')),
+            $node->at('quiet_from')->isMissing() ? 20 * 60 : self::clock($node->at('quiet_from')),
             array_map(strval(...), array_keys(array_filter($node->at('quiet_days')->byKey(fn (Node $n): bool => $n->flag())))),
             ! $node->at('outdoors')->isMissing() && $node->at('outdoors')->flag(),
         );
@@ -64,7 +64,7 @@ final readonly class WorkCalendar
 
     private static function day(Node $node, WorkDay $usual): WorkDay
     {
-        $from = $node->at('from')->isMissing() ? $usual->from : self::time($node->at('from'));
+        $from = $node->at('from')->isMissing() ? $usual->from : self::clock($node->at('from'));
         $minutes = (int) round(60 * ($node->at('hours')->isMissing() ? $usual->minutes / 60 : $node->at('hours')->number(0.0, 24.0)));
         if ($from + $minutes > 24 * 60) {
             $node->wrong(Text::of('document.day_too_long'));
@@ -90,7 +90,7 @@ final readonly class WorkCalendar
         });
     }
 
-    public static function date(Node $node): string
+    public static function dateAt(Node $node): string
     {
         $text = $node->text(10);
         if (! self::isDate($text)) {
@@ -108,7 +108,7 @@ final readonly class WorkCalendar
     }
 
     /** @return int minutes of the day */
-    private static function time(Node $node): int
+    private static function clock(Node $node): int
     {
         $text = $node->text(5);
         if (preg_match('/^([01]\d|2[0-3]):([0-5]\d)$/', $text, $m) !== 1) {

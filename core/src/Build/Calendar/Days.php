@@ -23,14 +23,14 @@ final readonly class Days
         $this->first = new \DateTimeImmutable(($calendar->start ?? $asOf).' 00:00', new \DateTimeZone('UTC'));
     }
 
-    public function date(int $day): string
+    public function dateOf(int $day): string
     {
         return $this->first->modify("+$day days")->format('Y-m-d');
     }
 
     public function work(int $day): WorkDay
     {
-        return $this->calendar->days[$this->date($day)] ?? $this->calendar->week[$this->weekday($day)];
+        return $this->calendar->days[$this->dateOf($day)] ?? $this->calendar->week[$this->weekday($day)];
     }
 
     /** @return array{int, int} in which minutes of the whole calendar noise may be made that day; empty where none may */
@@ -43,7 +43,7 @@ final readonly class Days
 
     public function isDry(int $day): bool
     {
-        return ! $this->calendar->outdoors || ! isset($this->calendar->wet[$this->date($day)]);
+        return ! $this->calendar->outdoors || ! isset($this->calendar->wet[$this->dateOf($day)]);
     }
 
     /** Minutes from the start of the first day to a moment, "2026-11-25T18:30…"; null for none that can be read. */

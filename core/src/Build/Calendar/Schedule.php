@@ -28,7 +28,7 @@ final readonly class Schedule implements \JsonSerializable
     /** The date of the last slot; null where nothing is left to do. */
     public function ends(): ?string
     {
-        return $this->slots === [] ? null : $this->days->date(intdiv(max(array_map(fn (Slot $s): int => $s->to(), $this->slots)) - 1, Days::DAY));
+        return $this->slots === [] ? null : $this->days->dateOf(intdiv(max(array_map(fn (Slot $s): int => $s->to(), $this->slots)) - 1, Days::DAY));
     }
 
     public function isLate(): bool
@@ -69,7 +69,7 @@ final readonly class Schedule implements \JsonSerializable
         }
 
         return array_map(fn (int $day, array $slots): array => [
-            'date' => $this->days->date($day), 'from' => $this->days->work($day)->from, 'minutes' => $this->days->work($day)->minutes,
+            'date' => $this->days->dateOf($day), 'from' => $this->days->work($day)->from, 'minutes' => $this->days->work($day)->minutes,
             'slots' => array_map(fn (Slot $s): array => ['step' => $s->step, 'from' => $s->from - $day * Days::DAY, 'minutes' => $s->minutes, 'hands' => $s->hands, 'last' => $s->isLast], $slots),
         ], array_keys($byDay), $byDay);
     }
@@ -79,6 +79,6 @@ final readonly class Schedule implements \JsonSerializable
     {
         $day = (int) floor($at / Days::DAY);
 
-        return ['date' => $this->days->date($day), 'minute' => $at - $day * Days::DAY];
+        return ['date' => $this->days->dateOf($day), 'minute' => $at - $day * Days::DAY];
     }
 }

@@ -4,7 +4,7 @@ import { money } from '../../measure/amount';
 import { useProject } from '../../project/store';
 import FindingsOf from '../../ui/FindingsOf.vue';
 import { usePicked } from '../../ui/picked';
-import ViewTabs from '../../ui/ViewTabs.vue';
+import StageTabs from '../../ui/StageTabs.vue';
 import PartRecord from './PartRecord.vue';
 import PartsProgress from './PartsProgress.vue';
 import RecordList from './RecordList.vue';
@@ -13,8 +13,8 @@ import { hoursOf } from './record';
 /** What has happened: how far every part is, and everything that was written down. */
 const project = useProject();
 const picked = usePicked();
-const view = ref('parts');
-const views = [
+const view = ref<'parts' | 'record'>('parts');
+const views: { key: 'parts' | 'record'; label: string }[] = [
     { key: 'parts', label: 'Parts' },
     { key: 'record', label: 'What happened' },
 ];
@@ -28,7 +28,7 @@ const done = computed(() => project.plan!.steps.filter((s) => s.done).length);
 <template>
     <main class="board log">
         <template v-if="project.plan?.parts.length">
-            <ViewTabs class="which" :views="views" :view="view" @view="(v: string) => (view = v)" />
+            <StageTabs label="the log" :tabs="views" :tab="view" @tab="(v) => (view = v)" />
             <PartsProgress v-if="view === 'parts'" />
             <RecordList v-else />
         </template>
@@ -63,11 +63,6 @@ const done = computed(() => project.plan!.steps.filter((s) => s.done).length);
 .log {
     display: flex;
     flex-direction: column;
-}
-.which {
-    flex: none;
-    padding: 8px 20px;
-    border-bottom: 1px solid var(--rule);
 }
 .nothing {
     margin: auto;

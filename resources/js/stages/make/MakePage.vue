@@ -2,6 +2,7 @@
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
+import StageTabs from '../../ui/StageTabs.vue';
 import BuyLine from './BuyLine.vue';
 import BuyList from './BuyList.vue';
 import BuyMoney from './BuyMoney.vue';
@@ -64,22 +65,10 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
 <template>
     <main class="board make">
         <template v-if="hasParts">
-            <div class="tabs" role="tablist" aria-label="making">
-                <button
-                    v-for="t in tabs"
-                    :key="t.key"
-                    role="tab"
-                    :aria-selected="t.key === tab"
-                    :class="{ on: t.key === tab }"
-                    @click="tab = t.key"
-                >
-                    {{ t.label }}
-                </button>
-                <span class="go">
-                    <RouterLink :to="`/projects/${project.line?.id}/saw`">At the saw</RouterLink>
-                    <RouterLink :to="`/projects/${project.line?.id}/work`">Step by step</RouterLink>
-                </span>
-            </div>
+            <StageTabs label="making" :tabs="tabs" :tab="tab" @tab="(t) => (tab = t)">
+                <RouterLink :to="`/projects/${project.line?.id}/saw`">At the saw</RouterLink>
+                <RouterLink :to="`/projects/${project.line?.id}/work`">Step by step</RouterLink>
+            </StageTabs>
             <BuyList v-if="tab === 'buy'" />
             <DaysView v-else-if="tab === 'days'" :day="day" @step="openStep" @pick="(d) => (day = d)" />
             <CarryView v-else-if="tab === 'carry'" @step="openStep" />
@@ -110,38 +99,6 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
 .make {
     display: flex;
     flex-direction: column;
-}
-.tabs {
-    display: flex;
-    gap: 4px;
-    padding: 8px 16px 0;
-    flex: none;
-    border-bottom: 1px solid var(--rule);
-}
-.tabs button {
-    border: 1px solid var(--rule);
-    border-bottom: 0;
-    background: var(--paper);
-    color: var(--chalk);
-    padding: 4px 14px;
-    cursor: pointer;
-    border-radius: 3px 3px 0 0;
-    font-size: 13px;
-}
-.go {
-    margin-left: auto;
-    display: flex;
-    gap: 14px;
-    align-self: center;
-    font-size: 13.5px;
-}
-.go a {
-    color: var(--chalk);
-}
-.tabs .on {
-    color: var(--ink);
-    background: var(--sheet);
-    font-weight: 650;
 }
 .work {
     display: grid;
