@@ -168,18 +168,9 @@ final readonly class CutWriter
             'tolerance' => Length::ofUnits($saw->tolerance ?? 0),
             'cuts' => array_map(fn (array $c): array => ['axis' => $c[0], 'of' => $size($c[1]), 'at_mm' => Length::ofUnits($c[2]), 'off' => $size($c[3]), 'rest' => $size($c[4])], $shop->cuts),
             'pieces' => array_map(fn (array $p): array => $size($p[0]) + [
-                'parts' => array_map(fn (string $id): string => $labels[$id] ?? $id, $p[1]), 'fits_car' => $this->fitsCar($p[0]),
+                'parts' => array_map(fn (string $id): string => $labels[$id] ?? $id, $p[1]), 'fits_car' => $this->project->workshop->fitsCar(Length::ofUnits($p[0]->length), Length::ofUnits($p[0]->width)),
             ], $shop->pieces),
         ];
-    }
-
-    /** Null when nothing is known of the car. */
-    private function fitsCar(Rect $piece): ?bool
-    {
-        [$long, $wide] = [$this->project->workshop->carLength, $this->project->workshop->carWidth];
-
-        return $long === null || $wide === null ? null
-            : max($piece->length, $piece->width) <= max($long->units, $wide->units) && min($piece->length, $piece->width) <= min($long->units, $wide->units);
     }
 
     /**

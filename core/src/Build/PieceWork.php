@@ -24,6 +24,9 @@ use Incastro\Core\Survey\Room;
 /** One piece as it is to be built: what the stages before say of it. */
 final readonly class PieceWork
 {
+    /** Softwood, kg/m³ (fieldbook §7), for what is bought by length. */
+    public const LUMBER_DENSITY = 480.0;
+
     /** @var array<string, Panel> as they stand in the house, by id */
     public array $panels;
 
@@ -45,6 +48,11 @@ final readonly class PieceWork
     public static function thickness(Panel $panel): Length
     {
         return $panel->block->size->{$panel->inHouse($panel->thin)->value};
+    }
+
+    public function kg(Panel $panel): float
+    {
+        return $panel->solid->litres() * ($panel->bought ? self::LUMBER_DENSITY : ($this->project->stock[$panel->material]->density ?? 0.0)) / 1000;
     }
 
     /** What is cut or bought by length for it and can be painted. */

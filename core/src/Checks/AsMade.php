@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks;
 
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Document\AsBuilt;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
@@ -18,14 +17,11 @@ final class AsMade
     /** @return list<Finding> */
     public function of(Cutting $cutting, Project $project): array
     {
-        $last = [];
-        foreach ($project->log->asBuilt as $fact) {
-            $last[$fact->part] = new AsBuilt($fact->id, $fact->part, $fact->length ?? ($last[$fact->part]->length ?? null), $fact->width ?? ($last[$fact->part]->width ?? null), $fact->thickness ?? ($last[$fact->part]->thickness ?? null), $fact->at);
-        }
+        $measured = $project->log->measured();
         $findings = [];
         foreach ($cutting->parts as $part) {
-            $made = $last[$part->panel->id] ?? null;
-            foreach ($made === null ? [] : ['length' => [$made->length, $part->panel->length->value], 'width' => [$made->width, $part->panel->width->value]] as $axis => [$is, $planned]) {
+            $made = $measured[$part->panel->id] ?? null;
+            foreach ($made === null ? [] : ['length' => [$made['length'], $part->panel->length->value], 'width' => [$made['width'], $part->panel->width->value]] as $axis => [$is, $planned]) {
                 $off = $is?->minus($planned);
                 if ($is !== null && $off !== null && $off->absolute()->isGreaterThan($project->workshop->partTolerance)) {
                     $code = $off->isNegative() ? 'log.made_short' : 'log.made_long';

@@ -6,7 +6,6 @@ namespace Incastro\Core\Checks;
 
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Part;
-use Incastro\Core\Document\CutWrong;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
@@ -29,7 +28,7 @@ final class CutAlready
             foreach ($begun->parts as $p) {
                 $part = $parts[$p['part']] ?? null;
                 [$l, $w] = $p['turned'] ? [$p['width'], $p['length']] : [$p['length'], $p['width']];
-                if ($part !== null && ! self::isSpoiled($project, $begun->id, $p['part']) && ! ($part->length->value->equals($l) && $part->width->value->equals($w))) {
+                if ($part !== null && ! $project->log->isSpoiled($begun->id, $p['part']) && ! ($part->length->value->equals($l) && $part->width->value->equals($w))) {
                     $findings[] = self::found($part, $l, $w);
                 }
             }
@@ -45,10 +44,5 @@ final class CutAlready
         $args = ['part' => $part->panel->name, 'length' => $length, 'width' => $width, 'now' => $part->length->value, 'wide' => $part->width->value];
 
         return new Finding($code, $isShort ? Severity::Stop : Severity::Look, new Place('cut', $part->panel->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.log'));
-    }
-
-    private static function isSpoiled(Project $project, string $begun, string $part): bool
-    {
-        return array_filter($project->log->wrong, fn (CutWrong $w): bool => $w->begun === $begun && $w->part === $part) !== [];
     }
 }

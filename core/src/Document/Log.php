@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Measure\Length;
+
 /** What has happened in making so far, as it was written down. */
 final readonly class Log
 {
@@ -17,6 +19,24 @@ final readonly class Log
      */
     public function __construct(public array $bought = [], public array $done = [], public array $begun = [], public array $sawn = [], public array $wrong = [], public array $asBuilt = [])
     {
+    }
+
+    /** Whether a part came out wrong on a begun sheet. */
+    public function isSpoiled(string $begun, string $part): bool
+    {
+        return array_filter($this->wrong, fn (CutWrong $w): bool => $w->begun === $begun && $w->part === $part) !== [];
+    }
+
+    /** @return array<string, array{length: Length|null, width: Length|null, thickness: Length|null}> parts as they were made, the last reading of each size */
+    public function measured(): array
+    {
+        $measured = [];
+        foreach ($this->asBuilt as $fact) {
+            $before = $measured[$fact->part] ?? ['length' => null, 'width' => null, 'thickness' => null];
+            $measured[$fact->part] = ['length' => $fact->length ?? $before['length'], 'width' => $fact->width ?? $before['width'], 'thickness' => $fact->thickness ?? $before['thickness']];
+        }
+
+        return $measured;
     }
 
     /** @param  list<Fact>  $facts  those that stand, oldest first */

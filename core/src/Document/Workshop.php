@@ -35,4 +35,13 @@ final readonly class Workshop
         public ?float $carKg = null,
     ) {
     }
+
+    /** Whether something so large lies flat in the car; null where nothing is known of it. */
+    public function fitsCar(Length $length, Length $width): ?bool
+    {
+        [$long, $wide] = [$this->carLength, $this->carWidth];
+
+        return $long === null || $wide === null ? null
+            : max($length->units, $width->units) <= max($long->units, $wide->units) && min($length->units, $width->units) <= min($long->units, $wide->units);
+    }
 }

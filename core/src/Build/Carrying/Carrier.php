@@ -13,7 +13,6 @@ use Incastro\Core\Build\Steps\UnitKind;
 use Incastro\Core\Build\Steps\Units;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Amount;
@@ -32,9 +31,6 @@ final readonly class Carrier
     private const HIGH_KG = 10.0;
 
     private const SHOULDER_MM = 1300;
-
-    /** Softwood, kg/m³ (fieldbook §7). */
-    private const LUMBER_DENSITY = 480.0;
 
     /** Lighter and shorter than this a thing is just picked up. */
     private const LEAST_KG = 8.0;
@@ -59,7 +55,7 @@ final readonly class Carrier
     {
         $loads = [];
         foreach (Units::of($work) as $unit) {
-            $kg = array_sum(array_map(fn (Panel $p): float => $this->kg($p), $unit->panels));
+            $kg = array_sum(array_map($work->kg(...), $unit->panels));
             $longest = max(array_map(fn (Axis $a): int => $unit->extent($a)->units, Axis::cases())) / Length::PER_MM;
             if ($unit->kind === UnitKind::Mover || ($kg < self::LEAST_KG && $longest < self::LEAST_MM)) {
                 continue;
@@ -83,18 +79,11 @@ final readonly class Carrier
         if ($people <= $hands) {
             return [];
         }
-        $heaviest = max(array_map(fn (Panel $p): float => $this->kg($p), $unit->panels));
+        $heaviest = max(array_map($work->kg(...), $unit->panels));
 
         return count($unit->panels) > 1
             ? [Text::of('carry.leave', hands: $hands, heaviest: new Amount($heaviest, AmountUnit::Kilogram))]
             : [Text::of('carry.slide', n: $people)];
-    }
-
-    private function kg(Panel $panel): float
-    {
-        $density = $panel->bought ? self::LUMBER_DENSITY : ($this->project->stock[$panel->material]->density ?? 0.0);
-
-        return $panel->solid->litres() * $density / 1000;
     }
 
     /** @return list<array{name: Text, count: int, kg: float, length: Length, width: Length, fits: bool|null}> sheets still to be fetched, as the shop hands them over */
@@ -112,7 +101,7 @@ final readonly class Carrier
                 $goods[$key] = [
                     'name' => Text::of('buy.sheet', name: $material->name, length: Length::ofUnits($sheet->kind->length), width: Length::ofUnits($sheet->kind->width)),
                     'count' => 1 + ($goods[$key]['count'] ?? 0), 'kg' => $mm($sheet->kind->length) * $mm($sheet->kind->width) * $material->thickness->units / Length::PER_MM * $material->density / 1e9,
-                    'length' => Length::ofUnits($sheet->kind->length), 'width' => Length::ofUnits($sheet->kind->width), 'fits' => $this->fits(Length::ofUnits($sheet->kind->length), Length::ofUnits($sheet->kind->width)),
+                    'length' => Length::ofUnits($sheet->kind->length), 'width' => Length::ofUnits($sheet->kind->width), 'fits' => $this->project->workshop->fitsCar(Length::ofUnits($sheet->kind->length), Length::ofUnits($sheet->kind->width)),
                 ];
             }
         }
@@ -129,21 +118,13 @@ final readonly class Carrier
                 $key = "$thickness->units $width->units {$stick->kind->id}";
                 $goods[$key] = [
                     'name' => Text::of('buy.board', name: $parts[0]->panel->name, thickness: $thickness, width: $width, long: $stick->kind->name), 'count' => 1 + ($goods[$key]['count'] ?? 0),
-                    'kg' => $thickness->units / Length::PER_MM * $width->units / Length::PER_MM * $stick->kind->length / Length::PER_MM * self::LUMBER_DENSITY / 1e9,
-                    'length' => Length::ofUnits($stick->kind->length), 'width' => $width, 'fits' => $this->fits(Length::ofUnits($stick->kind->length), $width),
+                    'kg' => $thickness->units / Length::PER_MM * $width->units / Length::PER_MM * $stick->kind->length / Length::PER_MM * PieceWork::LUMBER_DENSITY / 1e9,
+                    'length' => Length::ofUnits($stick->kind->length), 'width' => $width, 'fits' => $this->project->workshop->fitsCar(Length::ofUnits($stick->kind->length), $width),
                 ];
             }
         }
 
         return array_values($goods);
-    }
-
-    /** Lies flat in the car; null where nothing is known of it. */
-    private function fits(Length $length, Length $width): ?bool
-    {
-        [$long, $wide] = [$this->project->workshop->carLength, $this->project->workshop->carWidth];
-
-        return $long === null || $wide === null ? null : max($length->units, $width->units) <= max($long->units, $wide->units) && min($length->units, $width->units) <= min($long->units, $wide->units);
     }
 
     /** @return list<array{name: Text, before: string, lead: int|null, shop: string}> what is still to be bought, by the step that first wants it */

@@ -35,12 +35,8 @@ final readonly class PartStates
                 $states[$part] = $state->rank() > $known->rank() ? $state : $known;
             }
         }
-        $measured = [];
-        foreach ($project->log->asBuilt as $fact) {
-            $before = $measured[$fact->part] ?? ['length' => null, 'width' => null, 'thickness' => null];
-            $measured[$fact->part] = ['length' => $fact->length ?? $before['length'], 'width' => $fact->width ?? $before['width'], 'thickness' => $fact->thickness ?? $before['thickness']];
-        }
-        [$this->states, $this->measured] = [$states, $measured];
+        $this->states = $states;
+        $this->measured = $project->log->measured();
     }
 
     public function state(string $part): PartState

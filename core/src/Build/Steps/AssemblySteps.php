@@ -67,7 +67,7 @@ final class AssemblySteps
 
     public function kg(Unit $unit): float
     {
-        return array_sum(array_map(fn (Panel $p): float => $p->bought || ! isset($this->work->project->stock[$p->material]) ? 0.0 : $p->solid->litres() * $this->work->project->stock[$p->material]->density / 1000, $unit->panels));
+        return array_sum(array_map($this->work->kg(...), $unit->panels));
     }
 
     /** Hours until glue lets it be moved. */
