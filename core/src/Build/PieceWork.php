@@ -13,9 +13,14 @@ use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\JointLine;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\FinishKind;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
+use Incastro\Core\Document\SideKind;
+use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\Fit;
+use Incastro\Core\Fit\Support;
 use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
@@ -24,6 +29,12 @@ use Incastro\Core\Survey\Room;
 /** One piece as it is to be built: what the stages before say of it. */
 final readonly class PieceWork
 {
+    /** A wider gap wants a strip: our own figure. */
+    private const CAULK_BRIDGES_MM = 20;
+
+    /** 0.3 mm. */
+    private const CARD = 12_000;
+
     /** Softwood, kg/m³ (fieldbook §7), for what is bought by length. */
     public const LUMBER_DENSITY = 480.0;
 
@@ -59,6 +70,40 @@ final readonly class PieceWork
     public static function isWood(Panel $panel): bool
     {
         return ! $panel->bought || in_array($panel->role, [Role::Stud, Role::Board, Role::Trim], true);
+    }
+
+    /**
+     * Edges that are caulked: gaps left open before a wall, up to what caulk bridges, and scribed edges under paint.
+     *
+     * @return list<EdgeFit>
+     */
+    public function caulked(): array
+    {
+        $isPainted = $this->piece->finish->kind === FinishKind::Paint;
+        $most = Length::fromMillimetres(self::CAULK_BRIDGES_MM);
+
+        return array_values(array_filter($this->fit->edges, fn (EdgeFit $e): bool => match (true) {
+            $e->kind === EdgeKind::Play => $e->greatest()->isPositive() && ! $e->greatest()->isGreaterThan($most) && $this->isWall($e),
+            default => $isPainted && $e->kind !== null && $e->kind->isScribed(),
+        }));
+    }
+
+    /** Places under the base that are packed: thinner than a card nobody does. */
+    public function packed(): int
+    {
+        return count(array_filter(array_merge(...array_map(fn (Support $s): array => [$s->shimRear, $s->shimFront], $this->fit->supports), ...[[]]), self::isPacked(...)));
+    }
+
+    public static function isPacked(Length $shim): bool
+    {
+        return ! $shim->isLessThan(Length::ofUnits(self::CARD));
+    }
+
+    private function isWall(EdgeFit $edge): bool
+    {
+        $side = $edge->name->side();
+
+        return $side === null || $this->room->space->side($side) === SideKind::Wall;
     }
 
     /** @return list<array{Joint, JointLine, Panel, Panel}> joints of two boards that touch */

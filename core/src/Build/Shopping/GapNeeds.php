@@ -6,7 +6,6 @@ namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Document\EdgeKind;
-use Incastro\Core\Document\FinishKind;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;
@@ -31,12 +30,9 @@ final class GapNeeds
         $litres = 0.0;
         $rod = Length::zero();
         $sum = [];
-        foreach ($work->fit->edges as $edge) {
-            $mm = self::section($edge, $work->piece->finish->kind === FinishKind::Paint);
-            if ($mm > 0) {
-                $litres += $mm * $edge->profile->length()->units / Length::PER_MM / 1e6;
-                $sum[] = Text::of('buy.sum_caulk', edge: Text::of("edge.{$edge->name->value}"), length: $edge->profile->length(), gap: $edge->kind === EdgeKind::Play ? self::mean($edge) : Length::fromMillimetres(self::BEAD_MM), piece: $work->piece->name);
-            }
+        foreach ($work->caulked() as $edge) {
+            $litres += self::section($edge) * $edge->profile->length()->units / Length::PER_MM / 1e6;
+            $sum[] = Text::of('buy.sum_caulk', edge: Text::of("edge.{$edge->name->value}"), length: $edge->profile->length(), gap: $edge->kind === EdgeKind::Play ? self::mean($edge) : Length::fromMillimetres(self::BEAD_MM), piece: $work->piece->name);
             $rod = $edge->kind === EdgeKind::Play && self::mean($edge)->isGreaterThan(Length::fromMillimetres(self::NEAT_MM)) ? $rod->plus($edge->profile->length()) : $rod;
         }
 
@@ -47,14 +43,13 @@ final class GapNeeds
     }
 
     /** mm² of caulk across the gap. */
-    private static function section(EdgeFit $edge, bool $painted): float
+    private static function section(EdgeFit $edge): float
     {
         $gap = self::mean($edge)->units / Length::PER_MM;
 
         return match (true) {
-            $edge->kind === EdgeKind::Play => $gap > self::NEAT_MM ? $gap * $gap / 2 : $gap * $gap,
-            $edge->kind !== null && $edge->kind->isScribed() && $painted => self::BEAD_MM ** 2 / 2,
-            default => 0.0,
+            $edge->kind !== EdgeKind::Play => self::BEAD_MM ** 2 / 2,
+            default => $gap > self::NEAT_MM ? $gap * $gap / 2 : $gap * $gap,
         };
     }
 

@@ -8,9 +8,7 @@ use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\FinishKind;
 use Incastro\Core\Document\MadeOf;
-use Incastro\Core\Fit\Support;
 use Incastro\Core\Measure\Amount;
-use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** What is used up on the way. */
@@ -19,7 +17,7 @@ final class SundryNeeds
     /** @return list<Need> */
     public static function of(PieceWork $work): array
     {
-        $shims = count(array_filter(array_merge(...array_map(fn (Support $s): array => [$s->shimRear, $s->shimFront], $work->fit->supports), ...[[]]), fn (Length $l): bool => $l->isPositive()));
+        $shims = $work->packed();
         $isDusty = array_filter($work->fit->panels, fn (Panel $p): bool => ! $p->bought && $work->project->stock[$p->material]->madeOf === MadeOf::Fibreboard) !== [];
 
         return [

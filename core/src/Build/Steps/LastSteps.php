@@ -9,7 +9,6 @@ use Incastro\Core\Build\Shopping\FinishNeeds;
 use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\FinishKind;
 use Incastro\Core\Document\FinishWhen;
 use Incastro\Core\Document\StoredThing;
@@ -39,10 +38,10 @@ final readonly class LastSteps
         if ($isPainted && $heads > 0) {
             $last[] = $this->step(StepKind::FillHeads, $fixed, 'fixed', [Text::of('number.heads', n: $heads)], $heads);
         }
-        $caulked = array_filter($this->work->fit->edges, fn (EdgeFit $e): bool => $e->kind === EdgeKind::Play || ($isPainted && $e->kind !== null && $e->kind->isScribed()));
+        $caulked = $this->work->caulked();
         if ($caulked !== []) {
             $metres = array_sum(array_map(fn (EdgeFit $e): float => $e->profile->length()->units / Length::PER_MM / 1000, $caulked));
-            $last[] = $this->step(StepKind::Caulk, [...$fixed, ...$last], 'fixed', array_values(array_map(fn (EdgeFit $e): Text => Text::of('number.caulk', edge: Text::of("edge.{$e->name->value}"), least: $e->least(), greatest: $e->greatest()), $caulked)), (int) ceil($metres));
+            $last[] = $this->step(StepKind::Caulk, [...$fixed, ...$last], 'fixed', array_map(fn (EdgeFit $e): Text => Text::of('number.caulk', edge: Text::of("edge.{$e->name->value}"), least: $e->least(), greatest: $e->greatest()), $caulked), (int) ceil($metres));
         }
         $painted = $this->finish($fixed, $last);
         $this->opening($painted);

@@ -22,6 +22,8 @@ use Incastro\Core\Survey\Studs;
 /** In the room: what is cleared and written down before it is covered, the base, each carcass to its place, and to the wall. */
 final class SiteSteps
 {
+    private const HUNG_MM = 500;
+
     /** @var array<string, string> by unit, the step after which it does not move any more */
     public array $fixed = [];
 
@@ -100,7 +102,9 @@ final class SiteSteps
     /** @return list<Text> */
     private function shims(): array
     {
-        return array_map(fn (Support $s): Text => Text::of('number.shim', part: $this->work->panels[$s->under]->name ?? Text::of('part.side_left'), x: $s->x, rear: $s->shimRear, front: $s->shimFront), $this->work->fit->supports);
+        $packed = array_values(array_filter($this->work->fit->supports, fn (Support $s): bool => PieceWork::isPacked($s->shimRear) || PieceWork::isPacked($s->shimFront)));
+
+        return $packed === [] ? [Text::of('number.no_shims')] : array_map(fn (Support $s): Text => Text::of('number.shim', part: $this->work->panels[$s->under]->name ?? Text::of('part.side_left'), x: $s->x, rear: $s->shimRear, front: $s->shimFront), $packed);
     }
 
     private function carry(Unit $unit): void
@@ -116,11 +120,26 @@ final class SiteSteps
     private function stand(Unit $unit): void
     {
         $hasBase = $this->carcasses(UnitKind::Base) !== [];
-        $step = $this->draft->add(new Step("stand:$unit->id", StepKind::Stand, $this->work->piece->id, Text::of('step.stand', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(),
-            numbers: $hasBase ? [] : $this->shims(), checks: [Text::of('check.level'), Text::of('check.plumb')], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
+        $isHung = $this->isHung($unit);
+        $step = $this->draft->add(new Step("stand:$unit->id", StepKind::Stand, $this->work->piece->id, Text::of($isHung ? 'step.hang' : 'step.stand', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(),
+            numbers: $isHung ? [Text::of('number.ledger', z: $unit->bottom())] : ($hasBase ? [] : $this->shims()), checks: [Text::of('check.level'), Text::of('check.plumb')], amount: $this->shop->hands($unit), hands: $isHung ? max(2, $this->shop->hands($unit)) : $this->shop->hands($unit)));
         $this->draft->graph->need($step, "carry:$unit->id", 'carried');
         $this->needRoom($step);
         $this->stood[$unit->id] = $this->fixed[$unit->id] = $step;
+    }
+
+    /** Nothing is under it but air: it is held up until it is fixed. */
+    private function isHung(Unit $unit): bool
+    {
+        foreach ($this->units as $other) {
+            foreach ($other === $unit || $other->kind === UnitKind::Mover ? [] : $other->panels as $under) {
+                if (array_filter($unit->panels, fn (Panel $p): bool => Unit::rests($p, $under)) !== []) {
+                    return false;
+                }
+            }
+        }
+
+        return $unit->bottom()->isGreaterThan(Length::fromMillimetres(self::HUNG_MM));
     }
 
     /** @param  list<Unit>  $others */

@@ -61,9 +61,9 @@ final class Units
     private static function kind(array $panels): UnitKind
     {
         $kind = UnitKind::of($panels[0]->role) ?? UnitKind::Loose;
-        $isAlone = count($panels) === 1 && in_array($panels[0]->role, [Role::Shelf, Role::Cleat, Role::Standard, Role::Nailer, Role::ToeBoard], true);
+        $isAlone = count($panels) === 1 && in_array($panels[0]->role, [Role::Shelf, Role::Cleat, Role::Standard, Role::Nailer, Role::ToeBoard, Role::PlinthRail, Role::Rung], true);
 
-        return $kind === UnitKind::Carcass && $isAlone ? UnitKind::Loose : $kind;
+        return $isAlone ? UnitKind::Loose : $kind;
     }
 
     private function root(string $id): string

@@ -31,9 +31,9 @@ final class ShoppingTest extends TestCase
         self::assertSame([2.489, 2.738, 5, 1], self::of($lines['paint Harbour grey satin']), '2 · 12.445 / 10');
         // 12.445 / 1.5 = 8.3; primer and two coats are sanded twice: 2 · 12.445 / 2.5 = 9.96.
         self::assertSame([9, 10], [$lines['abrasive 120']['need']['value'], $lines['abrasive 240']['need']['value']]);
-        // Seven shelves of four; each of three rungs packed at both ends.
+        // Seven shelves of four; two of three rungs packed at both ends, 0.2 and 0.1 under the third are less than a card.
         self::assertSame([28, 28, 20, 2], self::of($lines['hardware.shelf_pin']));
-        self::assertSame(6, $lines['shim']['need']['value']);
+        self::assertSame(4, $lines['shim']['need']['value']);
         self::assertSame(2, $lines['buy.pocket_screw 1000000']['need']['value'], '17.6 · 1.8 = 31.7, so 25');
         // Two fillers, a bead 3 · 3 / 2 mm² along 2210: 4.5 · 2210 · 2 = 19890 mm³.
         self::assertEqualsWithDelta(0.0199, $lines['caulk']['need']['value'], 0.0005);
@@ -54,7 +54,7 @@ final class ShoppingTest extends TestCase
         self::assertSame([19.471, 22.392, 15.24, 2], self::of($banding));
         // Sold by the quarter inch: 17.86 · 2.5 = 44.6, so 1 3/4 in.
         self::assertSame([144, 159, 200, 1], self::of($lines['buy.screw 1778000']));
-        self::assertSame(13, $lines['shim']['need']['value'], 'seven rungs, one end of one touches the floor');
+        self::assertSame(12, $lines['shim']['need']['value'], 'seven rungs, both ends of one all but touch the floor');
         // Three coats at 12 m² to the litre, in gallons.
         $m2 = $lines['clear']['sum'][0]['args']['area']['value'];
         self::assertEqualsWithDelta(3 * $m2 / 12, $lines['clear']['need']['value'], 0.001);
@@ -102,6 +102,21 @@ final class ShoppingTest extends TestCase
             $sheets = array_sum(array_map(fn (array $m): int => count($m['sheets']), $plan['cut']));
             self::assertSame($sheets, (int) array_sum(array_map(fn (array $l): int|float => $l['group'] === 'sheets' ? $l['need']['value'] : 0, $lines)));
         }
+    }
+
+    public function test_caulk_closes_gaps_before_walls_alone(): void
+    {
+        // Wall cupboards: nothing at the left, an open end 340 away at the right. Laundry gap: an appliance on either hand.
+        foreach (['pantry-passage-upper', 'wash-house-gap', 'stair-store-cupboard'] as $room) {
+            self::assertSame([], array_filter(array_keys(self::lines(self::demo($room))), fn (string $k): bool => in_array($k, ['caulk', 'backer_rod'], true)), $room);
+        }
+        $document = Sample::e1();
+        $document['pieces'][Sample::PIECE]['right'] = ['kind' => 'play', 'set_off' => 4];
+        $line = self::lines($document)['caulk'];
+        // From 4 at the tightest to 10 along 2200: over 6 in the middle, so a rod and half as deep as wide.
+        self::assertSame('each', self::lines($document)['mask']['need']['unit']);
+        self::assertGreaterThan(0.03, $line['need']['value']);
+        self::assertLessThan(0.06, $line['need']['value']);
     }
 
     public function test_substitutes_of_a_screw_bite_and_stay_inside(): void
