@@ -5,22 +5,25 @@ declare(strict_types=1);
 namespace Incastro\Core\Tests\Build\Steps;
 
 use Incastro\Core\Planner;
-use Incastro\Core\Tests\Planned;
 
 /** Screw heads of a piece, worked out anew from the bench map and the solids of its plan: what lies right before each. mm. */
 final class Heads
 {
     /**
      * @param  array<string, mixed>  $document
+     * @param  array<string, mixed>  $plan  its plan
      * @return list<array{string, string, string}> the board the head is in, the board it bites, a board before the head
      */
-    public static function of(array $document, string $pieceId): array
+    public static function of(array $document, array $plan, string $pieceId): array
     {
-        $fitted = Planner::fitted($document, $pieceId) ?? throw new \LogicException('Not measured.');
+        $fitted = Planner::fitted($document, $pieceId);
+        if ($fitted === null) {
+            return [];
+        }
         [$project, , , $design, $fit] = $fitted;
         $bored = \Incastro\Core\Cut\Machining\Boring::of($design, $fit, $project->unit);
         $boxes = [];
-        foreach (Planned::of($document)->plan['solids'][$pieceId]['parts'] as $solid) {
+        foreach ($plan['solids'][$pieceId]['parts'] as $solid) {
             $boxes[$solid['part']] = self::box($solid);
         }
         $found = [];

@@ -6,7 +6,6 @@ namespace Incastro\Core\Tests\Build\Steps;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Planner;
 use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
@@ -122,9 +121,8 @@ final class StepGraphTest extends TestCase
                 $stood[$part] ??= $i;
             }
         }
-        foreach ($document['pieces'] as $pieceId => $piece) {
-            $fitted = Planner::fitted($document, (string) $pieceId);
-            foreach ($fitted === null ? [] : Heads::of($document, (string) $pieceId) as [$a, $b, $hiding]) {
+        foreach (array_keys($document['pieces']) as $pieceId) {
+            foreach (Heads::of($document, $plan, (string) $pieceId) as [$a, $b, $hiding]) {
                 $sameUnit = ($stood[$a] ?? null) === ($stood[$b] ?? null);
                 $joined = $sameUnit ? max($placed[$a], $placed[$b]) : max($stood[$a] ?? $placed[$a], $stood[$b] ?? $placed[$b]);
                 $covered = ($stood[$hiding] ?? null) === ($stood[$a] ?? null) ? $placed[$hiding] : max($placed[$hiding], $stood[$hiding] ?? 0);
