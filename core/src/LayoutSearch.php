@@ -11,6 +11,7 @@ use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Placement;
 use Incastro\Core\Cut\PlaceRefused;
+use Incastro\Core\Document\Begun;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Measure\Length;
 
@@ -69,10 +70,16 @@ final class LayoutSearch
     {
         $cutting = Planner::cutting($document);
         $now = $cutting->own[$material] ?? throw new PlaceRefused('no_part', $place['part']);
-        $orders = new Orders(ProjectReader::read($document), $material, $cutting->open(), $cutting->pairs);
+        $project = ProjectReader::read($document);
+        // Begun sheets come first in the plan, and nothing is put on them or taken off.
+        $begun = count(array_filter($project->log->begun, fn (Begun $b): bool => $b->material === $material));
+        if ($place['sheet'] < $begun || isset($cutting->begun[explode(Orders::HALF, $place['part'])[0]])) {
+            throw new PlaceRefused('begun', $place['part']);
+        }
+        $orders = new Orders($project, $material, $cutting->open(), $cutting->pairs);
         $wanted = new Placement($place['part'], $place['x']->units, $place['y']->units, 0, 0, $place['turned']);
 
-        return self::asLayout((new ByHand($orders))->placed($now, $wanted, $place['sheet'], $place['locked']));
+        return self::asLayout((new ByHand($orders))->placed($now, $wanted, $place['sheet'] - $begun, $place['locked']));
     }
 
     /** @return array{sheets: int, cents: int, settings: int, layout: array<string, mixed>}|null sheets more for fewer settings: what it costs, what it saves, and its layout */

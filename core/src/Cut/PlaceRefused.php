@@ -9,7 +9,7 @@ use Incastro\Core\Measure\Text;
 /** A part cannot lie where it was put. */
 final class PlaceRefused extends \DomainException
 {
-    /** @param  'grain'|'no_sheet'|'no_part'|'strip'|'locked'|'off'|'saw'|'tools'|'no_room'  $why */
+    /** @param  'grain'|'no_sheet'|'no_part'|'strip'|'locked'|'off'|'saw'|'tools'|'no_room'|'begun'  $why */
     public function __construct(public readonly string $why, public readonly string $part)
     {
         parent::__construct("$why: $part");

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Cut;
 
+use Incastro\Core\Cut\PlaceRefused;
 use Incastro\Core\Document\DocumentRejected;
+use Incastro\Core\LayoutSearch;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -77,6 +80,27 @@ final class StartedTest extends TestCase
         self::assertTrue(Planned::of($document)->plan['cut'][0]['accepted']);
         $after = Planned::of(self::begun($document, 0, [1]))->plan['cut'][0];
         self::assertSame(array_column($plan['cut'][0]['sheets'], 'placements'), array_column($after['sheets'], 'placements'));
+    }
+
+    public function test_nothing_is_put_by_hand_on_a_begun_sheet_and_the_others_keep_their_numbers(): void
+    {
+        $document = self::begun(self::e1(), 0, [1]);
+        $plan = Planned::of($document)->plan['cut'][0];
+        $second = $plan['sheets'][1]['placements'][0];
+        $put = fn (string $part, int $sheet, float $x, float $y): array => json_decode(json_encode(LayoutSearch::byHand($document, Sample::PLY,
+            ['part' => $part, 'sheet' => $sheet, 'x' => Length::fromMillimetres($x), 'y' => Length::fromMillimetres($y), 'turned' => $second['turned'], 'locked' => true]), JSON_THROW_ON_ERROR), true);
+        $layout = $put($second['part'], 1, $second['x_mm'], $second['y_mm']);
+        self::assertContains($second['part'], array_column($layout['sheets'][0]['parts'], 'part'), 'the first that is not begun');
+        $document['layouts'][Sample::PLY] = $layout;
+        self::assertSame($plan['sheets'][0]['placements'], Planned::of($document)->plan['cut'][0]['sheets'][0]['placements']);
+        foreach ([[$second['part'], 0], [$plan['sheets'][0]['placements'][0]['part'], 1]] as [$part, $sheet]) {
+            try {
+                $put($part, $sheet, 10.0, 10.0);
+                self::fail('It was put there.');
+            } catch (PlaceRefused $refused) {
+                self::assertSame('begun', $refused->why);
+            }
+        }
     }
 
     public function test_a_begun_sheet_with_nothing_on_it_is_refused(): void
