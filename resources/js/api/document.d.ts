@@ -9,994 +9,995 @@
  * A project as stored. Collections are keyed by ULID and ordered by `order`. Lengths are mm.
  */
 export interface ProjectDocument {
-    format: 'incastro-project';
-    version: 3;
-    id: string;
-    name: string;
-    unit: 'mm' | 'in';
-    as_of: string;
-    spaces: {
-        [k: string]: Space;
-    };
-    pieces: {
-        [k: string]: Piece;
-    };
-    methods: Methods;
-    stock: {
-        [k: string]: Material;
-    };
-    workshop: Workshop;
-    layouts: {
-        [k: string]: Layout;
-    };
-    facts: {
-        [k: string]: Fact;
-    };
-    way_in?: {
-        [k: string]: WaySegment;
-    };
-    stored?: {
-        [k: string]: StoredThing;
-    };
-    cutting?: CutWishes;
-    lumber?: {
-        [k: string]: StickSize;
-    };
-    /**
-     * findings left as they are
-     */
-    accepted?: {
-        [k: string]: Acceptance;
-    };
-    house?: House;
-    /**
-     * the person's own limits of rules, by code: mm, kg or n for one part in n (schema/vocabulary.json)
-     */
-    limits?: {
-        [k: string]: number;
-    };
-    /**
-     * of those who had to be asked
-     */
-    decisions?: {
-        [k: string]: Decision;
-    };
-    shop?: Shop;
-    make?: MakeWay;
-    calendar?: WorkCalendar;
+  format: 'incastro-project';
+  version: 3;
+  id: string;
+  name: string;
+  unit: 'mm' | 'in';
+  as_of: string;
+  spaces: {
+    [k: string]: Space;
+  };
+  pieces: {
+    [k: string]: Piece;
+  };
+  methods: Methods;
+  stock: {
+    [k: string]: Material;
+  };
+  workshop: Workshop;
+  layouts: {
+    [k: string]: Layout;
+  };
+  facts: {
+    [k: string]: Fact;
+  };
+  way_in?: {
+    [k: string]: WaySegment;
+  };
+  stored?: {
+    [k: string]: StoredThing;
+  };
+  cutting?: CutWishes;
+  lumber?: {
+    [k: string]: StickSize;
+  };
+  /**
+   * findings left as they are
+   */
+  accepted?: {
+    [k: string]: Acceptance;
+  };
+  house?: House;
+  /**
+   * the person's own limits of rules, by code: mm, kg or n for one part in n (schema/vocabulary.json)
+   */
+  limits?: {
+    [k: string]: number;
+  };
+  /**
+   * of those who had to be asked
+   */
+  decisions?: {
+    [k: string]: Decision;
+  };
+  shop?: Shop;
+  make?: MakeWay;
+  calendar?: WorkCalendar;
 }
 export interface Space {
-    kind:
-        | 'niche'
-        | 'wall'
-        | 'corner'
-        | 'closet'
-        | 'under_stair'
-        | 'under_slope'
-        | 'fireside'
-        | 'in_cupboard'
-        | 'appliance_gap'
-        | 'floor_area'
-        | 'wall_hung';
-    name: string;
-    order: string;
-    readings: {
-        [k: string]: Reading;
-    };
-    left?: 'wall' | 'open' | 'appliance';
-    right?: 'wall' | 'open' | 'appliance';
-    slope?: Slope;
-    things?: {
-        [k: string]: Thing;
-    };
-    build?: WallBuild;
-    footprint?: Footprint;
-    damp?: boolean;
+  kind:
+    | 'niche'
+    | 'wall'
+    | 'corner'
+    | 'closet'
+    | 'under_stair'
+    | 'under_slope'
+    | 'fireside'
+    | 'in_cupboard'
+    | 'appliance_gap'
+    | 'floor_area'
+    | 'wall_hung';
+  name: string;
+  order: string;
+  readings: {
+    [k: string]: Reading;
+  };
+  left?: 'wall' | 'open' | 'appliance';
+  right?: 'wall' | 'open' | 'appliance';
+  slope?: Slope;
+  things?: {
+    [k: string]: Thing;
+  };
+  build?: WallBuild;
+  footprint?: Footprint;
+  damp?: boolean;
 }
 export interface Reading {
-    kind:
-        | 'width'
-        | 'height'
-        | 'depth'
-        | 'diagonal'
-        | 'plumb'
-        | 'level'
-        | 'gap'
-        | 'three_four_five'
-        | 'corner_angle'
-        | 'slope_angle'
-        | 'slope_rise'
-        | 'slope_start'
-        | 'knee'
-        | 'mouth_width'
-        | 'mouth_height'
-        | 'mouth_depth'
-        | 'return'
-        | 'flank'
-        | 'breast_width'
-        | 'breast_depth'
-        | 'step_height'
-        | 'step_at';
-    order?: string;
-    side?: 'left' | 'right';
-    plane?: 'front' | 'back';
-    rise?: 'rising_right' | 'rising_left';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    z?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    from_z?: number;
-    face?: 'left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening';
-    along?: 'run' | 'depth';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    x?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    y?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    run?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    along_back?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    along_side?: number;
-    edge?: string;
-    step?: number;
-    levelled?: boolean;
+  kind:
+    | 'width'
+    | 'height'
+    | 'depth'
+    | 'diagonal'
+    | 'plumb'
+    | 'level'
+    | 'gap'
+    | 'three_four_five'
+    | 'corner_angle'
+    | 'slope_angle'
+    | 'slope_rise'
+    | 'slope_start'
+    | 'knee'
+    | 'mouth_width'
+    | 'mouth_height'
+    | 'mouth_depth'
+    | 'return'
+    | 'flank'
+    | 'breast_width'
+    | 'breast_depth'
+    | 'step_height'
+    | 'step_at';
+  order?: string;
+  side?: 'left' | 'right';
+  plane?: 'front' | 'back';
+  rise?: 'rising_right' | 'rising_left';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  z?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from_z?: number;
+  face?: 'left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening';
+  along?: 'run' | 'depth';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  run?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  along_back?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  along_side?: number;
+  edge?: string;
+  step?: number;
+  levelled?: boolean;
 }
 export interface Slope {
-    along: 'run' | 'depth';
-    low: 'back' | 'left' | 'right';
-    flat?: boolean;
+  along: 'run' | 'depth';
+  low: 'back' | 'left' | 'right';
+  flat?: boolean;
 }
 export interface Thing {
-    order?: string;
-    kind:
-        | 'baseboard'
-        | 'shoe'
-        | 'window_trim'
-        | 'door_trim'
-        | 'window'
-        | 'sill'
-        | 'door'
-        | 'socket'
-        | 'double_socket'
-        | 'switch'
-        | 'two_way_switch'
-        | 'wall_plate'
-        | 'vent'
-        | 'return_grille'
-        | 'pipe'
-        | 'hot_pipe'
-        | 'trap'
-        | 'shut_off'
-        | 'cleanout'
-        | 'radiator'
-        | 'wiring'
-        | 'refrigerant_line'
-        | 'meter'
-        | 'electrical_panel'
-        | 'light'
-        | 'detector'
-        | 'flue'
-        | 'fireplace'
-        | 'hearth'
-        | 'beam'
-        | 'post'
-        | 'bump_out'
-        | 'appliance'
-        | 'hose'
-        | 'gas_pipe'
-        | 'junction_box'
-        | 'filter'
-        | 'door_cavity'
-        | 'no_fix'
-        | 'stringer';
-    name?: string;
-    face: 'left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    across: number;
-    from_right?: boolean;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    up: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    height: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    out: number;
-    treatment?: 'take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    reach?: number;
-    hinge?: 'left' | 'right';
-    note?: string;
-    profile?: {
-        [k: string]: ProfilePoint;
-    };
-    /**
-     * net free area of a vent, cm²
-     */
-    free_area_cm2?: number;
-    flow?: 'out' | 'up' | 'down' | 'left' | 'right';
+  order?: string;
+  kind:
+    | 'baseboard'
+    | 'shoe'
+    | 'window_trim'
+    | 'door_trim'
+    | 'window'
+    | 'sill'
+    | 'door'
+    | 'socket'
+    | 'double_socket'
+    | 'switch'
+    | 'two_way_switch'
+    | 'wall_plate'
+    | 'vent'
+    | 'return_grille'
+    | 'pipe'
+    | 'hot_pipe'
+    | 'trap'
+    | 'shut_off'
+    | 'cleanout'
+    | 'radiator'
+    | 'wiring'
+    | 'refrigerant_line'
+    | 'meter'
+    | 'electrical_panel'
+    | 'light'
+    | 'detector'
+    | 'flue'
+    | 'fireplace'
+    | 'hearth'
+    | 'beam'
+    | 'post'
+    | 'bump_out'
+    | 'appliance'
+    | 'hose'
+    | 'gas_pipe'
+    | 'junction_box'
+    | 'filter'
+    | 'door_cavity'
+    | 'no_fix'
+    | 'stringer';
+  name?: string;
+  face: 'left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  across: number;
+  from_right?: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  up: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  out: number;
+  treatment?: 'take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  reach?: number;
+  hinge?: 'left' | 'right';
+  note?: string;
+  profile?: {
+    [k: string]: ProfilePoint;
+  };
+  /**
+   * net free area of a vent, cm²
+   */
+  free_area_cm2?: number;
+  flow?: 'out' | 'up' | 'down' | 'left' | 'right';
 }
 export interface ProfilePoint {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    up: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    out: number;
-    order?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  up: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  out: number;
+  order?: string;
 }
 export interface WallBuild {
-    wall?: 'unknown' | 'wood_stud' | 'metal_stud' | 'masonry' | 'plaster_on_lath';
-    floor?: 'unknown' | 'fixed' | 'floating' | 'carpet' | 'tile';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    lining?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    first_stud?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    spacing?: number;
-    studs?: {
-        [k: string]: Stud;
-    };
-    fire_lined?: boolean;
-    anchor_kg?: number;
-    anchor_figure?: 'ultimate' | 'working';
+  wall?: 'unknown' | 'wood_stud' | 'metal_stud' | 'masonry' | 'plaster_on_lath';
+  floor?: 'unknown' | 'fixed' | 'floating' | 'carpet' | 'tile';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  lining?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  first_stud?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  spacing?: number;
+  studs?: {
+    [k: string]: Stud;
+  };
+  fire_lined?: boolean;
+  anchor_kg?: number;
+  anchor_figure?: 'ultimate' | 'working';
 }
 export interface Stud {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    x: number;
-    doubtful?: boolean;
-    order?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x: number;
+  doubtful?: boolean;
+  order?: string;
 }
 export interface Footprint {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    x: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    y: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    depth: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  depth: number;
 }
 export interface Piece {
-    name: string;
-    space: string;
-    order?: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    height: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    depth: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width?: number;
-    left: Edge;
-    right: Edge;
-    material: string;
-    back_material?: string;
-    methods?: SomeMethods;
-    runs: {
-        [k: string]: Run;
-    };
-    stand?: Stand;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    slope_clear?: number;
-    top?: Edge;
-    base?: Edge;
-    back?: Edge;
-    offsets?: {
-        [k: string]: Offsets;
-    };
-    struts?: {
-        count?: number;
-        harder?: number;
-        on_flap?: number;
-    };
-    coats?: number;
-    finish?: Finish;
+  name: string;
+  space: string;
+  order?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  depth: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width?: number;
+  left: Edge;
+  right: Edge;
+  material: string;
+  back_material?: string;
+  methods?: SomeMethods;
+  runs: {
+    [k: string]: Run;
+  };
+  stand?: Stand;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  slope_clear?: number;
+  top?: Edge;
+  base?: Edge;
+  back?: Edge;
+  offsets?: {
+    [k: string]: Offsets;
+  };
+  struts?: {
+    count?: number;
+    harder?: number;
+    on_flap?: number;
+  };
+  coats?: number;
+  finish?: Finish;
 }
 export interface Edge {
-    kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    set_off: number;
-    /**
-     * degrees
-     */
-    spring?: number;
-    floating?: 'stands_on' | 'cut_away';
+  kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  set_off: number;
+  /**
+   * degrees
+   */
+  spring?: number;
+  floating?: 'stands_on' | 'cut_away';
 }
 export interface SomeMethods {
-    front?: 'banded' | 'face_frame';
-    top?: 'between' | 'capping' | 'rails';
-    bottom?: 'between' | 'under';
-    shelves?: 'pins' | 'fixed' | 'cleats' | 'standards' | 'slats';
-    back?: 'none' | 'applied' | 'captured';
-    joint?: 'pocket_screws' | 'screws' | 'dowels' | 'dado';
-    glue?: boolean;
-    slope_top?: 'raking' | 'open';
+  front?: 'banded' | 'face_frame';
+  top?: 'between' | 'capping' | 'rails';
+  bottom?: 'between' | 'under';
+  shelves?: 'pins' | 'fixed' | 'cleats' | 'standards' | 'slats';
+  back?: 'none' | 'applied' | 'captured';
+  joint?: 'pocket_screws' | 'screws' | 'dowels' | 'dado';
+  glue?: boolean;
+  slope_top?: 'raking' | 'open';
 }
 export interface Run {
-    order?: string;
-    wall?: 'back' | 'left' | 'right';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    length?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    depth?: number;
-    corner?: 'through' | 'stops';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    corner_room?: number;
-    methods?: SomeMethods;
-    bands: {
-        [k: string]: Band;
-    };
+  order?: string;
+  wall?: 'back' | 'left' | 'right';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  depth?: number;
+  corner?: 'through' | 'stops';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  corner_room?: number;
+  methods?: SomeMethods;
+  bands: {
+    [k: string]: Band;
+  };
 }
 export interface Band {
-    order?: string;
-    kind: 'plinth' | 'toe_kick' | 'box' | 'gap' | 'top' | 'seat' | 'deck' | 'crown';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    height?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    set_back?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    depth?: number;
-    against?: 'wall' | 'front';
-    joined?: boolean;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    overhang?: number;
-    layers?: number;
-    material?: string;
-    lids?: boolean;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    cushion?: number;
-    methods?: SomeMethods;
-    bays?: {
-        [k: string]: Bay;
-    };
-    to_walls?: boolean;
+  order?: string;
+  kind: 'plinth' | 'toe_kick' | 'box' | 'gap' | 'top' | 'seat' | 'deck' | 'crown';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  set_back?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  depth?: number;
+  against?: 'wall' | 'front';
+  joined?: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  overhang?: number;
+  layers?: number;
+  material?: string;
+  lids?: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  cushion?: number;
+  methods?: SomeMethods;
+  bays?: {
+    [k: string]: Bay;
+  };
+  to_walls?: boolean;
 }
 export interface Bay {
-    order?: string;
-    width?: BayWidth;
-    through?: {
-        [k: string]: boolean;
-    };
-    fill?: Fill;
-    door?: Door;
-    open_back?: boolean;
-    open_floor?: boolean;
-    methods?: SomeMethods;
-    bands?: {
-        [k: string]: Band;
-    };
+  order?: string;
+  width?: BayWidth;
+  through?: {
+    [k: string]: boolean;
+  };
+  fill?: Fill;
+  door?: Door;
+  open_back?: boolean;
+  open_floor?: boolean;
+  methods?: SomeMethods;
+  bands?: {
+    [k: string]: Band;
+  };
 }
 export interface BayWidth {
-    by?: 'share' | 'fixed' | 'below' | 'stud' | 'box' | 'corner';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    value?: number;
-    weight?: number;
-    ref?: string;
+  by?: 'share' | 'fixed' | 'below' | 'stud' | 'box' | 'corner';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  value?: number;
+  weight?: number;
+  ref?: string;
 }
 /**
  * settings by kind: schema/vocabulary.json; a count or the shelves themselves under `shelves`
  */
 export interface Fill {
-    kind:
-        | 'open'
-        | 'shelves'
-        | 'stored'
-        | 'cubbies'
-        | 'hanging'
-        | 'hooks'
-        | 'drawers'
-        | 'pull_out'
-        | 'pull_out_step'
-        | 'tilt_bin'
-        | 'bin_top'
-        | 'fold_table'
-        | 'desk'
-        | 'crawl'
-        | 'hidden'
-        | 'appliance'
-        | 'screen'
-        | 'bought_box'
-        | 'panelling'
-        | 'backer'
-        | 'chase'
-        | 'surround'
-        | 'seat_back'
-        | 'bed'
-        | 'caddy'
-        | 'dead_corner';
-    shelves?:
-        | number
-        | {
-              [k: string]: Shelf;
-          };
-    [k: string]: unknown;
+  kind:
+    | 'open'
+    | 'shelves'
+    | 'stored'
+    | 'cubbies'
+    | 'hanging'
+    | 'hooks'
+    | 'drawers'
+    | 'pull_out'
+    | 'pull_out_step'
+    | 'tilt_bin'
+    | 'bin_top'
+    | 'fold_table'
+    | 'desk'
+    | 'crawl'
+    | 'hidden'
+    | 'appliance'
+    | 'screen'
+    | 'bought_box'
+    | 'panelling'
+    | 'backer'
+    | 'chase'
+    | 'surround'
+    | 'seat_back'
+    | 'bed'
+    | 'caddy'
+    | 'dead_corner';
+  shelves?:
+    | number
+    | {
+        [k: string]: Shelf;
+      };
+  [k: string]: unknown;
 }
 export interface Shelf {
-    order?: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    clear_below?: number;
+  order?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  clear_below?: number;
 }
 /**
  * settings by kind: schema/vocabulary.json
  */
 export interface Door {
-    kind: 'hinged' | 'sliding' | 'lift' | 'drop' | 'picture' | 'lift_off';
-    [k: string]: unknown;
+  kind: 'hinged' | 'sliding' | 'lift' | 'drop' | 'picture' | 'lift_off';
+  [k: string]: unknown;
 }
 export interface Stand {
-    from?: 'left' | 'right' | 'middle' | 'left_flank' | 'right_flank' | 'breast';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    at?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    up?: number;
+  from?: 'left' | 'right' | 'middle' | 'left_flank' | 'right_flank' | 'breast';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  at?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  up?: number;
 }
 export interface Offsets {
-    edge: string;
-    held: 'straightedge' | 'part';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    off?: number;
-    gaps: {
-        [k: string]: {
-            /**
-             * a length in mm, at most 6 decimals
-             */
-            at: number;
-            /**
-             * a length in mm, at most 6 decimals
-             */
-            gap: number;
-        };
+  edge: string;
+  held: 'straightedge' | 'part';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  off?: number;
+  gaps: {
+    [k: string]: {
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      at: number;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      gap: number;
     };
+  };
 }
 export interface Finish {
-    kind?: 'none' | 'paint' | 'clear';
-    primer?: boolean;
-    colour?: string;
-    sheen?: string;
+  kind?: 'none' | 'paint' | 'clear';
+  primer?: boolean;
+  colour?: string;
+  sheen?: string;
 }
 export interface Methods {
-    front: 'banded' | 'face_frame';
-    top: 'between' | 'capping' | 'rails';
-    bottom?: 'between' | 'under';
-    shelves: 'pins' | 'fixed' | 'cleats' | 'standards' | 'slats';
-    back: 'none' | 'applied' | 'captured';
-    joint?: 'pocket_screws' | 'screws' | 'dowels' | 'dado';
-    glue?: boolean;
-    slope_top?: 'raking' | 'open';
+  front: 'banded' | 'face_frame';
+  top: 'between' | 'capping' | 'rails';
+  bottom?: 'between' | 'under';
+  shelves: 'pins' | 'fixed' | 'cleats' | 'standards' | 'slats';
+  back: 'none' | 'applied' | 'captured';
+  joint?: 'pocket_screws' | 'screws' | 'dowels' | 'dado';
+  glue?: boolean;
+  slope_top?: 'raking' | 'open';
 }
 export interface Material {
-    name: string;
-    order?: string;
+  name: string;
+  order?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  thickness: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  sheet_length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  sheet_width: number;
+  grain: boolean;
+  price_cents: number;
+  /**
+   * kg/m³
+   */
+  density?: number;
+  sizes?: {
+    [k: string]: SheetSize;
+  };
+  /**
+   * off the near and far end of the length, then of the width; what is left out is the workshop's trim
+   */
+  trims?: {
     /**
      * a length in mm, at most 6 decimals
      */
-    thickness: number;
+    left?: number;
     /**
      * a length in mm, at most 6 decimals
      */
-    sheet_length: number;
+    right?: number;
     /**
      * a length in mm, at most 6 decimals
      */
-    sheet_width: number;
-    grain: boolean;
-    price_cents: number;
-    /**
-     * kg/m³
-     */
-    density?: number;
-    sizes?: {
-        [k: string]: SheetSize;
-    };
-    /**
-     * off the near and far end of the length, then of the width; what is left out is the workshop's trim
-     */
-    trims?: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        left?: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        right?: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        near?: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        far?: number;
-    };
-    /**
-     * how many whole sheets there are
-     */
-    limit?: number;
-    /**
-     * how stiff it is; birch ply unless said
-     */
-    made_of?: 'birch_ply' | 'softwood_ply' | 'fibreboard' | 'particleboard' | 'pine' | 'poplar' | 'maple';
+    near?: number;
     /**
      * a length in mm, at most 6 decimals
      */
-    nominal?: number;
+    far?: number;
+  };
+  /**
+   * how many whole sheets there are
+   */
+  limit?: number;
+  /**
+   * how stiff it is; birch ply unless said
+   */
+  made_of?: 'birch_ply' | 'softwood_ply' | 'fibreboard' | 'particleboard' | 'pine' | 'poplar' | 'maple';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  nominal?: number;
 }
 export interface SheetSize {
-    name: string;
-    order?: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    length: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    price_cents?: number;
-    limit?: number;
-    in_hand?: boolean;
-    /**
-     * the label of the piece on the rack it was taken from
-     */
-    rack?: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    thickness?: number;
+  name: string;
+  order?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  price_cents?: number;
+  limit?: number;
+  in_hand?: boolean;
+  /**
+   * the label of the piece on the rack it was taken from
+   */
+  rack?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  thickness?: number;
 }
 export interface Workshop {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    kerf: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    trim: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    banding: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    slide_in: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    part_tolerance: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    tape_base: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    tape_per_metre: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    tape_bend: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    level_per_metre: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    meter_limit?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    laser_per_metre?: number;
-    gauge_degrees?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    router_base?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    router_bit?: number;
-    saws?: {
-        mitre?: Saw;
-        table?: Saw;
-        guided?: Saw;
-        shop?: Saw;
-    };
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    end_trim?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    car_length?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    car_width?: number;
-    /**
-     * what the car bears
-     */
-    car_kg?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  kerf: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  trim: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  banding: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  slide_in: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  part_tolerance: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  tape_base: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  tape_per_metre: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  tape_bend: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  level_per_metre: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  meter_limit?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  laser_per_metre?: number;
+  gauge_degrees?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  router_base?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  router_bit?: number;
+  saws?: {
+    mitre?: Saw;
+    table?: Saw;
+    guided?: Saw;
+    shop?: Saw;
+  };
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  end_trim?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  car_length?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  car_width?: number;
+  /**
+   * what the car bears
+   */
+  car_kg?: number;
 }
 export interface Saw {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    longest_cut?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    widest_fence?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    piece_length?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    piece_width?: number;
-    stages?: number;
-    cuts?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    tolerance?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    kerf?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  longest_cut?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  widest_fence?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  piece_length?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  piece_width?: number;
+  stages?: number;
+  cuts?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  tolerance?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  kerf?: number;
 }
 export interface Layout {
-    /**
-     * @minItems 1
-     */
-    sheets: [LaidSheet, ...LaidSheet[]];
+  /**
+   * @minItems 1
+   */
+  sheets: [LaidSheet, ...LaidSheet[]];
 }
 export interface LaidSheet {
-    /**
-     * one of the material's sizes; left out for the whole sheet
-     */
-    size?: string;
-    /**
-     * @minItems 1
-     */
-    parts: [LaidPart, ...LaidPart[]];
+  /**
+   * one of the material's sizes; left out for the whole sheet
+   */
+  size?: string;
+  /**
+   * @minItems 1
+   */
+  parts: [LaidPart, ...LaidPart[]];
 }
 export interface LaidPart {
-    part: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    x: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    y: number;
-    turned: boolean;
-    locked?: boolean;
+  part: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y: number;
+  turned: boolean;
+  locked?: boolean;
 }
 export interface Fact {
-    kind: 'take' | 'note' | 'photo' | 'bought' | 'done' | 'begun' | 'sawn' | 'cut_wrong' | 'remark' | 'picture' | 'as_built';
-    reading?: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    value?: number;
-    typed?: string;
-    struck?: boolean;
-    /**
-     * degrees, for readings of angles
-     */
-    deg?: number;
-    with?: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
-    at?: string;
-    text?: string;
-    photo?: string;
-    width?: number;
-    height?: number;
-    caption?: string;
-    line?: string;
-    packs?: number;
-    cents?: number;
-    step?: string;
-    step_kind?: string;
-    minutes?: number;
-    planned?: number;
-    material?: string;
-    size?: string;
-    length?: number;
-    /**
-     * @minItems 4
-     * @maxItems 4
-     */
-    trims?: [number, number, number, number];
-    parts?: {
-        part: string;
-        x: number;
-        y: number;
-        length: number;
-        width: number;
-        turned?: boolean;
-    }[];
-    begun?: string;
-    cut?: number;
-    part?: string;
-    cause?: string;
-    about?: string;
-    thickness?: number;
+  kind:
+    'take' | 'note' | 'photo' | 'bought' | 'done' | 'begun' | 'sawn' | 'cut_wrong' | 'remark' | 'picture' | 'as_built';
+  reading?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  value?: number;
+  typed?: string;
+  struck?: boolean;
+  /**
+   * degrees, for readings of angles
+   */
+  deg?: number;
+  with?: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
+  at?: string;
+  text?: string;
+  photo?: string;
+  width?: number;
+  height?: number;
+  caption?: string;
+  line?: string;
+  packs?: number;
+  cents?: number;
+  step?: string;
+  step_kind?: string;
+  minutes?: number;
+  planned?: number;
+  material?: string;
+  size?: string;
+  length?: number;
+  /**
+   * @minItems 4
+   * @maxItems 4
+   */
+  trims?: [number, number, number, number];
+  parts?: {
+    part: string;
+    x: number;
+    y: number;
+    length: number;
+    width: number;
+    turned?: boolean;
+  }[];
+  begun?: string;
+  cut?: number;
+  part?: string;
+  cause?: string;
+  about?: string;
+  thickness?: number;
 }
 export interface WaySegment {
-    order?: string;
-    kind: 'door' | 'corridor' | 'corner' | 'stair' | 'stair_turn' | 'room';
-    name: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    height: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    into?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    gain?: number;
-    off?: string;
+  order?: string;
+  kind: 'door' | 'corridor' | 'corner' | 'stair' | 'stair_turn' | 'room';
+  name: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  into?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  gain?: number;
+  off?: string;
 }
 export interface StoredThing {
-    order?: string;
-    name: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    depth: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    height: number;
-    kg?: number;
-    count?: number;
-    often?: 'daily' | 'weekly' | 'seldom';
-    bay?: string;
-    hazard?: boolean;
+  order?: string;
+  name: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  depth: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  kg?: number;
+  count?: number;
+  often?: 'daily' | 'weekly' | 'seldom';
+  bay?: string;
+  hazard?: boolean;
 }
 export interface CutWishes {
-    goal?: 'leftover' | 'settings';
-    /**
-     * by part id
-     */
-    parts?: {
-        [k: string]: PartWish;
-    };
+  goal?: 'leftover' | 'settings';
+  /**
+   * by part id
+   */
+  parts?: {
+    [k: string]: PartWish;
+  };
 }
 export interface PartWish {
-    strip?: string;
-    together?: string;
-    priority?: 'first' | 'usual' | 'last';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    oversize?: number;
-    may_join?: boolean;
-    from_leftovers?: boolean;
+  strip?: string;
+  together?: string;
+  priority?: 'first' | 'usual' | 'last';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  oversize?: number;
+  may_join?: boolean;
+  from_leftovers?: boolean;
 }
 export interface StickSize {
-    name: string;
-    order?: string;
+  name: string;
+  order?: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  price_cents?: number;
+  limit?: number;
+  in_hand?: boolean;
+  defects?: {
     /**
      * a length in mm, at most 6 decimals
      */
-    length: number;
-    price_cents?: number;
-    limit?: number;
-    in_hand?: boolean;
-    defects?: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        from: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        to: number;
-    }[];
+    from: number;
     /**
      * a length in mm, at most 6 decimals
      */
-    thickness?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width?: number;
+    to: number;
+  }[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  thickness?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width?: number;
 }
 export interface Acceptance {
-    code: string;
-    ref: string;
-    reason: string;
+  code: string;
+  ref: string;
+  reason: string;
 }
 export interface House {
-    country?: 'us' | 'uk' | 'eu' | 'other';
-    built?: number;
-    children?: boolean;
-    rented?: boolean;
+  country?: 'us' | 'uk' | 'eu' | 'other';
+  built?: number;
+  children?: boolean;
+  rented?: boolean;
 }
 export interface Decision {
-    code: string;
-    ref: string;
-    who: string;
-    on: string;
-    said: string;
-    goes_on: boolean;
+  code: string;
+  ref: string;
+  who: string;
+  on: string;
+  said: string;
+  goes_on: boolean;
 }
 /**
  * money and shops
  */
 export interface Shop {
-    currency?: string;
-    tax_percent?: number;
-    tax_included?: boolean;
-    budget_cents?: number;
-    /**
-     * names of shops by key: timber, hardware, paint, other, and the person's own
-     */
-    shops?: {
-        [k: string]: string;
-    };
-    /**
-     * what the person says of single lines of the shopping list, by their key
-     */
-    lines?: {
-        [k: string]: ShopLine;
-    };
+  currency?: string;
+  tax_percent?: number;
+  tax_included?: boolean;
+  budget_cents?: number;
+  /**
+   * names of shops by key: timber, hardware, paint, other, and the person's own
+   */
+  shops?: {
+    [k: string]: string;
+  };
+  /**
+   * what the person says of single lines of the shopping list, by their key
+   */
+  lines?: {
+    [k: string]: ShopLine;
+  };
 }
 /**
  * in_hand and pack in the unit the thing is counted in; the price is that of one pack
  */
 export interface ShopLine {
-    in_hand?: number;
-    pack?: number;
-    price_cents?: number;
-    shop?: string;
-    instead?: string;
-    left_out?: boolean;
-    lead_days?: number;
+  in_hand?: number;
+  pack?: number;
+  price_cents?: number;
+  shop?: string;
+  instead?: string;
+  left_out?: boolean;
+  lead_days?: number;
 }
 /**
  * how the person goes about making
  */
 export interface MakeWay {
-    finish?: 'before' | 'after';
-    scribe?: 'site' | 'precut';
-    hands?: number;
-    finish_hidden?: boolean;
-    /**
-     * steps the person moved, each by the step it comes after; empty for first
-     */
-    order?: {
-        [k: string]: string;
-    };
+  finish?: 'before' | 'after';
+  scribe?: 'site' | 'precut';
+  hands?: number;
+  finish_hidden?: boolean;
+  /**
+   * steps the person moved, each by the step it comes after; empty for first
+   */
+  order?: {
+    [k: string]: string;
+  };
 }
 /**
  * the hours a person has
  */
 export interface WorkCalendar {
-    start?: string;
-    deadline?: string;
-    week?: {
-        mon?: WorkDay;
-        tue?: WorkDay;
-        wed?: WorkDay;
-        thu?: WorkDay;
-        fri?: WorkDay;
-        sat?: WorkDay;
-        sun?: WorkDay;
-    };
-    days?: {
-        [k: string]: WorkDay;
-    };
-    wet?: {
-        [k: string]: boolean;
-    };
-    quiet_until?: string;
-    quiet_from?: string;
-    quiet_days?: {
-        [k: string]: boolean;
-    };
-    outdoors?: boolean;
+  start?: string;
+  deadline?: string;
+  week?: {
+    mon?: WorkDay;
+    tue?: WorkDay;
+    wed?: WorkDay;
+    thu?: WorkDay;
+    fri?: WorkDay;
+    sat?: WorkDay;
+    sun?: WorkDay;
+  };
+  days?: {
+    [k: string]: WorkDay;
+  };
+  wet?: {
+    [k: string]: boolean;
+  };
+  quiet_until?: string;
+  quiet_from?: string;
+  quiet_days?: {
+    [k: string]: boolean;
+  };
+  outdoors?: boolean;
 }
 export interface WorkDay {
-    from?: string;
-    hours?: number;
+  from?: string;
+  hours?: number;
 }

@@ -6,376 +6,1218 @@
  */
 
 export type Argument =
-    | {
-          type: 'length';
-          /**
-           * a length in mm, at most 6 decimals
-           */
-          mm: number;
-      }
-    | {
-          type: 'angle';
-          degrees: number;
-      }
-    | {
-          type: 'count';
-          count: number;
-      }
-    | {
-          type: 'name';
-          name: string;
-      }
-    | {
-          type: 'text';
-          text: Text;
-      }
-    | {
-          type: 'amount';
-          value: number;
-          unit: 'each' | 'm' | 'm2' | 'l' | 'kg' | 'h';
-      }
-    | {
-          type: 'money';
-          cents: number;
-          currency: string;
-      };
+  | {
+      type: 'length';
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      mm: number;
+    }
+  | {
+      type: 'angle';
+      degrees: number;
+    }
+  | {
+      type: 'count';
+      count: number;
+    }
+  | {
+      type: 'name';
+      name: string;
+    }
+  | {
+      type: 'text';
+      text: Text;
+    }
+  | {
+      type: 'amount';
+      value: number;
+      unit: 'each' | 'm' | 'm2' | 'l' | 'kg' | 'h';
+    }
+  | {
+      type: 'money';
+      cents: number;
+      currency: string;
+    };
 
 /**
  * Everything that follows from a project document. Lengths are mm.
  */
 export interface Plan {
-    format: 'incastro-plan';
-    version: 1;
-    unit: 'mm' | 'in';
-    site: {
-        [k: string]: Site;
+  format: 'incastro-plan';
+  version: 1;
+  unit: 'mm' | 'in';
+  site: {
+    [k: string]: Site;
+  };
+  pieces: {
+    [k: string]: FittedPiece;
+  };
+  parts: Part[];
+  cut: MaterialPlan[];
+  findings: Finding[];
+  drawings: {
+    [k: string]: {
+      [k: string]: Drawing;
     };
-    pieces: {
-        [k: string]: FittedPiece;
-    };
-    parts: Part[];
-    cut: MaterialPlan[];
-    findings: Finding[];
-    drawings: {
-        [k: string]: {
-            [k: string]: Drawing;
-        };
-    };
-    way_in: WayIn;
-    /**
-     * by piece: every panel as a solid, and the room around it
-     */
-    solids: {
-        [k: string]: Solids;
-    };
-    templates: {
-        [k: string]: Template;
-    };
-    lumber: LumberPlan[];
-    /**
-     * by part that has anything drilled or let in
-     */
-    bench: {
-        [k: string]: Bench;
-    };
-    buy: ShoppingList;
-    steps: Step[];
-    schedule: Schedule;
-    carrying: Carrying;
+  };
+  way_in: WayIn;
+  /**
+   * by piece: every panel as a solid, and the room around it
+   */
+  solids: {
+    [k: string]: Solids;
+  };
+  templates: {
+    [k: string]: Template;
+  };
+  lumber: LumberPlan[];
+  /**
+   * by part that has anything drilled or let in
+   */
+  bench: {
+    [k: string]: Bench;
+  };
+  buy: ShoppingList;
+  steps: Step[];
+  schedule: Schedule;
+  carrying: Carrying;
 }
 export interface Site {
-    name: string;
-    walk: Walked[];
-    walls: {
-        [k: string]: {
-            [k: string]: WallPoint[];
-        };
+  name: string;
+  walk: Walked[];
+  walls: {
+    [k: string]: {
+      [k: string]: WallPoint[];
     };
-    lean: {
-        left: number | null;
-        right: number | null;
-    } | null;
-    floor: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        left?: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        right?: number;
-    };
-    ceiling: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        left?: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        right?: number;
-    };
-    depth: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        left?: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        right?: number;
-    };
-    planes: ('front' | 'back')[];
-    doubt: Doubt;
-    kind:
-        | 'niche'
-        | 'wall'
-        | 'corner'
-        | 'closet'
-        | 'under_stair'
-        | 'under_slope'
-        | 'fireside'
-        | 'in_cupboard'
-        | 'appliance_gap'
-        | 'floor_area'
-        | 'wall_hung';
-    left: 'wall' | 'open' | 'appliance';
-    right: 'wall' | 'open' | 'appliance';
-    square: {
-        left: number | null;
-        right: number | null;
-    };
-    slope: number | null;
-    things: PlacedThing[];
-    studs: StudAt[];
-    usable: Usable | null;
-    forms: ReadingForm[];
-}
-export interface Walked {
-    id: string;
-    kind:
-        | 'width'
-        | 'height'
-        | 'depth'
-        | 'diagonal'
-        | 'plumb'
-        | 'level'
-        | 'gap'
-        | 'three_four_five'
-        | 'corner_angle'
-        | 'slope_angle'
-        | 'slope_rise'
-        | 'slope_start'
-        | 'knee'
-        | 'mouth_width'
-        | 'mouth_height'
-        | 'mouth_depth'
-        | 'return'
-        | 'flank'
-        | 'breast_width'
-        | 'breast_depth'
-        | 'step_height'
-        | 'step_at';
-    name: Text;
-    value: number | null;
-    typed: string | null;
-    takes: Taken[];
-    off_by: number | null;
-    test: number | null;
-    view: 'front' | 'top' | 'side';
-    deg: number | null;
-    off_by_deg: number | null;
-    checked: number | null;
-    notes: {
-        id: string;
-        text: string;
-        at: string | null;
-    }[];
-    photos: {
-        id: string;
-        photo: string;
-        width: number;
-        height: number;
-        caption: string | null;
-        at: string | null;
-    }[];
-}
-export interface Text {
-    key: string;
-    args: {
-        [k: string]: Argument;
-    };
-}
-export interface Taken {
-    id: string;
-    value: number | null;
-    deg: number | null;
-    typed: string;
-    with: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
-    at: string | null;
-}
-export interface WallPoint {
+  };
+  lean: {
+    left: number | null;
+    right: number | null;
+  } | null;
+  floor: {
     /**
      * a length in mm, at most 6 decimals
      */
-    z: number;
+    left?: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    right?: number;
+  };
+  ceiling: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    left?: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    right?: number;
+  };
+  depth: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    left?: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    right?: number;
+  };
+  planes: ('front' | 'back')[];
+  doubt: Doubt;
+  kind:
+    | 'niche'
+    | 'wall'
+    | 'corner'
+    | 'closet'
+    | 'under_stair'
+    | 'under_slope'
+    | 'fireside'
+    | 'in_cupboard'
+    | 'appliance_gap'
+    | 'floor_area'
+    | 'wall_hung';
+  left: 'wall' | 'open' | 'appliance';
+  right: 'wall' | 'open' | 'appliance';
+  square: {
+    left: number | null;
+    right: number | null;
+  };
+  slope: number | null;
+  things: PlacedThing[];
+  studs: StudAt[];
+  usable: Usable | null;
+  forms: ReadingForm[];
+}
+export interface Walked {
+  id: string;
+  kind:
+    | 'width'
+    | 'height'
+    | 'depth'
+    | 'diagonal'
+    | 'plumb'
+    | 'level'
+    | 'gap'
+    | 'three_four_five'
+    | 'corner_angle'
+    | 'slope_angle'
+    | 'slope_rise'
+    | 'slope_start'
+    | 'knee'
+    | 'mouth_width'
+    | 'mouth_height'
+    | 'mouth_depth'
+    | 'return'
+    | 'flank'
+    | 'breast_width'
+    | 'breast_depth'
+    | 'step_height'
+    | 'step_at';
+  name: Text;
+  value: number | null;
+  typed: string | null;
+  takes: Taken[];
+  off_by: number | null;
+  test: number | null;
+  view: 'front' | 'top' | 'side';
+  deg: number | null;
+  off_by_deg: number | null;
+  checked: number | null;
+  notes: {
+    id: string;
+    text: string;
+    at: string | null;
+  }[];
+  photos: {
+    id: string;
+    photo: string;
+    width: number;
+    height: number;
+    caption: string | null;
+    at: string | null;
+  }[];
+}
+export interface Text {
+  key: string;
+  args: {
+    [k: string]: Argument;
+  };
+}
+export interface Taken {
+  id: string;
+  value: number | null;
+  deg: number | null;
+  typed: string;
+  with: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
+  at: string | null;
+}
+export interface WallPoint {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  z: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x: number;
+  exact: boolean;
+  ref: string | null;
+}
+export interface Doubt {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  now: number;
+  then: number | null;
+  advice: Text | null;
+  known: Known[];
+  next: Advice[];
+  enough: boolean;
+}
+export interface Known {
+  name: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  doubt: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  enough: number;
+  settled: boolean;
+}
+export interface Advice {
+  reading: string | null;
+  name: Text;
+  take: Place;
+  helps: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  now: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  then: number;
+  view: 'front' | 'top' | 'side';
+  tape: [[number, number], [number, number]] | null;
+}
+export interface Place {
+  kind:
+    | 'width'
+    | 'height'
+    | 'depth'
+    | 'diagonal'
+    | 'plumb'
+    | 'level'
+    | 'gap'
+    | 'three_four_five'
+    | 'corner_angle'
+    | 'slope_angle'
+    | 'slope_rise'
+    | 'slope_start'
+    | 'knee'
+    | 'mouth_width'
+    | 'mouth_height'
+    | 'mouth_depth'
+    | 'return'
+    | 'flank'
+    | 'breast_width'
+    | 'breast_depth'
+    | 'step_height'
+    | 'step_at';
+  order?: string;
+  side?: 'left' | 'right';
+  plane?: 'front' | 'back';
+  rise?: 'rising_right' | 'rising_left';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  z?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from_z?: number;
+  face?: 'left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening';
+  along?: 'run' | 'depth';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  run?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  along_back?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  along_side?: number;
+  edge?: string;
+  step?: number;
+  levelled?: boolean;
+}
+export interface PlacedThing {
+  id: string;
+  kind:
+    | 'baseboard'
+    | 'shoe'
+    | 'window_trim'
+    | 'door_trim'
+    | 'window'
+    | 'sill'
+    | 'door'
+    | 'socket'
+    | 'double_socket'
+    | 'switch'
+    | 'two_way_switch'
+    | 'wall_plate'
+    | 'vent'
+    | 'return_grille'
+    | 'pipe'
+    | 'hot_pipe'
+    | 'trap'
+    | 'shut_off'
+    | 'cleanout'
+    | 'radiator'
+    | 'wiring'
+    | 'refrigerant_line'
+    | 'meter'
+    | 'electrical_panel'
+    | 'light'
+    | 'detector'
+    | 'flue'
+    | 'fireplace'
+    | 'hearth'
+    | 'beam'
+    | 'post'
+    | 'bump_out'
+    | 'appliance'
+    | 'hose'
+    | 'gas_pipe'
+    | 'junction_box'
+    | 'filter'
+    | 'door_cavity'
+    | 'no_fix'
+    | 'stringer';
+  name: Text;
+  treatment: ('take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away') | null;
+  treatments: ('take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away')[];
+  faces: ('left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening')[];
+  must_reach: boolean;
+  defer_to:
+    | 'nobody'
+    | 'electrician'
+    | 'plumber'
+    | 'heating_engineer'
+    | 'structural_engineer'
+    | 'utility'
+    | 'fire_rules'
+    | 'glazing_rules'
+    | 'makers_listing'
+    | 'gas_fitter'
+    | 'lead_test'
+    | 'asbestos_test'
+    | 'landlord'
+    | 'building_control';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  notch: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  away: number;
+  usual_free_area_cm2: number | null;
+}
+export interface StudAt {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x: number;
+  found: boolean;
+  doubtful: boolean;
+  ref: string | null;
+}
+export interface Usable {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  floor_high: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  floor_fall: number;
+  clear_height: number | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  left: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  right: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  back: number;
+  in_the_way: string[];
+}
+export interface ReadingForm {
+  key: string;
+  name: Text;
+  fixed: Place;
+  asks: ('z' | 'from_z' | 'x' | 'y' | 'run' | 'along_back' | 'along_side')[];
+}
+export interface FittedPiece {
+  name: string;
+  space: string;
+  clear: Figure;
+  width: Figure;
+  height: Figure;
+  depth: Figure;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  to: number;
+  /**
+   * by name, and by part and name for slabs
+   */
+  edges: {
+    left: FittedEdge;
+    right: FittedEdge;
+    [k: string]: FittedEdge;
+  };
+  usual_set_off: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    filler: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    extended_stile: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    scribed_side: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    trim: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    play: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    scribed: number;
+  };
+  budget: Figure;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  spare: number;
+  tilt_up: Figure;
+  openings: {
+    [k: string]: Figure;
+  };
+  spacings: {
+    [k: string]: Spacing;
+  };
+  cells: {
+    [k: string]: Cell;
+  };
+  studs: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    [k: string]: number;
+  };
+  hardware: HardwareLine[];
+  totals: Totals;
+  supports: {
+    under: string;
     /**
      * a length in mm, at most 6 decimals
      */
     x: number;
-    exact: boolean;
-    ref: string | null;
-}
-export interface Doubt {
     /**
      * a length in mm, at most 6 decimals
      */
-    now: number;
-    then: number | null;
-    advice: Text | null;
-    known: Known[];
-    next: Advice[];
-    enough: boolean;
+    rear: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    front: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    shim_rear: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    shim_front: number;
+  }[];
+  /**
+   * in which order a board is scribed, by part
+   */
+  orders: {
+    [k: string]: Text[];
+  };
+  crown: CrownCuts | null;
+  stacks: {
+    depth: Stack;
+    height: Stack;
+    width: Stack;
+  };
+  floor_advice: Text[];
+  motions: Motion[];
+  /**
+   * what holds the piece up until somebody has decided
+   */
+  held: {
+    code: string;
+    ref: string;
+    before: 'cut' | 'fix';
+  }[];
 }
-export interface Known {
+export interface Figure {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  mm: number;
+  exact: boolean;
+  /**
+   * @minItems 1
+   */
+  trail: [Line, ...Line[]];
+}
+export interface Line {
+  op: 'start' | 'plus' | 'minus' | 'times' | 'over' | 'equals';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  mm?: number;
+  count?: number;
+  why: Text;
+  ref?: string;
+}
+export interface FittedEdge {
+  edge: 'left' | 'right' | 'top' | 'base' | 'back';
+  part: string | null;
+  along: 'x' | 'y' | 'z';
+  kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play' | null;
+  set_off: Figure | null;
+  gaps: Gap[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  greatest: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  least: number;
+  scribe: Scribe | null;
+  ways: Way[];
+}
+export interface Gap {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  at: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  gap: number;
+  exact: boolean;
+}
+export interface Scribe {
+  projects: Figure;
+  setting: Figure;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  touches_at: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  narrowest: number;
+  stations: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    at: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    presented: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    removed: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    left: number;
+  }[];
+  /**
+   * one in so many, where steeper than can be followed
+   */
+  steep: number | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  short: number | null;
+  bevel_deg: number;
+  held: 'straightedge' | 'part' | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  doubt: number | null;
+}
+export interface Way {
+  kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play';
+  fits: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  least: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  greatest: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from: number | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  to: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  blank: number | null;
+  minutes: number;
+  cents: number | null;
+  because: Text | null;
+}
+export interface Spacing {
+  openings: Figure[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  free: number;
+}
+export interface Cell {
+  label: string;
+  path: string[];
+  parent: string | null;
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  corner: [number, number, number];
+  /**
+   * @minItems 3
+   * @maxItems 3
+   */
+  size: [number, number, number];
+  width: Figure;
+  depth: Figure;
+  height: Figure;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  least: number;
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  mouth: [number, number];
+  drag: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    least: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    most: number;
+    snaps: Snap[];
+  } | null;
+}
+export interface Snap {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  why: Text;
+  by: {
+    by: 'share' | 'stud' | 'below';
+    ref?: string;
+  };
+}
+export interface HardwareLine {
+  name: Text;
+  count: number;
+  length: number | null;
+  for: string[];
+}
+export interface Totals {
+  parts: number;
+  grams: number;
+  joints: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  banded: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  framed: number;
+  fixings: number;
+}
+export interface CrownCuts {
+  /**
+   * degrees
+   */
+  spring: number;
+  corners: {
+    side: string;
+    /**
+     * degrees
+     */
+    angle: number;
+    read: boolean;
+    /**
+     * degrees
+     */
+    swing: number;
+    /**
+     * degrees
+     */
+    tilt: number;
+  }[];
+  /**
+   * degrees
+   */
+  turn: number | null;
+  /**
+   * degrees
+   */
+  mitre: number | null;
+}
+export interface Stack {
+  layers: {
+    name: Text;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    size: number;
+  }[];
+  plane: Text | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  rest: number | null;
+}
+export interface Motion {
+  id: string;
+  kind: 'hinged' | 'drawn' | 'sliding' | 'lid' | 'lift' | 'drop' | 'tilt';
+  name: Text;
+  bay: string | null;
+  parts: string[];
+  view: 'top' | 'side';
+  shapes: [number, number][][];
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  pivot: [number, number];
+  turns: boolean;
+  wants: number;
+  opens: number;
+  meets: Text | null;
+  struts: Struts | null;
+}
+export interface Struts {
+  kg: number;
+  centre: number;
+  on_flap: number;
+  moment_open: number;
+  moment_shut: number;
+  arm_open: number;
+  arm_shut: number;
+  holds_from: number | null;
+  shuts_to: number | null;
+  count: number;
+  harder: number;
+  share: number;
+}
+export interface Part {
+  id: string;
+  label: string;
+  piece: string;
+  role: string;
+  name: Text;
+  hand: ('left' | 'right') | null;
+  material: string;
+  material_name: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  thickness: number;
+  finished: Size;
+  cut: Size;
+  grain: 'length' | 'free';
+  banded: string[];
+  fit_on_site: boolean;
+  bought: boolean;
+  bay: string | null;
+  outline: [number, number][] | null;
+  bevels: number[];
+  taken: {
+    kind: string;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    along: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    across: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    depth: number;
+  }[];
+  marked_out: MarkedOut | null;
+  long_face: string | null;
+  /**
+   * the material whose leftovers it is cut from
+   */
+  from_leftover: string | null;
+  /**
+   * the part that is its mirror image
+   */
+  mirror_of: string | null;
+  state: 'to_cut' | 'cut' | 'machined' | 'finished' | 'assembled' | 'installed';
+  as_cut: {
+    length: number;
+    width: number;
+  } | null;
+  as_built: {
+    length: number | null;
+    width: number | null;
+    thickness: number | null;
+  } | null;
+}
+export interface Size {
+  length: Figure;
+  width: Figure;
+}
+export interface MarkedOut {
+  seen: 'front' | 'side' | 'top';
+  corners: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    across: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    up: number;
+    /**
+     * degrees
+     */
+    angle: number;
+    /**
+     * degrees
+     */
+    off_square: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    edge: number;
+  }[];
+  diagonals: {
+    from: number;
+    to: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length: number;
+  }[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  openings: {
+    kind: string;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    across: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    up: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    height: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    pin: number | null;
+  }[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  fence: number | null;
+}
+export interface MaterialPlan {
+  material: string;
+  name: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  thickness: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  kerf: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  trim: number;
+  price_cents: number;
+  cost_cents: number;
+  status: 'optimal' | 'feasible';
+  lower_bound: number | null;
+  accepted: boolean;
+  used_percent: number;
+  sheets: Sheet[];
+  unplaced: {
+    part: string;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width: number;
+  }[];
+  buy: {
+    size: string;
     name: string;
+    count: number;
+    in_hand: boolean;
+    price_cents: number;
     /**
      * a length in mm, at most 6 decimals
      */
-    doubt: number;
+    length: number;
     /**
      * a length in mm, at most 6 decimals
      */
-    enough: number;
-    settled: boolean;
+    width: number;
+  }[];
+  settings: number;
+  turns: number;
 }
-export interface Advice {
-    reading: string | null;
-    name: Text;
-    take: Place;
-    helps: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    now: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    then: number;
-    view: 'front' | 'top' | 'side';
-    tape: [[number, number], [number, number]] | null;
+export interface Sheet {
+  placements: Placement[];
+  cuts: Cut[];
+  offcuts: Offcut[];
+  size: string;
+  size_name: string;
+  in_hand: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * @minItems 4
+   * @maxItems 4
+   */
+  trims: [number, number, number, number];
+  settings: number;
+  turns: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  sawn: number;
+  cuttable: boolean;
+  locked: string[];
+  shop: ShopPlan | null;
+  begun: string | null;
+  made: number[];
 }
-export interface Place {
-    kind:
-        | 'width'
-        | 'height'
-        | 'depth'
-        | 'diagonal'
-        | 'plumb'
-        | 'level'
-        | 'gap'
-        | 'three_four_five'
-        | 'corner_angle'
-        | 'slope_angle'
-        | 'slope_rise'
-        | 'slope_start'
-        | 'knee'
-        | 'mouth_width'
-        | 'mouth_height'
-        | 'mouth_depth'
-        | 'return'
-        | 'flank'
-        | 'breast_width'
-        | 'breast_depth'
-        | 'step_height'
-        | 'step_at';
-    order?: string;
-    side?: 'left' | 'right';
-    plane?: 'front' | 'back';
-    rise?: 'rising_right' | 'rising_left';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    z?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    from_z?: number;
-    face?: 'left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening';
-    along?: 'run' | 'depth';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    x?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    y?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    run?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    along_back?: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    along_side?: number;
-    edge?: string;
-    step?: number;
-    levelled?: boolean;
+export interface Placement {
+  part: string;
+  label: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x_mm: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y_mm: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length_mm: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width_mm: number;
+  turned: boolean;
+  half: number | null;
 }
-export interface PlacedThing {
-    id: string;
-    kind:
-        | 'baseboard'
-        | 'shoe'
-        | 'window_trim'
-        | 'door_trim'
-        | 'window'
-        | 'sill'
-        | 'door'
-        | 'socket'
-        | 'double_socket'
-        | 'switch'
-        | 'two_way_switch'
-        | 'wall_plate'
-        | 'vent'
-        | 'return_grille'
-        | 'pipe'
-        | 'hot_pipe'
-        | 'trap'
-        | 'shut_off'
-        | 'cleanout'
-        | 'radiator'
-        | 'wiring'
-        | 'refrigerant_line'
-        | 'meter'
-        | 'electrical_panel'
-        | 'light'
-        | 'detector'
-        | 'flue'
-        | 'fireplace'
-        | 'hearth'
-        | 'beam'
-        | 'post'
-        | 'bump_out'
-        | 'appliance'
-        | 'hose'
-        | 'gas_pipe'
-        | 'junction_box'
-        | 'filter'
-        | 'door_cavity'
-        | 'no_fix'
-        | 'stringer';
-    name: Text;
-    treatment: ('take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away') | null;
-    treatments: ('take_off' | 'notch' | 'cut_through' | 'bring_forward' | 'box_in' | 'keep_clear' | 'keep_away')[];
-    faces: ('left' | 'right' | 'back' | 'floor' | 'ceiling' | 'slope' | 'opening')[];
-    must_reach: boolean;
-    defer_to:
+export interface Cut {
+  order: number;
+  kind: 'rip' | 'crosscut';
+  axis: 'x' | 'y';
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  at_mm: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from_mm: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  to_mm: number;
+  piece: string;
+  trim: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  fence_mm: number;
+  from_far: boolean;
+  setting: boolean;
+  saw: string | null;
+  off: Yield;
+  rest: Yield | null;
+}
+export interface Yield {
+  what: 'part' | 'piece' | 'leftover' | 'trim';
+  parts: string[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length_mm: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width_mm: number;
+}
+export interface Offcut {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x_mm: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y_mm: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length_mm: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width_mm: number;
+  worth_keeping: boolean;
+}
+export interface ShopPlan {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  tolerance: number;
+  cuts: {
+    axis: 'x' | 'y';
+    of: {
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      length_mm: number;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      width_mm: number;
+    };
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    at_mm: number;
+    off: {
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      length_mm: number;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      width_mm: number;
+    };
+    rest: {
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      length_mm: number;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      width_mm: number;
+    };
+  }[];
+  pieces: {
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    length_mm: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width_mm: number;
+    parts: string[];
+    fits_car: boolean | null;
+  }[];
+}
+export interface Finding {
+  code: string;
+  severity: 'stop' | 'look' | 'note';
+  place: {
+    stage: 'site' | 'piece' | 'fit' | 'cut';
+    ref: string;
+  };
+  says: Text;
+  remedy: Text;
+  source: Text;
+  measured: number | null;
+  limit: number | null;
+  fix: Fix | null;
+  /**
+   * why the person leaves it as it is
+   */
+  accepted: string | null;
+  /**
+   * who has to be asked before what it is about goes on
+   */
+  decides:
+    | (
         | 'nobody'
         | 'electrician'
         | 'plumber'
@@ -389,306 +1231,123 @@ export interface PlacedThing {
         | 'lead_test'
         | 'asbestos_test'
         | 'landlord'
-        | 'building_control';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    notch: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    away: number;
-    usual_free_area_cm2: number | null;
+        | 'building_control'
+      )
+    | null;
+  decided: Decided | null;
+  /**
+   * nothing behind it goes on until who is named has decided that it may
+   */
+  holds: boolean;
+  /**
+   * what waits for who decides: cutting, or fixing it in its place
+   */
+  before: ('cut' | 'fix') | null;
 }
-export interface StudAt {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    x: number;
-    found: boolean;
-    doubtful: boolean;
-    ref: string | null;
-}
-export interface Usable {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    floor_high: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    floor_fall: number;
-    clear_height: number | null;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    left: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    right: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    back: number;
-    in_the_way: string[];
-}
-export interface ReadingForm {
-    key: string;
-    name: Text;
-    fixed: Place;
-    asks: ('z' | 'from_z' | 'x' | 'y' | 'run' | 'along_back' | 'along_side')[];
-}
-export interface FittedPiece {
-    name: string;
-    space: string;
-    clear: Figure;
-    width: Figure;
-    height: Figure;
-    depth: Figure;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    from: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    to: number;
-    /**
-     * by name, and by part and name for slabs
-     */
-    edges: {
-        left: FittedEdge;
-        right: FittedEdge;
-        [k: string]: FittedEdge;
-    };
-    usual_set_off: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        filler: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        extended_stile: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        scribed_side: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        trim: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        play: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        scribed: number;
-    };
-    budget: Figure;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    spare: number;
-    tilt_up: Figure;
-    openings: {
-        [k: string]: Figure;
-    };
-    spacings: {
-        [k: string]: Spacing;
-    };
-    cells: {
-        [k: string]: Cell;
-    };
-    studs: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        [k: string]: number;
-    };
-    hardware: HardwareLine[];
-    totals: Totals;
-    supports: {
-        under: string;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        x: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        rear: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        front: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        shim_rear: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        shim_front: number;
-    }[];
-    /**
-     * in which order a board is scribed, by part
-     */
-    orders: {
-        [k: string]: Text[];
-    };
-    crown: CrownCuts | null;
-    stacks: {
-        depth: Stack;
-        height: Stack;
-        width: Stack;
-    };
-    floor_advice: Text[];
-    motions: Motion[];
-    /**
-     * what holds the piece up until somebody has decided
-     */
-    held: {
-        code: string;
-        ref: string;
-        before: 'cut' | 'fix';
-    }[];
-}
-export interface Figure {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    mm: number;
-    exact: boolean;
-    /**
-     * @minItems 1
-     */
-    trail: [Line, ...Line[]];
-}
-export interface Line {
-    op: 'start' | 'plus' | 'minus' | 'times' | 'over' | 'equals';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    mm?: number;
-    count?: number;
-    why: Text;
-    ref?: string;
-}
-export interface FittedEdge {
-    edge: 'left' | 'right' | 'top' | 'base' | 'back';
-    part: string | null;
-    along: 'x' | 'y' | 'z';
-    kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play' | null;
-    set_off: Figure | null;
-    gaps: Gap[];
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    greatest: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    least: number;
-    scribe: Scribe | null;
-    ways: Way[];
-}
-export interface Gap {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    at: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    gap: number;
-    exact: boolean;
-}
-export interface Scribe {
-    projects: Figure;
-    setting: Figure;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    touches_at: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    narrowest: number;
-    stations: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        at: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        presented: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        removed: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        left: number;
-    }[];
-    /**
-     * one in so many, where steeper than can be followed
-     */
-    steep: number | null;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    short: number | null;
-    bevel_deg: number;
-    held: 'straightedge' | 'part' | null;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    doubt: number | null;
-}
-export interface Way {
-    kind: 'filler' | 'extended_stile' | 'scribed_side' | 'scribed' | 'trim' | 'play';
-    fits: boolean;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    least: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    greatest: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    from: number | null;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    to: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    blank: number | null;
-    minutes: number;
-    cents: number | null;
-    because: Text | null;
-}
-export interface Spacing {
-    openings: Figure[];
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    free: number;
-}
-export interface Cell {
-    label: string;
+/**
+ * one step that cures it
+ */
+export interface Fix {
+  does: Text;
+  ops: {
+    op: 'set' | 'add' | 'remove';
     path: string[];
-    parent: string | null;
+    value?: unknown;
+  }[];
+}
+export interface Decided {
+  who: string;
+  on: string;
+  said: string;
+  goes_on: boolean;
+}
+export interface Drawing {
+  view: 'front' | 'top' | 'side' | 'axon';
+  /**
+   * @minItems 4
+   * @maxItems 4
+   */
+  bounds: [number, number, number, number];
+  items: Stroke[];
+}
+export interface Stroke {
+  kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader' | 'line' | 'caption' | 'thing' | 'mark';
+  layer: string;
+  ref: string | null;
+  points?: [number, number][];
+  side?: string;
+  rank?: number;
+  value?: number | null;
+  exact?: boolean;
+  title?: Text;
+  times?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  base?: number;
+  stations?: Station[];
+  name?: Text;
+  text?: Text;
+  deg?: number;
+  /**
+   * fields of a thing that dragging sideways and upright changes
+   */
+  move?: string[];
+  words?: string;
+}
+export interface Station {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  at: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  value: number;
+}
+export interface WayIn {
+  segments: WayPart[];
+  narrowest: string | null;
+  lowest: string | null;
+}
+export interface WayPart {
+  id: string;
+  kind: 'door' | 'corridor' | 'corner' | 'stair' | 'stair_turn' | 'room';
+  name: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  into: number | null;
+  gain: number | null;
+  off: string | null;
+  clear: Figure;
+  longest: Figure | null;
+}
+export interface Solids {
+  parts: Solid[];
+  room: RoomFace[];
+}
+export interface Solid {
+  part: string;
+  bay: string | null;
+  role: string;
+  axis: 'x' | 'y' | 'z';
+  outline: [number, number][];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  to: number;
+  taken: {
+    kind: string;
     /**
      * @minItems 3
      * @maxItems 3
@@ -699,603 +1358,104 @@ export interface Cell {
      * @maxItems 3
      */
     size: [number, number, number];
-    width: Figure;
-    depth: Figure;
-    height: Figure;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    least: number;
-    /**
-     * @minItems 2
-     * @maxItems 2
-     */
-    mouth: [number, number];
-    drag: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        least: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        most: number;
-        snaps: Snap[];
-    } | null;
-}
-export interface Snap {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    why: Text;
-    by: {
-        by: 'share' | 'stud' | 'below';
-        ref?: string;
-    };
-}
-export interface HardwareLine {
-    name: Text;
-    count: number;
-    length: number | null;
-    for: string[];
-}
-export interface Totals {
-    parts: number;
-    grams: number;
-    joints: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    banded: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    framed: number;
-    fixings: number;
-}
-export interface CrownCuts {
-    /**
-     * degrees
-     */
-    spring: number;
-    corners: {
-        side: string;
-        /**
-         * degrees
-         */
-        angle: number;
-        read: boolean;
-        /**
-         * degrees
-         */
-        swing: number;
-        /**
-         * degrees
-         */
-        tilt: number;
-    }[];
-    /**
-     * degrees
-     */
-    turn: number | null;
-    /**
-     * degrees
-     */
-    mitre: number | null;
-}
-export interface Stack {
-    layers: {
-        name: Text;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        size: number;
-    }[];
-    plane: Text | null;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    rest: number | null;
-}
-export interface Motion {
-    id: string;
-    kind: 'hinged' | 'drawn' | 'sliding' | 'lid' | 'lift' | 'drop' | 'tilt';
-    name: Text;
-    bay: string | null;
-    parts: string[];
-    view: 'top' | 'side';
-    shapes: [number, number][][];
-    /**
-     * @minItems 2
-     * @maxItems 2
-     */
-    pivot: [number, number];
-    turns: boolean;
-    wants: number;
-    opens: number;
-    meets: Text | null;
-    struts: Struts | null;
-}
-export interface Struts {
-    kg: number;
-    centre: number;
-    on_flap: number;
-    moment_open: number;
-    moment_shut: number;
-    arm_open: number;
-    arm_shut: number;
-    holds_from: number | null;
-    shuts_to: number | null;
-    count: number;
-    harder: number;
-    share: number;
-}
-export interface Part {
-    id: string;
-    label: string;
-    piece: string;
-    role: string;
-    name: Text;
-    hand: ('left' | 'right') | null;
-    material: string;
-    material_name: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    thickness: number;
-    finished: Size;
-    cut: Size;
-    grain: 'length' | 'free';
-    banded: string[];
-    fit_on_site: boolean;
-    bought: boolean;
-    bay: string | null;
-    outline: [number, number][] | null;
-    bevels: number[];
-    taken: {
-        kind: string;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        along: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        across: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        length: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        width: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        depth: number;
-    }[];
-    marked_out: MarkedOut | null;
-    long_face: string | null;
-    /**
-     * the material whose leftovers it is cut from
-     */
-    from_leftover: string | null;
-    /**
-     * the part that is its mirror image
-     */
-    mirror_of: string | null;
-    state: 'to_cut' | 'cut' | 'machined' | 'finished' | 'assembled' | 'installed';
-    as_cut: {
-        length: number;
-        width: number;
-    } | null;
-    as_built: {
-        length: number | null;
-        width: number | null;
-        thickness: number | null;
-    } | null;
-}
-export interface Size {
-    length: Figure;
-    width: Figure;
-}
-export interface MarkedOut {
-    seen: 'front' | 'side' | 'top';
-    corners: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        across: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        up: number;
-        /**
-         * degrees
-         */
-        angle: number;
-        /**
-         * degrees
-         */
-        off_square: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        edge: number;
-    }[];
-    diagonals: {
-        from: number;
-        to: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        length: number;
-    }[];
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    height: number;
-    openings: {
-        kind: string;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        across: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        up: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        width: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        height: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        pin: number | null;
-    }[];
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    fence: number | null;
-}
-export interface MaterialPlan {
-    material: string;
-    name: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    thickness: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    length: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    kerf: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    trim: number;
-    price_cents: number;
-    cost_cents: number;
-    status: 'optimal' | 'feasible';
-    lower_bound: number | null;
-    accepted: boolean;
-    used_percent: number;
-    sheets: Sheet[];
-    unplaced: {
-        part: string;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        length: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        width: number;
-    }[];
-    buy: {
-        size: string;
-        name: string;
-        count: number;
-        in_hand: boolean;
-        price_cents: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        length: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        width: number;
-    }[];
-    settings: number;
-    turns: number;
-}
-export interface Sheet {
-    placements: Placement[];
-    cuts: Cut[];
-    offcuts: Offcut[];
-    size: string;
-    size_name: string;
-    in_hand: boolean;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    length: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    /**
-     * @minItems 4
-     * @maxItems 4
-     */
-    trims: [number, number, number, number];
-    settings: number;
-    turns: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    sawn: number;
-    cuttable: boolean;
-    locked: string[];
-    shop: ShopPlan | null;
-    begun: string | null;
-    made: number[];
-}
-export interface Placement {
-    part: string;
-    label: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    x_mm: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    y_mm: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    length_mm: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width_mm: number;
-    turned: boolean;
-    half: number | null;
-}
-export interface Cut {
-    order: number;
-    kind: 'rip' | 'crosscut';
-    axis: 'x' | 'y';
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    at_mm: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    from_mm: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    to_mm: number;
-    piece: string;
-    trim: boolean;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    fence_mm: number;
-    from_far: boolean;
-    setting: boolean;
-    saw: string | null;
-    off: Yield;
-    rest: Yield | null;
-}
-export interface Yield {
-    what: 'part' | 'piece' | 'leftover' | 'trim';
-    parts: string[];
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    length_mm: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width_mm: number;
-}
-export interface Offcut {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    x_mm: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    y_mm: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    length_mm: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width_mm: number;
-    worth_keeping: boolean;
-}
-export interface ShopPlan {
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    tolerance: number;
-    cuts: {
-        axis: 'x' | 'y';
-        of: {
-            /**
-             * a length in mm, at most 6 decimals
-             */
-            length_mm: number;
-            /**
-             * a length in mm, at most 6 decimals
-             */
-            width_mm: number;
-        };
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        at_mm: number;
-        off: {
-            /**
-             * a length in mm, at most 6 decimals
-             */
-            length_mm: number;
-            /**
-             * a length in mm, at most 6 decimals
-             */
-            width_mm: number;
-        };
-        rest: {
-            /**
-             * a length in mm, at most 6 decimals
-             */
-            length_mm: number;
-            /**
-             * a length in mm, at most 6 decimals
-             */
-            width_mm: number;
-        };
-    }[];
-    pieces: {
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        length_mm: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        width_mm: number;
-        parts: string[];
-        fits_car: boolean | null;
-    }[];
-}
-export interface Finding {
-    code: string;
-    severity: 'stop' | 'look' | 'note';
-    place: {
-        stage: 'site' | 'piece' | 'fit' | 'cut';
-        ref: string;
-    };
-    says: Text;
-    remedy: Text;
-    source: Text;
-    measured: number | null;
-    limit: number | null;
-    fix: Fix | null;
-    /**
-     * why the person leaves it as it is
-     */
-    accepted: string | null;
-    /**
-     * who has to be asked before what it is about goes on
-     */
-    decides:
-        | (
-              | 'nobody'
-              | 'electrician'
-              | 'plumber'
-              | 'heating_engineer'
-              | 'structural_engineer'
-              | 'utility'
-              | 'fire_rules'
-              | 'glazing_rules'
-              | 'makers_listing'
-              | 'gas_fitter'
-              | 'lead_test'
-              | 'asbestos_test'
-              | 'landlord'
-              | 'building_control'
-          )
-        | null;
-    decided: Decided | null;
-    /**
-     * nothing behind it goes on until who is named has decided that it may
-     */
-    holds: boolean;
-    /**
-     * what waits for who decides: cutting, or fixing it in its place
-     */
-    before: ('cut' | 'fix') | null;
+  }[];
+  moves: Moves | null;
 }
 /**
- * one step that cures it
+ * turns about an axis at a pivot, (x, y) from above or (y, z) from the side, by degrees; or slides that way (x, y) by mm
  */
-export interface Fix {
-    does: Text;
-    ops: {
-        op: 'set' | 'add' | 'remove';
-        path: string[];
-        value?: unknown;
-    }[];
+export interface Moves {
+  how: 'turn' | 'slide';
+  about: 'x' | 'z';
+  /**
+   * @minItems 2
+   * @maxItems 2
+   */
+  pivot: [number, number];
+  by: number;
 }
-export interface Decided {
-    who: string;
-    on: string;
-    said: string;
-    goes_on: boolean;
+export interface RoomFace {
+  surface: string;
+  corners: [number, number, number][];
 }
-export interface Drawing {
-    view: 'front' | 'top' | 'side' | 'axon';
+export interface Template {
+  piece: string;
+  name: Text;
+  seen: Text;
+  left: Text | null;
+  right: Text | null;
+  /**
+   * @minItems 4
+   * @maxItems 4
+   */
+  bounds: [number, number, number, number];
+  lines: {
+    layer: 'cut' | 'straight' | 'blank' | 'station' | 'outline';
+    points: [number, number][];
+    closed: boolean;
+  }[];
+  marks: {
     /**
-     * @minItems 4
-     * @maxItems 4
+     * @minItems 2
+     * @maxItems 2
      */
-    bounds: [number, number, number, number];
-    items: Stroke[];
+    at: [number, number];
+    text: Text;
+  }[];
 }
-export interface Stroke {
-    kind: 'shape' | 'dimension' | 'reading' | 'ribbon' | 'level' | 'leader' | 'line' | 'caption' | 'thing' | 'mark';
-    layer: string;
-    ref: string | null;
-    points?: [number, number][];
-    side?: string;
-    rank?: number;
-    value?: number | null;
-    exact?: boolean;
-    title?: Text;
-    times?: number;
+export interface LumberPlan {
+  name: Text;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  thickness: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  kerf: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  end_trim: number;
+  cost_cents: number;
+  buy: {
+    size: string;
+    name: string;
+    count: number;
+    in_hand: boolean;
+    price_cents: number;
     /**
      * a length in mm, at most 6 decimals
      */
-    base?: number;
-    stations?: Station[];
-    name?: Text;
-    text?: Text;
-    deg?: number;
+    length: number;
     /**
-     * fields of a thing that dragging sideways and upright changes
+     * a length in mm, at most 6 decimals
      */
-    move?: string[];
-    words?: string;
+    width: number;
+  }[];
+  status: 'optimal' | 'feasible';
+  lower_bound: number | null;
+  sticks: StickPlan[];
+  unplaced: string[];
 }
-export interface Station {
+export interface StickPlan {
+  name: string;
+  in_hand: boolean;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  from: number;
+  pieces: {
+    part: string;
+    label: string;
     /**
      * a length in mm, at most 6 decimals
      */
@@ -1303,238 +1463,54 @@ export interface Station {
     /**
      * a length in mm, at most 6 decimals
      */
-    value: number;
-}
-export interface WayIn {
-    segments: WayPart[];
-    narrowest: string | null;
-    lowest: string | null;
-}
-export interface WayPart {
-    id: string;
-    kind: 'door' | 'corridor' | 'corner' | 'stair' | 'stair_turn' | 'room';
-    name: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    height: number;
-    into: number | null;
-    gain: number | null;
-    off: string | null;
-    clear: Figure;
-    longest: Figure | null;
-}
-export interface Solids {
-    parts: Solid[];
-    room: RoomFace[];
-}
-export interface Solid {
-    part: string;
-    bay: string | null;
-    role: string;
-    axis: 'x' | 'y' | 'z';
-    outline: [number, number][];
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    from: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    to: number;
-    taken: {
-        kind: string;
-        /**
-         * @minItems 3
-         * @maxItems 3
-         */
-        corner: [number, number, number];
-        /**
-         * @minItems 3
-         * @maxItems 3
-         */
-        size: [number, number, number];
-    }[];
-    moves: Moves | null;
-}
-/**
- * turns about an axis at a pivot, (x, y) from above or (y, z) from the side, by degrees; or slides that way (x, y) by mm
- */
-export interface Moves {
-    how: 'turn' | 'slide';
-    about: 'x' | 'z';
-    /**
-     * @minItems 2
-     * @maxItems 2
-     */
-    pivot: [number, number];
-    by: number;
-}
-export interface RoomFace {
-    surface: string;
-    corners: [number, number, number][];
-}
-export interface Template {
-    piece: string;
-    name: Text;
-    seen: Text;
-    left: Text | null;
-    right: Text | null;
-    /**
-     * @minItems 4
-     * @maxItems 4
-     */
-    bounds: [number, number, number, number];
-    lines: {
-        layer: 'cut' | 'straight' | 'blank' | 'station' | 'outline';
-        points: [number, number][];
-        closed: boolean;
-    }[];
-    marks: {
-        /**
-         * @minItems 2
-         * @maxItems 2
-         */
-        at: [number, number];
-        text: Text;
-    }[];
-}
-export interface LumberPlan {
-    name: Text;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    thickness: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    kerf: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    end_trim: number;
-    cost_cents: number;
-    buy: {
-        size: string;
-        name: string;
-        count: number;
-        in_hand: boolean;
-        price_cents: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        length: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        width: number;
-    }[];
-    status: 'optimal' | 'feasible';
-    lower_bound: number | null;
-    sticks: StickPlan[];
-    unplaced: string[];
-}
-export interface StickPlan {
-    name: string;
-    in_hand: boolean;
-    /**
-     * a length in mm, at most 6 decimals
-     */
     length: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    from: number;
-    pieces: {
-        part: string;
-        label: string;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        at: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        length: number;
-    }[];
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    left: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    most_bow: number;
+  }[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  left: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  most_bow: number;
 }
 export interface Bench {
-    faces: BenchFace[];
-    edges: {
-        edge: string;
-        from: string;
-        face: string;
-        rows: BoreRow[];
-        /**
-         * at an end of the grain
-         */
-        is_end: boolean;
-    }[];
+  faces: BenchFace[];
+  edges: {
+    edge: string;
+    from: string;
+    face: string;
+    rows: BoreRow[];
+    /**
+     * at an end of the grain
+     */
+    is_end: boolean;
+  }[];
 }
 export interface BenchFace {
-    face: string;
-    sides: {
-        left: string;
-        right: string;
-        lower: string;
-        upper: string;
-    };
+  face: string;
+  sides: {
+    left: string;
+    right: string;
+    lower: string;
+    upper: string;
+  };
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  loops: [number, number][][];
+  round: BenchRectangle[];
+  recesses: {
+    kind: string;
     /**
      * a length in mm, at most 6 decimals
      */
-    length: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    loops: [number, number][][];
-    round: BenchRectangle[];
-    recesses: {
-        kind: string;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        depth: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        x: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        y: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        length: number;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        width: number;
-    }[];
-    /**
-     * what is drilled into the edges
-     */
-    hidden: BenchRectangle[];
-    rows: BoreRow[];
-}
-export interface BenchRectangle {
+    depth: number;
     /**
      * a length in mm, at most 6 decimals
      */
@@ -1551,257 +1527,281 @@ export interface BenchRectangle {
      * a length in mm, at most 6 decimals
      */
     width: number;
+  }[];
+  /**
+   * what is drilled into the edges
+   */
+  hidden: BenchRectangle[];
+  rows: BoreRow[];
+}
+export interface BenchRectangle {
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  x: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  y: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
 }
 /**
  * holes alike: each distance along at each distance across
  */
 export interface BoreRow {
-    kind: 'pocket' | 'clearance' | 'pilot' | 'dowel' | 'pin' | 'spare_pin' | 'hinge_cup' | 'hinge_plate';
-    /**
-     * the parts they are for
-     */
-    with: string[];
-    /**
-     * mm from the left end, or along the edge
-     */
-    along: number[];
-    /**
-     * mm from the lower edge, or from the face that is named
-     */
-    across: number[];
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    diameter: number;
-    /**
-     * null right through
-     */
-    depth: number | null;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    screw: number | null;
-    slots: BenchRectangle[];
+  kind: 'pocket' | 'clearance' | 'pilot' | 'dowel' | 'pin' | 'spare_pin' | 'hinge_cup' | 'hinge_plate';
+  /**
+   * the parts they are for
+   */
+  with: string[];
+  /**
+   * mm from the left end, or along the edge
+   */
+  along: number[];
+  /**
+   * mm from the lower edge, or from the face that is named
+   */
+  across: number[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  diameter: number;
+  /**
+   * null right through
+   */
+  depth: number | null;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  screw: number | null;
+  slots: BenchRectangle[];
 }
 export interface ShoppingList {
-    currency: string;
-    tax_percent: number;
-    tax_included: boolean;
-    lines: Purchase[];
+  currency: string;
+  tax_percent: number;
+  tax_included: boolean;
+  lines: Purchase[];
+  cents: number;
+  tax_cents: number;
+  total_cents: number;
+  unpriced: number;
+  to_buy: number;
+  budget_cents: number | null;
+  spent_cents: number;
+  others: {
+    id: string;
+    line: string;
+    packs: number;
     cents: number;
-    tax_cents: number;
-    total_cents: number;
-    unpriced: number;
-    to_buy: number;
-    budget_cents: number | null;
-    spent_cents: number;
-    others: {
-        id: string;
-        line: string;
-        packs: number;
-        cents: number;
-    }[];
-    shops: {
-        [k: string]: string;
-    };
+  }[];
+  shops: {
+    [k: string]: string;
+  };
 }
 export interface Purchase {
-    key: string;
-    group:
-        | 'sheets'
-        | 'boards'
-        | 'hardware'
-        | 'screws'
-        | 'wall_fixings'
-        | 'banding'
-        | 'glue'
-        | 'filling'
-        | 'finish'
-        | 'abrasives'
-        | 'consumables';
-    name: Text;
-    note: Text | null;
-    need: Amount;
-    sum: Text[];
-    spare_percent: number;
-    wanted: Amount;
-    in_hand: Amount;
-    short: Amount;
-    pack: Amount;
-    packs: number;
-    price_cents: number | null;
-    price_at: string[] | null;
-    cost_cents: number | null;
-    shop: string;
-    instead: string | null;
-    left_out: boolean;
-    substitutes: Text[];
-    got_packs: number;
-    spent_cents: number;
-    bought: boolean;
-    receipts: string[];
-    lead_days: number | null;
+  key: string;
+  group:
+    | 'sheets'
+    | 'boards'
+    | 'hardware'
+    | 'screws'
+    | 'wall_fixings'
+    | 'banding'
+    | 'glue'
+    | 'filling'
+    | 'finish'
+    | 'abrasives'
+    | 'consumables';
+  name: Text;
+  note: Text | null;
+  need: Amount;
+  sum: Text[];
+  spare_percent: number;
+  wanted: Amount;
+  in_hand: Amount;
+  short: Amount;
+  pack: Amount;
+  packs: number;
+  price_cents: number | null;
+  price_at: string[] | null;
+  cost_cents: number | null;
+  shop: string;
+  instead: string | null;
+  left_out: boolean;
+  substitutes: Text[];
+  got_packs: number;
+  spent_cents: number;
+  bought: boolean;
+  receipts: string[];
+  lead_days: number | null;
 }
 export interface Amount {
-    value: number;
-    unit: 'each' | 'm' | 'm2' | 'l' | 'kg' | 'h';
+  value: number;
+  unit: 'each' | 'm' | 'm2' | 'l' | 'kg' | 'h';
 }
 /**
  * one step of the work, in its order
  */
 export interface Step {
-    id: string;
-    kind:
-        | 'intake'
-        | 'cut_sheet'
-        | 'cut_lumber'
-        | 'cut_other'
-        | 'band'
-        | 'rout'
-        | 'drill'
-        | 'dry_fit'
-        | 'sand'
-        | 'prime'
-        | 'coat'
-        | 'base'
-        | 'assemble'
-        | 'back'
-        | 'frame'
-        | 'mover'
-        | 'precut'
-        | 'prepare'
-        | 'record'
-        | 'set_base'
-        | 'carry'
-        | 'stand'
-        | 'services'
-        | 'join'
-        | 'fix'
-        | 'site_frame'
-        | 'scribe'
-        | 'top'
-        | 'filler'
-        | 'trim'
-        | 'slats'
-        | 'fill_heads'
-        | 'caulk'
-        | 'sand_on_site'
-        | 'prime_on_site'
-        | 'coat_on_site'
-        | 'touch_up'
-        | 'lids'
-        | 'drawers'
-        | 'doors'
-        | 'refit'
-        | 'shelves'
-        | 'furnish'
-        | 'check';
-    piece: string | null;
-    title: Text;
-    parts: string[];
-    makes: string[];
-    places: string[];
-    numbers: Text[];
-    checks: Text[];
-    tools: Text[];
-    cautions: Text[];
-    hands: number;
-    minutes: number;
-    noisy: boolean;
-    outside: boolean;
-    view: string;
-    sheet: {
-        material: string;
-        sheet: number;
-    } | null;
-    needs: StepNeed[];
-    breaks: StepNeed[];
-    held: {
-        code: string;
-        ref: string;
-        says: Text;
-        decides: string | null;
-    }[];
-    done: boolean;
+  id: string;
+  kind:
+    | 'intake'
+    | 'cut_sheet'
+    | 'cut_lumber'
+    | 'cut_other'
+    | 'band'
+    | 'rout'
+    | 'drill'
+    | 'dry_fit'
+    | 'sand'
+    | 'prime'
+    | 'coat'
+    | 'base'
+    | 'assemble'
+    | 'back'
+    | 'frame'
+    | 'mover'
+    | 'precut'
+    | 'prepare'
+    | 'record'
+    | 'set_base'
+    | 'carry'
+    | 'stand'
+    | 'services'
+    | 'join'
+    | 'fix'
+    | 'site_frame'
+    | 'scribe'
+    | 'top'
+    | 'filler'
+    | 'trim'
+    | 'slats'
+    | 'fill_heads'
+    | 'caulk'
+    | 'sand_on_site'
+    | 'prime_on_site'
+    | 'coat_on_site'
+    | 'touch_up'
+    | 'lids'
+    | 'drawers'
+    | 'doors'
+    | 'refit'
+    | 'shelves'
+    | 'furnish'
+    | 'check';
+  piece: string | null;
+  title: Text;
+  parts: string[];
+  makes: string[];
+  places: string[];
+  numbers: Text[];
+  checks: Text[];
+  tools: Text[];
+  cautions: Text[];
+  hands: number;
+  minutes: number;
+  noisy: boolean;
+  outside: boolean;
+  view: string;
+  sheet: {
+    material: string;
+    sheet: number;
+  } | null;
+  needs: StepNeed[];
+  breaks: StepNeed[];
+  held: {
+    code: string;
+    ref: string;
+    says: Text;
+    decides: string | null;
+  }[];
+  done: boolean;
 }
 /**
  * what must be done before, why, and how many hours lie between
  */
 export interface StepNeed {
-    step: string;
-    why: Text;
-    hours: number;
+  step: string;
+  why: Text;
+  hours: number;
 }
 /**
  * the work in days; times are minutes of the day
  */
 export interface Schedule {
-    days: ScheduledDay[];
-    drying: {
-        step: string;
-        from: {
-            date: string;
-            minute: number;
-        };
-        until: {
-            date: string;
-            minute: number;
-        };
-        why: Text;
-    }[];
-    ends: string | null;
-    deadline: string | null;
-    late: boolean;
-    minutes: number;
-    least_minutes: number;
-    most_minutes: number;
-    learnt: number;
-    unplaced: string[];
+  days: ScheduledDay[];
+  drying: {
+    step: string;
+    from: {
+      date: string;
+      minute: number;
+    };
+    until: {
+      date: string;
+      minute: number;
+    };
+    why: Text;
+  }[];
+  ends: string | null;
+  deadline: string | null;
+  late: boolean;
+  minutes: number;
+  least_minutes: number;
+  most_minutes: number;
+  learnt: number;
+  unplaced: string[];
 }
 export interface ScheduledDay {
-    date: string;
+  date: string;
+  from: number;
+  minutes: number;
+  slots: {
+    step: string;
     from: number;
     minutes: number;
-    slots: {
-        step: string;
-        from: number;
-        minutes: number;
-        hands: number;
-        last: boolean;
-    }[];
+    hands: number;
+    last: boolean;
+  }[];
 }
 /**
  * what is lifted, what is fetched, in which order it is wanted, how it comes apart again
  */
 export interface Carrying {
-    loads: {
-        piece: string;
-        name: Text;
-        parts: string[];
-        size: number[];
-        kg: Amount;
-        people: number;
-        says: Text[];
-    }[];
-    goods: {
-        name: Text;
-        count: number;
-        kg: Amount;
-        all: Amount;
-        length: number;
-        width: number;
-        fits: boolean | null;
-    }[];
-    goods_kg: Amount;
-    trips: number | null;
-    delivery: {
-        name: Text;
-        before: string;
-        lead_days: number | null;
-        shop: string;
-    }[];
-    apart: {
-        title: Text;
-        parts: string[];
-    }[];
+  loads: {
+    piece: string;
+    name: Text;
+    parts: string[];
+    size: number[];
+    kg: Amount;
+    people: number;
+    says: Text[];
+  }[];
+  goods: {
+    name: Text;
+    count: number;
+    kg: Amount;
+    all: Amount;
+    length: number;
+    width: number;
+    fits: boolean | null;
+  }[];
+  goods_kg: Amount;
+  trips: number | null;
+  delivery: {
+    name: Text;
+    before: string;
+    lead_days: number | null;
+    shop: string;
+  }[];
+  apart: {
+    title: Text;
+    parts: string[];
+  }[];
 }
