@@ -33,6 +33,12 @@ final readonly class Days
         return $this->calendar->days[$this->dateOf($day)] ?? $this->calendar->week[$this->weekday($day)];
     }
 
+    /** The longest stretch of an ordinary week, minutes: one long day may be over before it is wanted. */
+    public function longest(): int
+    {
+        return max([0, ...array_map(fn (WorkDay $d): int => $d->minutes, array_values($this->calendar->week))]);
+    }
+
     /** @return array{int, int} in which minutes of the whole calendar noise may be made that day; empty where none may */
     public function noise(int $day): array
     {

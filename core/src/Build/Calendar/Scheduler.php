@@ -60,9 +60,8 @@ final class Scheduler
     /** @return list<Slot> in order of time */
     public function slots(): array
     {
-        $stretches = array_map(fn (int $d): int => $this->days->work($d)->minutes, range(0, 13));
         foreach ($this->left as $id => $minutes) {
-            if ($minutes > max($stretches)) {
+            if ($minutes > $this->days->longest()) {
                 $this->longest[$id] = $minutes;
             }
         }
