@@ -14,6 +14,7 @@ use Incastro\Core\Build\Steps\Units;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Document\Project;
+use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;
@@ -26,8 +27,6 @@ use Incastro\Core\Measure\Text;
  */
 final readonly class Carrier
 {
-    private const LIFT_KG = 23.0;
-
     private const HIGH_KG = 10.0;
 
     private const SHOULDER_MM = 1300;
@@ -60,7 +59,7 @@ final readonly class Carrier
             if ($unit->kind === UnitKind::Mover || ($kg < self::LEAST_KG && $longest < self::LEAST_MM)) {
                 continue;
             }
-            $people = max(1, (int) ceil(round($kg / self::LIFT_KG, 6)));
+            $people = Load::peopleFor($kg);
             $isHigh = $unit->bottom()->units / Length::PER_MM > self::SHOULDER_MM && $kg > self::HIGH_KG;
             $loads[] = [
                 'piece' => $work->piece->id, 'name' => $unit->kind === UnitKind::Carcass ? Text::of('carry.carcass', what: $unit->name($work->piece)) : ($unit->kind === UnitKind::Base ? Text::of('carry.base', what: $unit->name($work->piece)) : $unit->panels[0]->name),

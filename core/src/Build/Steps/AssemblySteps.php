@@ -8,6 +8,7 @@ use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -62,7 +63,7 @@ final class AssemblySteps
 
     public function hands(Unit $unit): int
     {
-        return max(1, (int) ceil(round($this->kg($unit) / 23, 6)));
+        return Load::peopleFor($this->kg($unit));
     }
 
     public function kg(Unit $unit): float

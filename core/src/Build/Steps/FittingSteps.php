@@ -16,7 +16,7 @@ use Incastro\Core\Measure\Text;
 final class FittingSteps
 {
     /** A finish is dry in hours and hard in days: loads wait so long (fieldbook §10). */
-    private const CURED_H = 168.0;
+    public const CURED_H = 168.0;
 
     /** @param  list<Unit>  $units */
     public function __construct(private readonly PieceWork $work, private readonly Draft $draft, private readonly array $units, private readonly AssemblySteps $shop, private readonly SiteSteps $site)
@@ -202,10 +202,5 @@ final class FittingSteps
                 }
             }
         }
-    }
-
-    public static function curedAfter(): float
-    {
-        return self::CURED_H;
     }
 }

@@ -78,11 +78,14 @@ final class Graph
         return $this->steps;
     }
 
-    /** @return array<string, list<Need>> by step, without what another of its needs brings with it anyway */
-    public function needs(): array
+    /**
+     * @param  array<string, Step>  $order  each after all it needs
+     * @return array<string, list<Need>> by step, without what another of its needs brings with it anyway
+     */
+    public function needs(array $order): array
     {
         $before = [];
-        foreach ($this->inOrder() as $id => $step) {
+        foreach ($order as $id => $step) {
             $before[$id] = [];
             foreach ($this->needs[$id] as $need) {
                 $before[$id] += $before[$need->step] + [$need->step => true];

@@ -108,7 +108,7 @@ final readonly class LastSteps
         $numbers = [...array_map(fn (Hardware $h): Text => $h->name, $bought), ...array_map(fn (StoredThing $t): Text => Text::of('number.kept', thing: $t->name, bay: $this->work->design->cells[$t->bay ?? '']->label), $kept)];
         $furnish = $this->step(StepKind::Furnish, [$check], 'last', $numbers, count($numbers));
         foreach ($painted as $step) {
-            $this->draft->graph->need($furnish, $step, 'cured', $this->work->piece->finish->kind === FinishKind::None ? 0.0 : FittingSteps::curedAfter());
+            $this->draft->graph->need($furnish, $step, 'cured', $this->work->piece->finish->kind === FinishKind::None ? 0.0 : FittingSteps::CURED_H);
         }
     }
 

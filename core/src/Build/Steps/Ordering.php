@@ -12,10 +12,13 @@ final readonly class Ordering
     {
     }
 
-    /** @return array<string, Step> */
-    public function of(Graph $graph): array
+    /**
+     * @param  array<string, Step>  $usual
+     * @return array<string, Step>
+     */
+    public function of(array $usual): array
     {
-        $order = array_keys($graph->inOrder());
+        $order = array_keys($usual);
         foreach ($this->moved as $step => $after) {
             $from = array_search($step, $order, true);
             if ($from === false || ($after !== '' && ! in_array($after, $order, true)) || $after === $step) {
@@ -24,8 +27,7 @@ final readonly class Ordering
             array_splice($order, $from, 1);
             array_splice($order, $after === '' ? 0 : 1 + (int) array_search($after, $order, true), 0, [$step]);
         }
-        $all = $graph->all();
 
-        return array_combine($order, array_map(fn (string $id): Step => $all[$id], $order));
+        return array_combine($order, array_map(fn (string $id): Step => $usual[$id], $order));
     }
 }

@@ -30,9 +30,9 @@ final readonly class StepMaker
         foreach ($works as $work) {
             array_push($findings, ...$this->piece($work, $draft));
         }
-        $ordered = (new Ordering($this->project->make->order))->of($draft->graph);
+        $usual = $draft->graph->inOrder();
 
-        return new WorkPlan($this->project, $draft->graph->needs(), $ordered, $this->holding($draft, $cutting), $findings);
+        return new WorkPlan($this->project, $draft->graph->needs($usual), (new Ordering($this->project->make->order))->of($usual), $this->holding($draft, $cutting), $findings);
     }
 
     /** @return list<Finding> */

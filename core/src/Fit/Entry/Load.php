@@ -32,7 +32,13 @@ final readonly class Load
     /** The nearest to an ideal lift of 23 kg a person (fieldbook §7). */
     public function people(): int
     {
-        return max(1, (int) ceil($this->kg / 23));
+        return self::peopleFor($this->kg);
+    }
+
+    /** For so many kg. */
+    public static function peopleFor(float $kg): int
+    {
+        return max(1, (int) ceil(round($kg / 23, 6)));
     }
 
     /** The same, of another width and height. */
