@@ -5,17 +5,13 @@ declare(strict_types=1);
 namespace App\Print;
 
 /**
- * The piece in the round as far as it is together, with the parts of one step dark. Which parts are there: the browser has the same rule in
+ * The piece in the round as far as it is together, with the parts of one step dark. Which parts are there follows from the steps' scenes, as in
  * stages/make/steps.ts.
  *
  * @phpstan-import-type Step from PlanReader
  */
 final readonly class StepPicture
 {
-    private const SHOP = ['base', 'assemble', 'back', 'frame', 'mover', 'dry_fit'];
-
-    private const ROOM = ['set_base', 'stand', 'join', 'fix', 'site_frame', 'top', 'filler', 'trim', 'slats', 'lids', 'drawers', 'doors', 'shelves', 'scribe', 'services'];
-
     private const FILLS = ['axon_top' => [250, 246, 236], 'axon_front' => [240, 222, 184], 'axon_side' => [230, 204, 152]];
 
     private const LIT = ['axon_top' => [205, 220, 234], 'axon_front' => [120, 160, 196], 'axon_side' => [96, 138, 178]];
@@ -54,16 +50,15 @@ final readonly class StepPicture
     private static function parts(array $steps, int $index): array
     {
         $step = $steps[$index];
-        $lit = array_flip($step['places'] === [] ? $step['parts'] : $step['places']);
-        if (in_array($step['kind'], self::SHOP, true)) {
-            return [array_flip($step['parts']), $step['kind'] === 'dry_fit' ? [] : $lit];
-        }
-        if (! in_array($step['kind'], self::ROOM, true)) {
-            return [array_flip($step['parts']), count($lit) === count($step['parts']) ? [] : $lit];
-        }
-        $before = array_filter(array_slice($steps, 0, $index), fn (array $s): bool => in_array($s['kind'], self::ROOM, true) && $s['piece'] === $step['piece']);
+        $own = array_flip($step['parts']);
+        $new = array_flip($step['places'] === [] ? $step['parts'] : $step['places']);
+        $before = array_filter(array_slice($steps, 0, $index), fn (array $s): bool => $s['scene'] === 'room' && $s['piece'] === $step['piece']);
 
-        return [array_flip([...array_merge(...array_map(fn (array $s): array => $s['parts'], array_values($before)), ...[[]]), ...$step['parts']]), array_flip($step['parts'])];
+        return match ($step['scene']) {
+            'shop' => [$own, $new],
+            'room' => [$own + array_flip(array_merge(...array_column($before, 'parts'), ...[[]])), $own],
+            'bench' => [$own, count($new) === count($own) ? [] : $new],
+        };
     }
 
     private function pieceOf(string $part): ?string

@@ -125,7 +125,7 @@ final readonly class CutWriter
         $labels = $this->labels;
         foreach ($sheet->placements as $p) {
             if (str_starts_with($p->item, Started::SPOILED)) {
-                $labels[$p->item] = ($this->labels[explode(' ', $p->item)[2] ?? ''] ?? '').' ✗';
+                $labels[$p->item] = ($this->labels[Orders::partOf(explode(' ', $p->item, 3)[2] ?? '')] ?? '').' ✗';
             }
             [$part, $half] = [...explode(Orders::HALF, $p->item), ''];
             $labels[$p->item] ??= ($this->labels[$part] ?? $part).['' => '', '1' => 'a', '2' => 'b'][$half];

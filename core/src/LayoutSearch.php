@@ -73,7 +73,7 @@ final class LayoutSearch
         $project = ProjectReader::read($document);
         // Begun sheets come first in the plan, and nothing is put on them or taken off.
         $begun = count(array_filter($project->log->begun, fn (Begun $b): bool => $b->material === $material));
-        if ($place['sheet'] < $begun || isset($cutting->begun[explode(Orders::HALF, $place['part'])[0]])) {
+        if ($place['sheet'] < $begun || isset($cutting->begun[Orders::partOf($place['part'])])) {
             throw new PlaceRefused('begun', $place['part']);
         }
         $orders = new Orders($project, $material, $cutting->open(), $cutting->pairs);

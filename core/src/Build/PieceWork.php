@@ -61,9 +61,15 @@ final readonly class PieceWork
         return $panel->block->size->{$panel->inHouse($panel->thin)->value};
     }
 
-    public function kg(Panel $panel): float
+    public function kg(Panel ...$panels): float
     {
-        return $panel->solid->litres() * ($panel->bought ? self::LUMBER_DENSITY : ($this->project->stock[$panel->material]->density ?? 0.0)) / 1000;
+        return array_sum(array_map(fn (Panel $p): float => $p->solid->litres() * ($p->bought ? self::LUMBER_DENSITY : ($this->project->stock[$p->material]->density ?? 0.0)) / 1000, $panels));
+    }
+
+    /** Whether it gets the piece's finish: what is hidden only where the person finishes that too. */
+    public function isFinished(Panel $panel): bool
+    {
+        return self::isWood($panel) && (! $panel->role->isHidden() || $this->project->make->finishHidden);
     }
 
     /** What is cut or bought by length for it and can be painted. */

@@ -31,7 +31,7 @@ final class FitsSheet
         $findings = [];
         foreach ($cutting->nested as $materialId => $nested) {
             foreach ($nested->unplaced as $item) {
-                $findings[] = $this->finding($item, $nested, $names[explode(Orders::HALF, $item->id)[0]], $project->stock[$materialId]->name);
+                $findings[] = $this->finding($item, $nested, $names[Orders::partOf($item->id)], $project->stock[$materialId]->name);
             }
         }
 

@@ -28,7 +28,7 @@ final class LocksHold
         foreach ($cutting->own as $material => $nested) {
             $held = array_merge(...array_map(fn (LaidSheet $s): array => $s->locked, $nested->sheets));
             foreach (array_diff(self::wanted($project->layouts[$material] ?? null), $held, array_map(strval(...), array_keys($cutting->begun))) as $lost) {
-                $part = explode(Orders::HALF, $lost)[0];
+                $part = Orders::partOf($lost);
                 if (isset($names[$part])) {
                     $findings[] = new Finding('cut.lock_lost', Severity::Look, new Place('cut', $part), Text::of('cut.lock_lost', part: $names[$part], sheet: $project->stock[$material]->name),
                         Text::of('cut.lock_lost.remedy'), Text::of('source.geometry'));

@@ -30,6 +30,12 @@ final class Orders
         $this->items = $this->asked(false);
     }
 
+    /** The part an item is, or is half of. */
+    public static function partOf(string $item): string
+    {
+        return explode(self::HALF, $item)[0];
+    }
+
     public function isEmpty(): bool
     {
         return $this->items === [];

@@ -38,7 +38,7 @@ final readonly class Progress
                 if ($piece?->part !== null) {
                     $p = $piece->part;
                     [$l, $w] = $p->turned ? [$p->width, $p->length] : [$p->length, $p->width];
-                    $free[explode(Orders::HALF, $p->item)[0]] = ['begun' => (string) $sheet->begun, 'length' => Length::ofUnits($l), 'width' => Length::ofUnits($w)];
+                    $free[Orders::partOf($p->item)] = ['begun' => (string) $sheet->begun, 'length' => Length::ofUnits($l), 'width' => Length::ofUnits($w)];
                 }
             }
         }

@@ -27,7 +27,7 @@ final readonly class Started
         $parts = [];
         foreach ($this->project->log->begun as $begun) {
             foreach ($begun->parts as $part) {
-                $parts += $this->project->log->isSpoiled($begun->id, explode(Orders::HALF, $part['part'])[0]) ? [] : [explode(Orders::HALF, $part['part'])[0] => true];
+                $parts += $this->project->log->isSpoiled($begun->id, Orders::partOf($part['part'])) ? [] : [Orders::partOf($part['part']) => true];
             }
         }
 
@@ -55,7 +55,7 @@ final readonly class Started
             return $layout;
         }
         $begun = $this->parts();
-        $sheets = array_map(fn (array $s): array => ['parts' => array_values(array_filter($s['parts'], fn (array $p): bool => ! isset($begun[explode(Orders::HALF, $p['part'])[0]])))] + $s, $layout->sheets);
+        $sheets = array_map(fn (array $s): array => ['parts' => array_values(array_filter($s['parts'], fn (array $p): bool => ! isset($begun[Orders::partOf($p['part'])])))] + $s, $layout->sheets);
         $sheets = array_values(array_filter($sheets, fn (array $s): bool => $s['parts'] !== []));
 
         return $sheets === [] ? null : new Layout($layout->material, $sheets);
@@ -65,7 +65,7 @@ final readonly class Started
     {
         $known = array_values(array_filter($stock->kinds, fn (SheetKind $k): bool => $begun->size === null ? $k === $stock->kinds[0] : $k->id === $begun->size))[0] ?? $stock->kinds[0];
         $kind = new SheetKind($known->id, $known->name, $begun->length->units, $begun->width->units, array_map(fn (Length $l): int => $l->units, $begun->trims), $known->priceCents, $known->limit, $known->inHand);
-        $placements = array_map(fn (array $p): Placement => new Placement(($this->project->log->isSpoiled($begun->id, explode(Orders::HALF, $p['part'])[0]) ? self::SPOILED.$begun->id.' ' : '').$p['part'], $p['x']->units, $p['y']->units, $p['length']->units, $p['width']->units, $p['turned']), $begun->parts);
+        $placements = array_map(fn (array $p): Placement => new Placement(($this->project->log->isSpoiled($begun->id, Orders::partOf($p['part'])) ? self::SPOILED.$begun->id.' ' : '').$p['part'], $p['x']->units, $p['y']->units, $p['length']->units, $p['width']->units, $p['turned']), $begun->parts);
 
         return new LaidSheet($kind, $placements ?: throw new \LogicException('A sheet was begun with nothing on it.'), array_map(fn (Placement $p): string => $p->item, $placements), $begun->id);
     }

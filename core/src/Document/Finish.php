@@ -15,6 +15,12 @@ final readonly class Finish
     ) {
     }
 
+    /** A primer goes under paint alone. */
+    public function isPrimed(): bool
+    {
+        return $this->primer && $this->kind === FinishKind::Paint;
+    }
+
     /** Coats of paint were asked for before finishes were: those are paint. */
     public static function read(Node $node, int $coats): self
     {

@@ -34,4 +34,10 @@ final readonly class Material
         public ?Length $nominal = null,
     ) {
     }
+
+    /** What a sheet of it weighs. */
+    public function kg(Length $length, Length $width): float
+    {
+        return $length->units / Length::PER_MM * $width->units / Length::PER_MM * $this->thickness->units / Length::PER_MM * $this->density / 1e9;
+    }
 }

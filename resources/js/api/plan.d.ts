@@ -1709,7 +1709,7 @@ export interface Step {
   minutes: number;
   noisy: boolean;
   outside: boolean;
-  view: string;
+  scene: 'bench' | 'shop' | 'room';
   sheet: {
     material: string;
     sheet: number;
@@ -1736,6 +1736,19 @@ export interface StepNeed {
  * the work in days; times are minutes of the day
  */
 export interface Schedule {
+  /**
+   * the hours there are, with what is usual where the person said nothing
+   */
+  hours: {
+    week: {
+      [k: string]: WorkDay;
+    };
+    days: {
+      [k: string]: WorkDay;
+    };
+    quiet_until: string;
+    quiet_from: string;
+  };
   days: ScheduledDay[];
   drying: {
     step: string;
@@ -1757,6 +1770,10 @@ export interface Schedule {
   most_minutes: number;
   learnt: number;
   unplaced: string[];
+}
+export interface WorkDay {
+  from: string;
+  hours: number;
 }
 export interface ScheduledDay {
   date: string;

@@ -1,4 +1,5 @@
 import type { Operation } from '../api/client';
+import { happened } from './facts';
 import { ulid } from './ulid';
 
 const LONGEST = 2560;
@@ -19,6 +20,6 @@ export async function photoOf(
     const blob = await new Promise<Blob | null>((resolve) => canvas.toBlob(resolve, 'image/jpeg', 0.85));
     if (!blob) throw new Error('This picture cannot be kept; take it again.');
     const photo = ulid();
-    const value = { ...of, photo, width: canvas.width, height: canvas.height, at: new Date().toISOString() };
-    return { op: { op: 'append', path: ['facts', ulid()], value }, blob, photo };
+    const value = { ...of, photo, width: canvas.width, height: canvas.height };
+    return { op: happened(value), blob, photo };
 }

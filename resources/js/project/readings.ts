@@ -1,6 +1,7 @@
 import type { Operation } from '../api/client';
 import type { Fact, Reading } from '../api/document';
 import type { Walked } from '../api/plan';
+import { happened, struck } from './facts';
 import { ulid } from './ulid';
 
 export type With = NonNullable<Fact['with']>;
@@ -17,9 +18,9 @@ export function takeAgain(
     how: { with?: With | null; at: string },
 ): Operation {
     const said = isAngle(reading.kind) ? { deg: value } : { value };
-    const fact: Record<string, unknown> = { kind: 'take', reading: reading.id, ...said, typed, at: how.at };
+    const fact: Record<string, unknown> = { kind: 'take', reading: reading.id, ...said, typed };
     if (how.with) fact.with = how.with;
-    return { op: 'append', path: ['facts', ulid()], value: fact };
+    return happened(fact, how.at);
 }
 
 /** A take put right: what stood before is struck out, never erased. */
@@ -31,10 +32,8 @@ export function strikeOf(reading: Walked): Operation[] {
     return reading.takes.map((take) => struck(take.id));
 }
 
-export const struck = (fact: string): Operation => ({ op: 'strike', path: ['facts', fact] });
-
 export function noteOf(reading: string, text: string, at: string): Operation {
-    return { op: 'append', path: ['facts', ulid()], value: { kind: 'note', reading, text, at } };
+    return happened({ kind: 'note', reading, text }, at);
 }
 
 /** A new place to read, and its id. */

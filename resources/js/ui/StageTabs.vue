@@ -1,6 +1,6 @@
-<script setup lang="ts" generic="T extends string">
-/** The tabs over a board that is a list; what goes elsewhere stands at their right. */
-defineProps<{ label: string; tabs: { key: T; label: string }[]; tab: T }>();
+<script setup lang="ts" generic="T extends string | number">
+/** The tabs over a board; what goes elsewhere stands at their right. A tab that is `wide` has room on a wide screen only. */
+defineProps<{ label: string; tabs: { key: T; label: string; nth?: number; of?: number; wide?: boolean }[]; tab: T }>();
 const emit = defineEmits<{ tab: [key: T] }>();
 </script>
 
@@ -11,10 +11,14 @@ const emit = defineEmits<{ tab: [key: T] }>();
             :key="t.key"
             role="tab"
             :aria-selected="t.key === tab"
-            :class="{ on: t.key === tab }"
+            :class="{ on: t.key === tab, wide: t.wide }"
             @click="emit('tab', t.key)"
         >
             {{ t.label }}
+            <template v-if="t.nth"
+                ><b>{{ t.nth }}</b
+                >/{{ t.of }}</template
+            >
         </button>
         <span class="go"><slot /></span>
     </div>
@@ -26,6 +30,7 @@ const emit = defineEmits<{ tab: [key: T] }>();
     gap: 4px;
     padding: 8px 16px 0;
     flex: none;
+    flex-wrap: wrap;
     border-bottom: 1px solid var(--rule);
 }
 .tabs button {
@@ -42,6 +47,11 @@ const emit = defineEmits<{ tab: [key: T] }>();
     color: var(--ink);
     background: var(--sheet);
     font-weight: 650;
+}
+@media (max-width: 1100px) {
+    .tabs .wide {
+        display: none;
+    }
 }
 .go {
     margin-left: auto;

@@ -11,6 +11,7 @@ const props = defineProps<{
     path: readonly string[];
     placeholder?: string;
     longest?: number;
+    type?: 'text' | 'date' | 'time';
     needed?: boolean;
 }>();
 const project = useProject();
@@ -28,6 +29,7 @@ function keep(e: Event): void {
         <InputText
             :model-value="value ?? ''"
             :aria-label="label"
+            :type="type ?? 'text'"
             :placeholder="placeholder"
             size="small"
             :maxlength="longest ?? 120"

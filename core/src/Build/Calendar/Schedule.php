@@ -47,6 +47,7 @@ final readonly class Schedule implements \JsonSerializable
         [$least, $most] = $this->pace->range();
 
         return [
+            'hours' => $this->days->hours(),
             'days' => $this->workDays(),
             'drying' => array_map(fn (array $d): array => ['step' => $d[0], 'from' => $this->moment($d[1]), 'until' => $this->moment($d[2]), 'why' => $d[3]], $this->drying),
             'ends' => $this->ends(),

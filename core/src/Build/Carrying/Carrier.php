@@ -54,7 +54,7 @@ final readonly class Carrier
     {
         $loads = [];
         foreach (Units::of($work) as $unit) {
-            $kg = array_sum(array_map($work->kg(...), $unit->panels));
+            $kg = $work->kg(...$unit->panels);
             $longest = max(array_map(fn (Axis $a): int => $unit->extent($a)->units, Axis::cases())) / Length::PER_MM;
             if ($unit->kind === UnitKind::Mover || ($kg < self::LEAST_KG && $longest < self::LEAST_MM)) {
                 continue;
@@ -62,7 +62,11 @@ final readonly class Carrier
             $people = Load::peopleFor($kg);
             $isHigh = $unit->bottom()->units / Length::PER_MM > self::SHOULDER_MM && $kg > self::HIGH_KG;
             $loads[] = [
-                'piece' => $work->piece->id, 'name' => $unit->kind === UnitKind::Carcass ? Text::of('carry.carcass', what: $unit->name($work->piece)) : ($unit->kind === UnitKind::Base ? Text::of('carry.base', what: $unit->name($work->piece)) : $unit->panels[0]->name),
+                'piece' => $work->piece->id, 'name' => match ($unit->kind) {
+                    UnitKind::Carcass => Text::of('carry.carcass', what: $unit->name($work->piece)),
+                    UnitKind::Base => Text::of('carry.base', what: $unit->name($work->piece)),
+                    default => $unit->panels[0]->name,
+                },
                 'parts' => $unit->ids(), 'size' => array_map(fn (Axis $a): Length => $unit->extent($a), Axis::cases()), 'kg' => new Amount($kg, AmountUnit::Kilogram), 'people' => $people,
                 'says' => [...$this->advice($work, $unit, $kg, $people), ...($isHigh ? [Text::of('carry.high')] : [])],
             ];
@@ -95,12 +99,11 @@ final readonly class Carrier
                 if ($sheet->begun !== null || $sheet->kind->inHand) {
                     continue;
                 }
-                $mm = fn (int $units): float => $units / Length::PER_MM;
+                [$length, $width] = [Length::ofUnits($sheet->kind->length), Length::ofUnits($sheet->kind->width)];
                 $key = "$id {$sheet->kind->id}";
                 $goods[$key] = [
-                    'name' => Text::of('buy.sheet', name: $material->name, length: Length::ofUnits($sheet->kind->length), width: Length::ofUnits($sheet->kind->width)),
-                    'count' => 1 + ($goods[$key]['count'] ?? 0), 'kg' => $mm($sheet->kind->length) * $mm($sheet->kind->width) * $material->thickness->units / Length::PER_MM * $material->density / 1e9,
-                    'length' => Length::ofUnits($sheet->kind->length), 'width' => Length::ofUnits($sheet->kind->width), 'fits' => $this->project->workshop->fitsCar(Length::ofUnits($sheet->kind->length), Length::ofUnits($sheet->kind->width)),
+                    'name' => Text::of('buy.sheet', name: $material->name, length: $length, width: $width), 'count' => 1 + ($goods[$key]['count'] ?? 0),
+                    'kg' => $material->kg($length, $width), 'length' => $length, 'width' => $width, 'fits' => $this->project->workshop->fitsCar($length, $width),
                 ];
             }
         }
@@ -149,10 +152,12 @@ final readonly class Carrier
      */
     private function apart(array $works, WorkPlan $steps): array
     {
-        $kinds = [StepKind::Caulk, StepKind::Shelves, StepKind::Drawers, StepKind::Doors, StepKind::Lids, StepKind::Slats, StepKind::Trim, StepKind::Filler, StepKind::Top, StepKind::SiteFrame, StepKind::Fix, StepKind::Join, StepKind::Stand, StepKind::SetBase];
+        $kinds = [StepKind::Shelves, StepKind::Drawers, StepKind::Doors, StepKind::Lids, StepKind::Slats, StepKind::Trim, StepKind::Filler, StepKind::Top, StepKind::SiteFrame, StepKind::Fix, StepKind::Join, StepKind::Stand, StepKind::SetBase];
         $apart = [];
         foreach (array_reverse($steps->steps) as $step) {
-            $apart = in_array($step->kind, $kinds, true) && $step->kind !== StepKind::Caulk ? [...$apart, ['title' => Text::of("apart.{$step->kind->value}", ...$step->title->args), 'parts' => $step->parts]] : $apart;
+            if (in_array($step->kind, $kinds, true)) {
+                $apart[] = ['title' => Text::of("apart.{$step->kind->value}", ...$step->title->args), 'parts' => $step->parts];
+            }
         }
         $caulked = array_filter($steps->steps, fn (Step $s): bool => $s->kind === StepKind::Caulk);
         $last = array_map(fn (PieceWork $w): array => ['title' => Text::of($w->gluedJoints() === [] ? 'apart.dry' : 'apart.glued', piece: $w->piece->name), 'parts' => array_keys($w->panels)], $works);

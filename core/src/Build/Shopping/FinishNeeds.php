@@ -45,13 +45,12 @@ final readonly class FinishNeeds
         }
         $area = $this->area();
         $coats = self::coats($this->work->piece);
-        $primed = $finish->primer && $finish->kind === FinishKind::Paint;
         $name = Text::of($finish->colour === null ? "buy.{$finish->kind->value}" : "buy.{$finish->kind->value}_of", colour: implode(', ', array_filter([$finish->colour, $finish->sheen])));
 
         return [
-            ...($primed ? [$this->coating('primer', 'primer', Text::of('buy.primer'), $area, 1, [Text::of('buy.primer_instead')])] : []),
+            ...($finish->isPrimed() ? [$this->coating('primer', 'primer', Text::of('buy.primer'), $area, 1, [Text::of('buy.primer_instead')])] : []),
             $this->coating($finish->kind->value, "{$finish->kind->value} $finish->colour $finish->sheen", $name, $area, $coats, []),
-            ...$this->sanded($area, $coats + ($primed ? 1 : 0)),
+            ...$this->sanded($area, $coats + ($finish->isPrimed() ? 1 : 0)),
             ...$this->filler($finish->kind),
         ];
     }
@@ -67,8 +66,7 @@ final readonly class FinishNeeds
     {
         $m2 = 0.0;
         foreach ($this->work->fit->panels as $panel) {
-            $isSeen = ! $panel->role->isHidden() || $this->work->project->make->finishHidden;
-            if ($isSeen && PieceWork::isWood($panel)) {
+            if ($this->work->isFinished($panel)) {
                 $thick = PieceWork::thickness($panel)->units / Length::PER_MM;
                 $face = $panel->solid->litres() / $thick;
                 $edges = 2 * ($panel->length->value->units + $panel->width->value->units) / Length::PER_MM * $thick / 1e6;

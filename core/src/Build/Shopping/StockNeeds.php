@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\SheetKind;
 use Incastro\Core\Design\Panel;
@@ -28,9 +27,8 @@ final readonly class StockNeeds
     {
         $needs = [];
         foreach ($cutting->nested as $id => $nested) {
-            $begun = self::counted(new Nested($nested->stock, array_values(array_filter($nested->sheets, fn (LaidSheet $s): bool => $s->begun !== null)), [], 0));
-            foreach (self::counted($nested) as [$kind, $count]) {
-                $needs[] = $this->sheet($id, $kind, $count, array_sum(array_map(fn (array $b): int => $b[0]->id === $kind->id ? $b[1] : 0, $begun)));
+            foreach (self::counted($nested) as [$kind, $count, $begun]) {
+                $needs[] = $this->sheet($id, $kind, $count, $begun);
             }
         }
         foreach ($cutting->lumber as [$thickness, $width, $parts, $nested]) {
@@ -74,12 +72,13 @@ final readonly class StockNeeds
             inHand: $kind->inHand ? $count : 0.0);
     }
 
-    /** @return list<array{SheetKind, int}> */
+    /** @return list<array{SheetKind, int, int}> how many of each, and how many of those are begun */
     private static function counted(Nested $nested): array
     {
         $counted = [];
         foreach ($nested->sheets as $sheet) {
-            $counted[$sheet->kind->id] = [$sheet->kind, 1 + ($counted[$sheet->kind->id][1] ?? 0)];
+            [, $count, $begun] = $counted[$sheet->kind->id] ?? [null, 0, 0];
+            $counted[$sheet->kind->id] = [$sheet->kind, $count + 1, $begun + ($sheet->begun === null ? 0 : 1)];
         }
 
         return array_values($counted);

@@ -68,13 +68,19 @@ final class AssemblySteps
 
     public function kg(Unit $unit): float
     {
-        return array_sum(array_map($this->work->kg(...), $unit->panels));
+        return $this->work->kg(...$unit->panels);
     }
 
     /** Hours until glue lets it be moved. */
     public function strongAfter(): float
     {
         return $this->work->piece->methods->glue ? self::STRONG_H : 0.0;
+    }
+
+    /** The carcass a board is joined to the others of; null for what is in none. */
+    public function carcassOf(Panel $panel): ?Unit
+    {
+        return array_values(array_filter($this->units, fn (Unit $u): bool => $u->kind === UnitKind::Carcass && $u->has($panel->id)))[0] ?? null;
     }
 
     private function whole(Unit $unit): void
@@ -85,10 +91,9 @@ final class AssemblySteps
             default => StepKind::Mover,
         };
         $joints = $this->joints(array_flip($unit->ids()), $unit->ids());
-        $view = $kind === StepKind::Base ? 'top' : 'front';
         $size = $kind === StepKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z);
         $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->work->piece->id, Text::of("step.$kind->value", piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
-            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->work, $joints)], checks: [Text::of('check.diagonals')], amount: count($unit->panels), view: $view));
+            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->work, $joints)], checks: [Text::of('check.diagonals')], amount: count($unit->panels)));
         $this->draft->after($step, $unit->ids(), 'bench');
         $this->done[$unit->id] = $step;
     }
@@ -180,7 +185,7 @@ final class AssemblySteps
     {
         $backs = [];
         foreach ($this->units as $other) {
-            if ($other->kind === UnitKind::Loose && $other->role() === Role::Back && $this->carcassOf($other) === $unit) {
+            if ($other->kind === UnitKind::Loose && $other->role() === Role::Back && $this->backed($other) === $unit) {
                 $backs[] = $other->id;
             }
         }
@@ -197,7 +202,7 @@ final class AssemblySteps
         }
     }
 
-    private function carcassOf(Unit $loose): ?Unit
+    private function backed(Unit $loose): ?Unit
     {
         $best = null;
         $most = 0;

@@ -52,7 +52,7 @@ final readonly class BenchSteps
     private function coats(): array
     {
         $finish = $this->work->piece->finish;
-        $primer = $finish->primer && $finish->kind === FinishKind::Paint ? [[StepKind::Prime, 1]] : [];
+        $primer = $finish->isPrimed() ? [[StepKind::Prime, 1]] : [];
 
         return [...$primer, ...array_map(fn (int $n): array => [StepKind::Coat, $n], range(1, FinishNeeds::coats($this->work->piece)))];
     }
@@ -107,7 +107,7 @@ final readonly class BenchSteps
     private function step(StepKind $kind, array $parts, array $numbers, int $amount, string $why): string
     {
         $piece = $this->work->piece;
-        $step = $this->draft->add(new Step("$kind->value:$piece->id", $kind, $piece->id, Text::of("step.$kind->value", piece: $piece->name), $parts, numbers: $numbers, amount: $amount, view: 'bench'));
+        $step = $this->draft->add(new Step("$kind->value:$piece->id", $kind, $piece->id, Text::of("step.$kind->value", piece: $piece->name), $parts, numbers: $numbers, amount: $amount));
         $this->draft->after($step, $parts, $why);
 
         return $step;
@@ -133,6 +133,6 @@ final readonly class BenchSteps
     /** @return list<string> what takes a finish */
     private function finished(): array
     {
-        return $this->parts(fn (Panel $p): bool => PieceWork::isWood($p) && (! $p->role->isHidden() || $this->work->project->make->finishHidden));
+        return $this->parts($this->work->isFinished(...));
     }
 }

@@ -83,9 +83,7 @@ final class FittingSteps
         $this->draft->after($step, $parts, 'bench');
         $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled');
         $this->site->needRoom($step);
-        foreach ($this->site->fixed as $id => $fixed) {
-            $this->draft->graph->need($step, $fixed, 'fixed');
-        }
+        $this->site->needFixed($step);
     }
 
     /** What is built up in a bay goes from its frame outward: studs, ledgers, rails, boards. */
@@ -152,9 +150,7 @@ final class FittingSteps
         foreach ($units as $unit) {
             $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());
         }
-        foreach ($this->site->fixed as $fixed) {
-            $this->draft->graph->need($step, $fixed, 'fixed');
-        }
+        $this->site->needFixed($step);
         foreach ($this->units as $other) {
             $carrier = $this->kindOf($other);
             $isBefore = $carrier === StepKind::SiteFrame || (in_array($carrier, [StepKind::Top, StepKind::Filler, StepKind::Trim], true) && $kind !== StepKind::Slats);

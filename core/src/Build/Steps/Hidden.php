@@ -9,7 +9,6 @@ use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Geometry\Axis;
-use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 
 /**
@@ -29,7 +28,7 @@ final class Hidden
             $own = array_values(array_filter($bores, fn (Bore $b): bool => $b->with !== null && in_array($b->kind, [BoreKind::Clearance, BoreKind::Pocket], true)));
             $near = $own === [] ? [] : self::near($work, $part);
             foreach ($own as $bore) {
-                $head = self::head($bore);
+                $head = $bore->beforeHead(Length::fromMillimetres(self::BEFORE_MM));
                 foreach ($near as $panel) {
                     if ($panel->id !== $bore->with && $panel->block->holds($head)) {
                         $hidden["$part $bore->with $panel->id"] = [$part, (string) $bore->with, $panel->id];
@@ -52,13 +51,5 @@ final class Hidden
 
             return $p->id !== $part && $at->x->units < $x1 && $at->x->units + $size->x->units > $x0 && $at->y->units < $y1 && $at->y->units + $size->y->units > $y0 && $at->z->units < $z1 && $at->z->units + $size->z->units > $z0;
         }));
-    }
-
-    private static function head(Bore $bore): Place3
-    {
-        $k = $bore->into->value;
-        $by = Length::fromMillimetres(self::BEFORE_MM);
-
-        return $bore->at->with($bore->into, $bore->upward ? $bore->at->$k->minus($by) : $bore->at->$k->plus($by));
     }
 }

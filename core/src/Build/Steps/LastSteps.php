@@ -32,16 +32,16 @@ final readonly class LastSteps
     {
         $piece = $this->work->piece;
         $isPainted = $piece->finish->kind === FinishKind::Paint;
-        $fixed = $this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::SiteFrame, StepKind::Fix, StepKind::Stand, StepKind::Slats);
+        $fixed = array_fill_keys($this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::SiteFrame, StepKind::Fix, StepKind::Stand, StepKind::Slats), 0.0);
         $heads = count($this->work->bores(BoreKind::Clearance));
         $last = [];
         if ($isPainted && $heads > 0) {
-            $last[] = $this->step(StepKind::FillHeads, $fixed, 'fixed', [Text::of('number.heads', n: $heads)], $heads);
+            $last[$this->step(StepKind::FillHeads, $fixed, 'fixed', [Text::of('number.heads', n: $heads)], $heads)] = 0.0;
         }
         $caulked = $this->work->caulked();
         if ($caulked !== []) {
             $metres = array_sum(array_map(fn (EdgeFit $e): float => $e->profile->length()->units / Length::PER_MM / 1000, $caulked));
-            $last[] = $this->step(StepKind::Caulk, [...$fixed, ...$last], 'fixed', array_map(fn (EdgeFit $e): Text => Text::of('number.caulk', edge: Text::of("edge.{$e->name->value}"), least: $e->least(), greatest: $e->greatest()), $caulked), (int) ceil($metres));
+            $last[$this->step(StepKind::Caulk, $fixed + $last, 'fixed', array_map(fn (EdgeFit $e): Text => Text::of('number.caulk', edge: Text::of("edge.{$e->name->value}"), least: $e->least(), greatest: $e->greatest()), $caulked), (int) ceil($metres))] = self::CAULKED_H;
         }
         $painted = $this->finish($fixed, $last);
         $this->opening($painted);
@@ -49,26 +49,29 @@ final readonly class LastSteps
     }
 
     /**
-     * @param  list<string>  $fixed
-     * @param  list<string>  $last
+     * @param  array<string, float>  $fixed
+     * @param  array<string, float>  $last
      * @return list<string> what the finish ends with
      */
     private function finish(array $fixed, array $last): array
     {
         $finish = $this->work->piece->finish;
         if ($finish->kind === FinishKind::None) {
-            return $last;
+            return array_keys($last);
         }
         if ($this->work->project->make->finish === FinishWhen::Before) {
-            return [$this->step(StepKind::TouchUp, [...$fixed, ...$last], 'caulked', [Text::of('number.touch_up')], 5, self::CAULKED_H)];
+            return [$this->step(StepKind::TouchUp, $fixed + $last, 'caulked', [Text::of('number.touch_up')], 5)];
         }
         $parts = count(array_filter($this->work->fit->panels, fn (Panel $p): bool => PieceWork::isWood($p)));
-        $step = $this->step(StepKind::SandOnSite, [...$fixed, ...$last], 'caulked', [Text::of('number.grits')], $parts, self::CAULKED_H);
-        if ($finish->primer && $finish->kind === FinishKind::Paint) {
-            $step = $this->step(StepKind::PrimeOnSite, [$step], 'sanded', [Text::of('number.prime')], $parts);
+        $step = $this->step(StepKind::SandOnSite, $fixed + $last, 'caulked', [Text::of('number.grits')], $parts);
+        $hours = 0.0;
+        if ($finish->isPrimed()) {
+            $step = $this->step(StepKind::PrimeOnSite, [$step => $hours], 'sanded', [Text::of('number.prime')], $parts);
+            $hours = BenchSteps::RECOAT_H;
         }
         foreach (range(1, FinishNeeds::coats($this->work->piece)) as $n) {
-            $step = $this->step(StepKind::CoatOnSite, [$step], 'recoat', [Text::of('number.coat')], $parts, $n === 1 && ! $finish->primer ? 0.0 : BenchSteps::RECOAT_H, $n);
+            $step = $this->step(StepKind::CoatOnSite, [$step => $hours], 'recoat', [Text::of('number.coat')], $parts, $n);
+            $hours = BenchSteps::RECOAT_H;
         }
 
         return [$step];
@@ -101,27 +104,27 @@ final readonly class LastSteps
         }
         $kept = array_values(array_filter($this->work->project->stored, fn (StoredThing $t): bool => isset($this->work->design->cells[$t->bay ?? ''])));
         $bought = array_values(array_filter($this->work->design->hardware, fn (Hardware $h): bool => in_array($h->name->key, ['hardware.mattress', 'hardware.foam', 'hardware.cloth'], true)));
-        $check = $this->step(StepKind::Check, [...$all, ...$painted], 'last', [Text::of('number.check')], 0);
+        $check = $this->step(StepKind::Check, array_fill_keys([...$all, ...$painted], 0.0), 'last', [Text::of('number.check')], 0);
         if ($kept === [] && $bought === []) {
             return;
         }
         $numbers = [...array_map(fn (Hardware $h): Text => $h->name, $bought), ...array_map(fn (StoredThing $t): Text => Text::of('number.kept', thing: $t->name, bay: $this->work->design->cells[$t->bay ?? '']->label), $kept)];
-        $furnish = $this->step(StepKind::Furnish, [$check], 'last', $numbers, count($numbers));
+        $furnish = $this->step(StepKind::Furnish, [$check => 0.0], 'last', $numbers, count($numbers));
         foreach ($painted as $step) {
             $this->draft->graph->need($furnish, $step, 'cured', $this->work->piece->finish->kind === FinishKind::None ? 0.0 : FittingSteps::CURED_H);
         }
     }
 
     /**
-     * @param  list<string>  $after
+     * @param  array<string, float>  $after  steps, and how many hours after each
      * @param  list<Text>  $numbers
      */
-    private function step(StepKind $kind, array $after, string $why, array $numbers, int $amount, float $hours = 0.0, int $n = 0): string
+    private function step(StepKind $kind, array $after, string $why, array $numbers, int $amount, int $n = 0): string
     {
         $piece = $this->work->piece;
         $step = $this->draft->add(new Step("$kind->value:$piece->id".($n > 0 ? ":$n" : ''), $kind, $piece->id, Text::of("step.$kind->value", piece: $piece->name, n: $n), array_keys($this->work->panels), numbers: $numbers, amount: $amount));
-        foreach ($after as $before) {
-            $this->draft->graph->need($step, $before, $why, str_starts_with($before, 'caulk:') || str_starts_with($before, 'coat') || str_starts_with($before, 'prime') ? $hours : 0.0);
+        foreach ($after as $before => $hours) {
+            $this->draft->graph->need($step, $before, $why, $hours);
         }
 
         return $step;

@@ -51,7 +51,7 @@ final readonly class ScribeSteps
         $name = Text::of($edge->part === null ? "edge.{$edge->name->value}" : "edge.of_slab.{$edge->name->value}");
         $step = $this->draft->add(new Step("$kind->value:$key:$panel->id", $kind, $this->work->piece->id, Text::of("step.$kind->value", part: $panel->name, edge: $name), [$panel->id],
             numbers: $isBefore ? self::line($scribe) : [Text::of('number.scribe', projects: $scribe->projects->value, setting: $scribe->setting->value, at: $scribe->touchesAt()), ...self::line($scribe)],
-            checks: [Text::of('check.scribe')], view: $edge->part === null ? 'front' : 'top'));
+            checks: [Text::of('check.scribe')]));
         $this->draft->after($step, [$panel->id], 'bench');
         $placing = $this->draft->goes[$panel->id] ?? $this->draft->placed[$panel->id] ?? null;
         $isCarcass = $panel->role === Role::Side;
@@ -60,16 +60,14 @@ final readonly class ScribeSteps
 
             return;
         }
-        $unit = $isCarcass ? $this->unitOf($panel) : null;
+        $unit = $isCarcass ? $this->shop->carcassOf($panel)?->id : null;
         if ($unit !== null) {
             $this->draft->graph->need($step, $this->site->stood[$unit] ?? null, 'stood');
             $this->draft->graph->need("fix:$unit", $step, 'scribed');
 
             return;
         }
-        foreach ($this->site->fixed as $fixed) {
-            $this->draft->graph->need($step, $fixed, 'fixed');
-        }
+        $this->site->needFixed($step);
         $this->site->needRoom($step);
         $joined = $this->draft->placed[$panel->id] ?? null;
         if ($joined !== null && $joined !== $placing) {
@@ -82,16 +80,5 @@ final readonly class ScribeSteps
     private static function line(Scribe $scribe): array
     {
         return array_map(fn (array $s): Text => Text::of('number.station', at: $s['at'], removed: $s['removed'], left: $s['left']), $scribe->stations);
-    }
-
-    private function unitOf(Panel $panel): ?string
-    {
-        foreach (array_keys($this->shop->done) as $unit) {
-            if (str_starts_with($this->draft->placed[$panel->id] ?? '', "assemble:$unit:")) {
-                return (string) $unit;
-            }
-        }
-
-        return null;
     }
 }

@@ -13,6 +13,7 @@ use Incastro\Core\Cut\Part;
 use Incastro\Core\Cut\Placement;
 use Incastro\Core\Cut\Started;
 use Incastro\Core\Document\Project;
+use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;
 use Incastro\Core\Measure\Length;
@@ -45,16 +46,16 @@ final readonly class ShopSteps
         foreach ($nested->sheets as $i => $sheet) {
             $parts = self::parts($sheet);
             $new = array_values(array_filter($parts, fn (string $p): bool => ! isset($draft->made[$p])));
-            $kg = $sheet->kind->length / Length::PER_MM * $sheet->kind->width / Length::PER_MM * $material->thickness->units / Length::PER_MM * $material->density / 1e9;
+            $kg = $material->kg(Length::ofUnits($sheet->kind->length), Length::ofUnits($sheet->kind->width));
             $step = $draft->add(new Step("cut:$id:".($i + 1), StepKind::CutSheet, null, Text::of('step.cut_sheet', material: $material->name, n: $i + 1, of: count($nested->sheets)), $parts, $new,
                 numbers: [Text::of('number.sheet_parts', n: count($parts), kerf: Length::ofUnits($nested->stock->kerf)), Text::of('number.kg', kg: new Amount($kg, AmountUnit::Kilogram))],
                 checks: [Text::of('check.labelled'), ...($this->isLate($sheet) ? [Text::of('check.cut_long')] : [])],
-                amount: 1.5 * count($parts), hands: $kg > 23 ? 2 : 1, view: 'sheet', sheet: ['material' => $id, 'sheet' => $i + 1]));
+                amount: 1.5 * count($parts), hands: min(2, Load::peopleFor($kg)), sheet: ['material' => $id, 'sheet' => $i + 1]));
             array_walk($parts, fn (string $p) => $draft->made[$p] = array_values(array_unique([...($draft->made[$p] ?? []), $step])));
             $graph->need($step, $intake, 'intake');
         }
         if ($nested->unplaced !== []) {
-            $parts = array_values(array_unique(array_map(fn (Item $item): string => explode(Orders::HALF, $item->id)[0], $nested->unplaced)));
+            $parts = array_values(array_unique(array_map(fn (Item $item): string => Orders::partOf($item->id), $nested->unplaced)));
             $new = array_values(array_filter($parts, fn (string $p): bool => ! isset($draft->made[$p])));
             $step = $draft->add(new Step("cut_other:$id", StepKind::CutOther, null, Text::of('step.cut_other', material: $material->name), $parts, $new, amount: count($parts)));
             $graph->need($step, $intake, 'intake');
@@ -66,7 +67,7 @@ final readonly class ShopSteps
     {
         $ids = array_map(fn (Part $p): string => $p->panel->id, $parts);
         $draft->add(new Step("lumber:$thickness->units:$width->units", StepKind::CutLumber, null, Text::of('step.cut_lumber', thickness: $thickness, width: $width), $ids, $ids,
-            numbers: [Text::of('number.sticks', n: count($nested->sheets), parts: count($ids))], checks: [Text::of('check.labelled')], amount: count($ids), view: 'lumber'));
+            numbers: [Text::of('number.sticks', n: count($nested->sheets), parts: count($ids))], checks: [Text::of('check.labelled')], amount: count($ids)));
     }
 
     /** @return array<string, true> parts of the material */
@@ -87,7 +88,7 @@ final readonly class ShopSteps
     {
         $parts = array_filter($sheet->placements, fn (Placement $p): bool => ! str_starts_with($p->item, Started::SPOILED));
 
-        return array_values(array_unique(array_map(fn (Placement $p): string => explode(Orders::HALF, $p->item)[0], $parts)));
+        return array_values(array_unique(array_map(fn (Placement $p): string => Orders::partOf($p->item), $parts)));
     }
 
     /** Holds a part that is cut long and fitted at the wall. */

@@ -72,6 +72,14 @@ final class SiteSteps
         $this->draft->graph->need($step, $this->recorded(), 'recorded');
     }
 
+    /** What hangs on carcasses waits until those do not move any more. */
+    public function needFixed(string $step): void
+    {
+        foreach ($this->fixed as $fixed) {
+            $this->draft->graph->need($step, $fixed, 'fixed');
+        }
+    }
+
     private function room(): void
     {
         if ($this->draft->graph->has($this->prepared())) {
@@ -92,7 +100,7 @@ final class SiteSteps
     private function base(Unit $base): void
     {
         $step = $this->draft->add(new Step("set_base:$base->id", StepKind::SetBase, $this->work->piece->id, Text::of('step.set_base', piece: $this->work->piece->name), $base->ids(),
-            numbers: $this->shims(), checks: [Text::of('check.level')], amount: count($this->work->fit->supports), view: 'top'));
+            numbers: $this->shims(), checks: [Text::of('check.level')], amount: count($this->work->fit->supports)));
         $this->draft->graph->need($step, $this->shop->done[$base->id] ?? null, 'assembled', $this->shop->strongAfter());
         $this->draft->after($step, $base->ids(), 'bench');
         $this->needRoom($step);

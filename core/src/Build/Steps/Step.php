@@ -35,7 +35,6 @@ final readonly class Step
         public float $amount = 1.0,
         public int $hands = 1,
         public array $cautions = [],
-        public string $view = 'front',
         public ?array $sheet = null,
     ) {
     }

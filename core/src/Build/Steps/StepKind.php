@@ -102,6 +102,15 @@ enum StepKind: string
         };
     }
 
+    public function scene(): Scene
+    {
+        return match ($this) {
+            self::Base, self::Assemble, self::Back, self::Frame, self::Mover => Scene::Shop,
+            self::SetBase, self::Stand, self::Join, self::Fix, self::SiteFrame, self::Top, self::Filler, self::Trim, self::Slats, self::Lids, self::Drawers, self::Doors, self::Shelves, self::Scribe, self::Services => Scene::Room,
+            default => Scene::Bench,
+        };
+    }
+
     /** Noise that neighbours and children hear. */
     public function isNoisy(): bool
     {

@@ -57,7 +57,7 @@ final readonly class WorkPlan implements \JsonSerializable
             'id' => $s->id, 'kind' => $s->kind->value, 'piece' => $s->piece, 'title' => $s->title, 'parts' => $s->parts, 'makes' => $s->makes, 'places' => $s->places,
             'numbers' => self::once($s->numbers), 'checks' => $s->checks, 'tools' => array_map(fn (string $t): Text => Text::of("tool.$t"), $s->kind->tools()),
             'cautions' => array_map(fn (string $c): Text => Text::of("caution.$c"), $this->cautions($s)),
-            'hands' => $s->hands, 'minutes' => $s->minutes(), 'noisy' => $s->kind->isNoisy(), 'outside' => $s->kind->isOutside(), 'view' => $s->view, 'sheet' => $s->sheet,
+            'hands' => $s->hands, 'minutes' => $s->minutes(), 'noisy' => $s->kind->isNoisy(), 'outside' => $s->kind->isOutside(), 'scene' => $s->kind->scene()->value, 'sheet' => $s->sheet,
             'done' => isset($done[$s->id]),
             'needs' => $this->needs[$s->id] ?? [], 'breaks' => $broken[$s->id] ?? [],
             'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'says' => $f->says, 'decides' => $f->decides?->value], $this->held[$s->id] ?? []),

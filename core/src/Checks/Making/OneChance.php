@@ -38,7 +38,7 @@ final class OneChance
             if ($placed === [] || $stock->limit === null || count($nested->sheets) < $stock->limit + self::further($stock) || self::hasSpare($nested, $placed[0])) {
                 continue;
             }
-            $part = explode(Orders::HALF, $placed[0]->item)[0];
+            $part = Orders::partOf($placed[0]->item);
             $findings = ! isset($names[$part]) ? $findings : [...$findings, Said::look('cut.one_chance', new Place('cut', $part), 'practice', ['part' => $names[$part], 'sheet' => $stock->name])];
         }
 

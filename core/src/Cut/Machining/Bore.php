@@ -46,6 +46,14 @@ final readonly class Bore
             $room->along($into, $upward ? $at->$k : $at->$k->minus($deep), $deep), $screw);
     }
 
+    /** Where the driver's point stands, so far before the screw's head. */
+    public function beforeHead(Length $by): Place3
+    {
+        $k = $this->into->value;
+
+        return $this->at->with($this->into, $this->upward ? $this->at->$k->minus($by) : $this->at->$k->plus($by));
+    }
+
     /** Nearer than the wall that must stay between them. */
     public function meets(self $other, Length $wall): bool
     {

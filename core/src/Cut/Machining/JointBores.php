@@ -71,9 +71,7 @@ final readonly class JointBores
     {
         foreach ($bores as $bore) {
             foreach ($bore->kind === BoreKind::Clearance ? $this->boards->all : [] as $id => $board) {
-                $k = $bore->into->value;
-                $head = $bore->at->with($bore->into, $bore->upward ? $bore->at->$k->minus(Length::fromMillimetres(1)) : $bore->at->$k->plus(Length::fromMillimetres(1)));
-                if ($id !== $bore->with && $board->panel->block->holds($head)) {
+                if ($id !== $bore->with && $board->panel->block->holds($bore->beforeHead(Length::fromMillimetres(1)))) {
                     return false;
                 }
             }

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { usePicked } from '../../ui/picked';
 import { useProject } from '../../project/store';
+import StageTabs from '../../ui/StageTabs.vue';
 import TallyPicked from '../../ui/TallyPicked.vue';
 import BetterLayout from './BetterLayout.vue';
 import PartsTable from './PartsTable.vue';
@@ -52,31 +53,19 @@ watch(
     },
     { immediate: true },
 );
+const tabs = computed(() => [
+    ...(sheets.value.length > 1 ? [{ key: -1, label: 'All sheets', wide: true }] : []),
+    ...sheets.value.map((s, i) => ({ key: i, label: s.material.name, nth: s.number, of: s.material.sheets.length })),
+    ...(lumber.value.length ? [{ key: -2, label: 'Lumber' }] : []),
+    { key: -3, label: 'At the bench' },
+]);
 const shown = computed(() => sheets.value[Math.max(0, at.value)]);
 </script>
 
 <template>
     <main class="board cut">
         <template v-if="shown">
-            <div class="tabs" role="tablist" aria-label="sheets">
-                <button
-                    v-if="sheets.length > 1"
-                    role="tab"
-                    :aria-selected="at === -1"
-                    :class="{ on: at === -1 }"
-                    class="every"
-                    @click="at = -1"
-                >
-                    All sheets
-                </button>
-                <button v-for="(s, i) in sheets" :key="i" role="tab" :aria-selected="i === at" :class="{ on: i === at }" @click="at = i">
-                    {{ s.material.name }} <b>{{ s.number }}</b>/{{ s.material.sheets.length }}
-                </button>
-                <button v-if="lumber.length" role="tab" :aria-selected="at === -2" :class="{ on: at === -2 }" @click="at = -2">
-                    Lumber
-                </button>
-                <button role="tab" :aria-selected="at === -3" :class="{ on: at === -3 }" @click="at = -3">At the bench</button>
-            </div>
+            <StageTabs label="sheets" :tabs="tabs" :tab="at" @tab="(t) => (at = t)" />
             <HeldUp />
             <BenchView v-if="at === -3" />
             <LumberView v-else-if="at === -2" />
@@ -121,36 +110,9 @@ const shown = computed(() => sheets.value[Math.max(0, at.value)]);
     flex-direction: column;
     overflow: hidden;
 }
-.tabs {
-    display: flex;
-    gap: 4px;
-    padding: 8px 16px 0;
-    flex: none;
-    flex-wrap: wrap;
-}
-.tabs button {
-    border: 1px solid var(--rule);
-    border-bottom: 0;
-    background: var(--paper);
-    color: var(--chalk);
-    padding: 4px 12px;
-    cursor: pointer;
-    border-radius: 3px 3px 0 0;
-    font-size: 13px;
-}
-.tabs .on {
-    color: var(--ink);
-    background: var(--sheet-fill);
-    font-weight: 650;
-}
 .which {
     flex: none;
     padding: 8px 16px 0;
-}
-@media (max-width: 1100px) {
-    .every {
-        display: none;
-    }
 }
 .nothing {
     margin: auto;

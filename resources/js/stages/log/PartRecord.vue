@@ -5,8 +5,8 @@ import type { Part } from '../../api/plan';
 import { readLength } from '../../measure/read';
 import { show } from '../../measure/show';
 import { render, word } from '../../measure/words';
+import { happened } from '../../project/facts';
 import { useProject } from '../../project/store';
-import { ulid } from '../../project/ulid';
 import Button from 'primevue/button';
 
 /** One part: how far it is, what it measures, and what is to be said of it. */
@@ -25,7 +25,7 @@ watch(
 );
 async function keep(value: object): Promise<void> {
     try {
-        await project.change({ op: 'append', path: ['facts', ulid()], value: { ...value, at: new Date().toISOString() } });
+        await project.change(happened(value));
         refusal.value = '';
     } catch (error) {
         refusal.value = error instanceof Error ? error.message : String(error);
@@ -65,22 +65,12 @@ const made = computed(() => props.part.as_built);
     </section>
     <section class="bears">
         <h4>It measures</h4>
-        <div class="ch">
-            <span>Length</span>
+        <div v-for="(title, axis) in { length: 'Length', width: 'Width' }" :key="axis" class="ch">
+            <span>{{ title }}</span>
             <InputText
-                v-model="typed.length"
+                v-model="typed[axis]"
                 size="small"
-                :aria-label="`${part.label}: length as made`"
-                :placeholder="project.documentUnit"
-                @keydown.enter="measured"
-            />
-        </div>
-        <div class="ch">
-            <span>Width</span>
-            <InputText
-                v-model="typed.width"
-                size="small"
-                :aria-label="`${part.label}: width as made`"
+                :aria-label="`${part.label}: ${axis} as made`"
                 :placeholder="project.documentUnit"
                 @keydown.enter="measured"
             />

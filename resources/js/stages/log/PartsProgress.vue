@@ -22,7 +22,7 @@ const made = (p: Part): string => {
 </script>
 
 <template>
-    <div class="progress">
+    <div class="listing progress">
         <table aria-label="progress of the parts">
             <thead>
                 <tr>
@@ -56,13 +56,9 @@ const made = (p: Part): string => {
 
 <style scoped>
 .progress {
-    overflow: auto;
-    min-height: 0;
-    padding: 0 20px 24px;
+    padding-top: 0;
 }
 table {
-    width: 100%;
-    border-collapse: collapse;
     font-size: 13.5px;
 }
 thead th {

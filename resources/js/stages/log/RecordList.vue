@@ -50,7 +50,7 @@ const when = (f: Fact): string => (f.at ? `${f.at.slice(0, 10)} ${f.at.slice(11,
 </script>
 
 <template>
-    <div class="record">
+    <div class="listing">
         <p v-if="!rows.length" class="soft">
             Nothing has happened yet. What is bought, cut, done, noted or photographed is written down here.
         </p>
@@ -75,11 +75,6 @@ const when = (f: Fact): string => (f.at ? `${f.at.slice(0, 10)} ${f.at.slice(11,
 </template>
 
 <style scoped>
-.record {
-    overflow-y: auto;
-    padding: 10px 20px 24px;
-    min-height: 0;
-}
 ol {
     list-style: none;
     margin: 0;

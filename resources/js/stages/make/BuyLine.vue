@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import InputText from 'primevue/inputtext';
 import Select from 'primevue/select';
 import { computed } from 'vue';
 import type { Purchase } from '../../api/plan';
@@ -8,6 +7,7 @@ import { render, word } from '../../measure/words';
 import { useProject } from '../../project/store';
 import NumberField from '../../ui/NumberField.vue';
 import { useRefusals } from '../../ui/refusals';
+import TextRow from '../../ui/TextRow.vue';
 import BuyReceipts from './BuyReceipts.vue';
 import { setLine, usualShops } from './buy';
 
@@ -98,16 +98,13 @@ const price = (v: number | null): Promise<boolean> =>
                 @update:model-value="(v: string) => say({ shop: v })"
             />
         </div>
-        <div class="ch">
-            <span>Taken instead</span>
-            <InputText
-                :model-value="line.instead ?? ''"
-                size="small"
-                :maxlength="120"
-                :aria-label="`${name}: taken instead`"
-                @change="(e: Event) => say({ instead: (e.target as HTMLInputElement).value.trim() || null })"
-            />
-        </div>
+        <TextRow
+            title="Taken instead"
+            :label="`${name}: taken instead`"
+            :value="line.instead"
+            :path="['shop', 'lines', line.key, 'instead']"
+            :longest="120"
+        />
         <div class="ch">
             <span>Days until it comes</span>
             <NumberField
@@ -127,18 +124,6 @@ const price = (v: number | null): Promise<boolean> =>
 </template>
 
 <style scoped>
-.sum {
-    list-style: none;
-    margin: 10px 0 0;
-    padding: 0;
-    font-size: 13px;
-}
-.under {
-    border-top: 1px solid var(--ink);
-    margin-top: 4px;
-    padding-top: 4px;
-    font-weight: 650;
-}
 p {
     margin: 8px 0 0;
     font-size: 12.5px;

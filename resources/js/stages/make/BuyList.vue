@@ -3,8 +3,8 @@ import { computed, ref } from 'vue';
 import type { Purchase } from '../../api/plan';
 import { money, showAmount } from '../../measure/amount';
 import { capitalised, render, word } from '../../measure/words';
+import { happened, struck } from '../../project/facts';
 import { useProject } from '../../project/store';
-import { ulid } from '../../project/ulid';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import Choice from '../../ui/Choice.vue';
@@ -32,24 +32,14 @@ function tick(l: Purchase): void {
     const missing = Math.max(0, l.packs - l.got_packs);
     void guarded(
         l.bought
-            ? project.change(...l.receipts.map((id) => ({ op: 'strike' as const, path: ['facts', id], value: null })))
-            : project.change({
-                  op: 'append',
-                  path: ['facts', ulid()],
-                  value: {
-                      kind: 'bought',
-                      line: l.key,
-                      packs: missing,
-                      cents: (l.price_cents ?? 0) * missing,
-                      at: new Date().toISOString(),
-                  },
-              }),
+            ? project.change(...l.receipts.map(struck))
+            : project.change(happened({ kind: 'bought', line: l.key, packs: missing, cents: (l.price_cents ?? 0) * missing })),
     );
 }
 </script>
 
 <template>
-    <div class="list">
+    <div class="listing list">
         <div class="how">
             <Choice
                 label="how the list is heaped"
@@ -113,9 +103,7 @@ function tick(l: Purchase): void {
 
 <style scoped>
 .list {
-    overflow-y: auto;
-    padding: 0 20px 24px;
-    min-height: 0;
+    padding-top: 0;
 }
 .how {
     position: sticky;
@@ -129,18 +117,6 @@ function tick(l: Purchase): void {
 }
 .files {
     margin-left: auto;
-}
-h3 {
-    margin: 14px 0 4px;
-    font-size: 14.5px;
-    border-bottom: 1px solid var(--ink);
-    display: flex;
-    justify-content: space-between;
-}
-table {
-    width: 100%;
-    border-collapse: collapse;
-    display: table;
 }
 thead {
     display: table-header-group;

@@ -8,6 +8,7 @@ import Choice from '../../ui/Choice.vue';
 import Fold from '../../ui/Fold.vue';
 import NumberField from '../../ui/NumberField.vue';
 import { useRefusals } from '../../ui/refusals';
+import TextRow from '../../ui/TextRow.vue';
 import { word } from '../../measure/words';
 import { usualShops } from './buy';
 
@@ -83,35 +84,22 @@ function keepCurrency(e: Event): void {
                 ]"
                 @choose="(v) => say('tax_included', v)"
             />
-            <div v-for="key in shops" :key="key" class="ch">
-                <span>{{ key.length === 26 ? 'Another shop' : word(`buy.shop.${key}`) }}</span>
-                <InputText
-                    :model-value="named[key] ?? ''"
-                    size="small"
-                    :maxlength="60"
-                    placeholder="its name"
-                    :aria-label="`${word(`buy.shop.${key}`)}: name`"
-                    @change="(e: Event) => say('shops', { ...named, [key]: (e.target as HTMLInputElement).value.trim() || undefined })"
-                />
-            </div>
-            <button class="linkish" @click="say('shops', { ...named, [ulid()]: 'Another shop' })">Add a shop</button>
+            <TextRow
+                v-for="key in shops"
+                :key="key"
+                :title="key.length === 26 ? 'Another shop' : word(`buy.shop.${key}`)"
+                :label="`${word(`buy.shop.${key}`)}: name`"
+                :value="named[key]"
+                :path="['shop', 'shops', key]"
+                placeholder="its name"
+                :longest="60"
+            />
+            <button class="linkish" @click="guarded(project.set(['shop', 'shops', ulid()], 'Another shop'))">Add a shop</button>
         </Fold>
     </section>
 </template>
 
 <style scoped>
-.sum {
-    list-style: none;
-    margin: 10px 0 0;
-    padding: 0;
-    font-size: 13px;
-}
-.under {
-    border-top: 1px solid var(--ink);
-    margin-top: 4px;
-    padding-top: 4px;
-    font-weight: 650;
-}
 .look {
     color: var(--ochre-text);
 }

@@ -5,8 +5,8 @@ import { ref, watch } from 'vue';
 import type { Purchase } from '../../api/plan';
 import { money } from '../../measure/amount';
 import { render } from '../../measure/words';
+import { happened, struck } from '../../project/facts';
 import { useProject } from '../../project/store';
-import { ulid } from '../../project/ulid';
 import { useRefusals } from '../../ui/refusals';
 
 /** What was bought of one line so far, for how much; another purchase is written down as it was. */
@@ -28,17 +28,7 @@ const facts = (): [string, { packs?: number; cents?: number }][] =>
 const currency = (): string => project.plan!.buy.currency;
 const write = (): Promise<boolean> =>
     guarded(
-        project.change({
-            op: 'append',
-            path: ['facts', ulid()],
-            value: {
-                kind: 'bought',
-                line: props.line.key,
-                packs: packs.value,
-                cents: Math.round((paid.value ?? 0) * 100),
-                at: new Date().toISOString(),
-            },
-        }),
+        project.change(happened({ kind: 'bought', line: props.line.key, packs: packs.value, cents: Math.round((paid.value ?? 0) * 100) })),
     );
 </script>
 
@@ -49,7 +39,7 @@ const write = (): Promise<boolean> =>
         <button
             class="linkish"
             :aria-label="`strike out ${f.packs} for ${money(f.cents ?? 0, currency())}`"
-            @click="guarded(project.change({ op: 'strike', path: ['facts', id], value: null }))"
+            @click="guarded(project.change(struck(id)))"
         >
             strike out
         </button>

@@ -17,7 +17,7 @@ const car = (fits: boolean | null): string => (fits === null ? '' : fits ? 'lies
 </script>
 
 <template>
-    <div class="carry">
+    <div class="listing">
         <h3>What is carried as a whole</h3>
         <table aria-label="loads">
             <tbody>
@@ -71,22 +71,6 @@ const car = (fits: boolean | null): string => (fits === null ? '' : fits ? 'lies
 </template>
 
 <style scoped>
-.carry {
-    overflow-y: auto;
-    padding: 4px 20px 24px;
-    min-height: 0;
-}
-h3 {
-    margin: 16px 0 4px;
-    font-size: 14.5px;
-    border-bottom: 1px solid var(--ink);
-    display: flex;
-    justify-content: space-between;
-}
-table {
-    width: 100%;
-    border-collapse: collapse;
-}
 td {
     padding: 4px 10px 4px 0;
     border-bottom: 1px solid var(--rule);

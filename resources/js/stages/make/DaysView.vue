@@ -40,7 +40,7 @@ const laneOf = (slots: (typeof rows.value)[number]['slots'], i: number): number 
 </script>
 
 <template>
-    <div class="days">
+    <div class="listing">
         <div v-for="d in rows" :key="d.date" class="day" :class="{ on: d.date === day }">
             <p v-if="d.gap > 0" class="soft gap">{{ d.gap === 1 ? 'a day' : `${d.gap} days` }} without work</p>
             <button class="date" :aria-label="`${dayName(d.date)}: hours`" @click="emit('pick', d.date)">
@@ -88,11 +88,6 @@ const laneOf = (slots: (typeof rows.value)[number]['slots'], i: number): number 
 </template>
 
 <style scoped>
-.days {
-    overflow-y: auto;
-    padding: 8px 20px 24px;
-    min-height: 0;
-}
 .day {
     display: grid;
     grid-template-columns: 112px minmax(0, 1fr);

@@ -5,6 +5,8 @@ import Choice from '../../ui/Choice.vue';
 import Fold from '../../ui/Fold.vue';
 import { useRefusals } from '../../ui/refusals';
 import Stepper from '../../ui/Stepper.vue';
+import TextRow from '../../ui/TextRow.vue';
+import TickRow from '../../ui/TickRow.vue';
 
 /** How each piece is finished: the paint on the list follows from it. */
 const project = useProject();
@@ -15,12 +17,12 @@ const pieces = computed(() =>
         piece,
         finish: piece.finish ?? {},
         kind: piece.finish?.kind ?? ((piece.coats ?? 0) > 0 ? ('paint' as const) : ('none' as const)),
-        coats: piece.coats ?? 0,
+        /** Where nothing is said: two of paint, three of a clear finish, as the shopping list reckons. */
+        coats: piece.coats || (piece.finish?.kind === 'clear' ? 3 : 2),
     })),
 );
-const set = (id: string, field: string, value: unknown): Promise<boolean> => guarded(project.set(['pieces', id, 'finish', field], value));
+const at = (id: string, field: string): string[] => ['pieces', id, 'finish', field];
 const coats = (id: string, n: number): Promise<boolean> => guarded(project.set(['pieces', id, 'coats'], n));
-const text = (e: Event): string | null => (e.target as HTMLInputElement).value.trim() || null;
 </script>
 
 <template>
@@ -35,7 +37,7 @@ const text = (e: Event): string | null => (e.target as HTMLInputElement).value.t
                     { value: 'paint', label: 'Paint' },
                     { value: 'clear', label: 'Clear' },
                 ]"
-                @choose="(v) => set(id, 'kind', v)"
+                @choose="(v) => guarded(project.set(at(id, 'kind'), v))"
             />
             <template v-if="kind !== 'none'">
                 <div class="ch">
@@ -43,41 +45,21 @@ const text = (e: Event): string | null => (e.target as HTMLInputElement).value.t
                     <Stepper
                         :label="`coats on ${piece.name}`"
                         :value="n"
-                        :least="0"
+                        :least="1"
                         :most="8"
                         @less="coats(id, n - 1)"
                         @more="coats(id, n + 1)"
                     />
                 </div>
-                <label v-if="kind === 'paint'" class="ch">
-                    <span>Primer first</span>
-                    <input
-                        type="checkbox"
-                        :checked="finish.primer ?? false"
-                        :aria-label="`primer on ${piece.name}`"
-                        @change="(e) => set(id, 'primer', (e.target as HTMLInputElement).checked)"
-                    />
-                </label>
-                <label class="ch">
-                    <span>Colour</span>
-                    <input
-                        class="p-inputtext p-inputtext-sm"
-                        :value="finish.colour ?? ''"
-                        maxlength="80"
-                        :aria-label="`colour of ${piece.name}`"
-                        @change="(e) => set(id, 'colour', text(e))"
-                    />
-                </label>
-                <label class="ch">
-                    <span>Sheen</span>
-                    <input
-                        class="p-inputtext p-inputtext-sm"
-                        :value="finish.sheen ?? ''"
-                        maxlength="80"
-                        :aria-label="`sheen of ${piece.name}`"
-                        @change="(e) => set(id, 'sheen', text(e))"
-                    />
-                </label>
+                <TickRow
+                    v-if="kind === 'paint'"
+                    title="Primer first"
+                    :label="`primer on ${piece.name}`"
+                    :on="finish.primer ?? false"
+                    :path="at(id, 'primer')"
+                />
+                <TextRow title="Colour" :label="`colour of ${piece.name}`" :value="finish.colour" :path="at(id, 'colour')" :longest="80" />
+                <TextRow title="Sheen" :label="`sheen of ${piece.name}`" :value="finish.sheen" :path="at(id, 'sheen')" :longest="80" />
             </template>
         </div>
     </Fold>
@@ -90,8 +72,5 @@ const text = (e: Event): string | null => (e.target as HTMLInputElement).value.t
 .one b {
     display: block;
     margin-bottom: 4px;
-}
-.ch input:not([type='checkbox']) {
-    width: 150px;
 }
 </style>

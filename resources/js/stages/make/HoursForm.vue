@@ -4,7 +4,9 @@ import { useProject } from '../../project/store';
 import Fold from '../../ui/Fold.vue';
 import NumberField from '../../ui/NumberField.vue';
 import { useRefusals } from '../../ui/refusals';
-import { dayName, usualDay, weekdays } from './days';
+import TextRow from '../../ui/TextRow.vue';
+import TickRow from '../../ui/TickRow.vue';
+import { dayName, weekdays } from './days';
 import { hours } from './steps';
 
 /** When the work ends and how surely, and the hours a person has. */
@@ -15,9 +17,9 @@ const schedule = computed(() => project.plan!.schedule);
 const calendar = computed(() => project.document!.calendar ?? {});
 const say = (path: readonly string[], value: unknown): Promise<boolean> => guarded(project.set(['calendar', ...path], value));
 const names = { mon: 'Monday', tue: 'Tuesday', wed: 'Wednesday', thu: 'Thursday', fri: 'Friday', sat: 'Saturday', sun: 'Sunday' } as const;
-const rows = computed(() => weekdays.map((d) => ({ d, ...usualDay[d], ...calendar.value.week?.[d] })));
+const rows = computed(() => weekdays.map((d) => ({ d, ...schedule.value.hours.week[d]! })));
 const text = (e: Event): string | null => (e.target as HTMLInputElement).value || null;
-const own = computed(() => (props.day ? calendar.value.days?.[props.day] : undefined));
+const own = computed(() => (props.day ? schedule.value.hours.days[props.day] : undefined));
 </script>
 
 <template>
@@ -36,24 +38,14 @@ const own = computed(() => (props.day ? calendar.value.days?.[props.day] : undef
         <a class="linkish" :href="`/api/projects/${project.line!.id}/work.ics`">For your calendar (.ics)</a>
     </section>
     <section class="bears">
-        <label class="ch"
-            ><span>Begins</span>
-            <input
-                type="date"
-                class="p-inputtext p-inputtext-sm"
-                aria-label="begins"
-                :value="calendar.start ?? project.document!.as_of"
-                @change="(e) => say(['start'], text(e))"
-        /></label>
-        <label class="ch"
-            ><span>To be done by</span>
-            <input
-                type="date"
-                class="p-inputtext p-inputtext-sm"
-                aria-label="to be done by"
-                :value="calendar.deadline ?? ''"
-                @change="(e) => say(['deadline'], text(e))"
-        /></label>
+        <TextRow
+            title="Begins"
+            label="begins"
+            type="date"
+            :value="calendar.start ?? project.document!.as_of"
+            :path="['calendar', 'start']"
+        />
+        <TextRow title="To be done by" label="to be done by" type="date" :value="calendar.deadline" :path="['calendar', 'deadline']" />
         <div v-if="day" class="own">
             <h4>{{ dayName(day) }}</h4>
             <div class="ch">
@@ -68,23 +60,20 @@ const own = computed(() => (props.day ? calendar.value.days?.[props.day] : undef
                     @keep="(v: number | null) => say(v === null ? ['days', day!] : ['days', day!, 'hours'], v)"
                 />
             </div>
-            <label v-if="own" class="ch"
-                ><span>From</span>
-                <input
-                    type="time"
-                    class="p-inputtext p-inputtext-sm"
-                    :aria-label="`${dayName(day)}: from`"
-                    :value="own.from ?? '09:00'"
-                    @change="(e) => say(['days', day!, 'from'], text(e))"
-            /></label>
-            <label class="ch"
-                ><span>Wet: no sawing outdoors</span>
-                <input
-                    type="checkbox"
-                    :aria-label="`${dayName(day)}: wet`"
-                    :checked="calendar.wet?.[day] ?? false"
-                    @change="(e) => say(['wet', day!], (e.target as HTMLInputElement).checked || null)"
-            /></label>
+            <TextRow
+                v-if="own"
+                title="From"
+                :label="`${dayName(day)}: from`"
+                type="time"
+                :value="own.from"
+                :path="['calendar', 'days', day, 'from']"
+            />
+            <TickRow
+                title="Wet: no sawing outdoors"
+                :label="`${dayName(day)}: wet`"
+                :on="calendar.wet?.[day] ?? false"
+                :path="['calendar', 'wet', day]"
+            />
         </div>
         <Fold title="Hours you have" open>
             <div v-for="r in rows" :key="r.d" class="week">
@@ -109,51 +98,37 @@ const own = computed(() => (props.day ? calendar.value.days?.[props.day] : undef
             </div>
         </Fold>
         <Fold title="Noise and weather">
-            <label class="ch"
-                ><span>Quiet until</span>
-                <input
-                    type="time"
-                    class="p-inputtext p-inputtext-sm"
-                    aria-label="quiet until"
-                    :value="calendar.quiet_until ?? '08:00'"
-                    @change="(e) => say(['quiet_until'], text(e))"
-            /></label>
-            <label class="ch"
-                ><span>Quiet from</span>
-                <input
-                    type="time"
-                    class="p-inputtext p-inputtext-sm"
-                    aria-label="quiet from"
-                    :value="calendar.quiet_from ?? '20:00'"
-                    @change="(e) => say(['quiet_from'], text(e))"
-            /></label>
-            <label class="ch"
-                ><span>No noise on Sundays</span>
-                <input
-                    type="checkbox"
-                    aria-label="no noise on Sundays"
-                    :checked="calendar.quiet_days?.sun ?? false"
-                    @change="(e) => say(['quiet_days', 'sun'], (e.target as HTMLInputElement).checked || null)"
-            /></label>
-            <label class="ch"
-                ><span>Sawing is done outdoors</span>
-                <input
-                    type="checkbox"
-                    aria-label="sawing is done outdoors"
-                    :checked="calendar.outdoors ?? false"
-                    @change="(e) => say(['outdoors'], (e.target as HTMLInputElement).checked || null)"
-            /></label>
+            <TextRow
+                title="Quiet until"
+                label="quiet until"
+                type="time"
+                :value="schedule.hours.quiet_until"
+                :path="['calendar', 'quiet_until']"
+            />
+            <TextRow
+                title="Quiet from"
+                label="quiet from"
+                type="time"
+                :value="schedule.hours.quiet_from"
+                :path="['calendar', 'quiet_from']"
+            />
+            <TickRow
+                title="No noise on Sundays"
+                label="no noise on Sundays"
+                :on="calendar.quiet_days?.sun ?? false"
+                :path="['calendar', 'quiet_days', 'sun']"
+            />
+            <TickRow
+                title="Sawing is done outdoors"
+                label="sawing is done outdoors"
+                :on="calendar.outdoors ?? false"
+                :path="['calendar', 'outdoors']"
+            />
         </Fold>
     </section>
 </template>
 
 <style scoped>
-.sum {
-    list-style: none;
-    margin: 8px 0;
-    padding: 0;
-    font-size: 13px;
-}
 .late {
     color: var(--brick);
     font-weight: 650;

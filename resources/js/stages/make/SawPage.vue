@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { inches, show } from '../../measure/show';
+import { struck } from '../../project/facts';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
 import { alike, allSheets, atSaw, cutWrong, freed, lastMade, made, partsOf, standing } from './atWork';
@@ -75,7 +76,7 @@ async function done(): Promise<void> {
 }
 async function undo(): Promise<void> {
     const last = lastMade(now.value!.sheet, state.value);
-    if (last) await outbox.add(id.value, [{ op: 'strike', path: ['facts', last.fact], value: null }]);
+    if (last) await outbox.add(id.value, [struck(last.fact)]);
 }
 async function wrong(part: string, cause: string): Promise<void> {
     asking.value = false;

@@ -5,6 +5,7 @@ import Choice from '../../ui/Choice.vue';
 import Fold from '../../ui/Fold.vue';
 import { useRefusals } from '../../ui/refusals';
 import Stepper from '../../ui/Stepper.vue';
+import TickRow from '../../ui/TickRow.vue';
 
 /** The schools that change the order of work. */
 const project = useProject();
@@ -62,15 +63,12 @@ const glued = computed(() =>
                 @more="set('hands', (make.hands ?? 1) + 1)"
             />
         </div>
-        <label class="ch">
-            <span>Finish what is hidden</span>
-            <input
-                type="checkbox"
-                :checked="make.finish_hidden ?? false"
-                aria-label="finish what is hidden"
-                @change="(e) => set('finish_hidden', (e.target as HTMLInputElement).checked)"
-            />
-        </label>
+        <TickRow
+            title="Finish what is hidden"
+            label="finish what is hidden"
+            :on="make.finish_hidden ?? false"
+            :path="['make', 'finish_hidden']"
+        />
     </Fold>
 </template>
 

@@ -12,7 +12,7 @@ const text = ref('');
 const trouble = ref('');
 
 async function keep(): Promise<void> {
-    if (text.value.trim()) await outbox.add(props.project, [remark(props.about, text.value.trim(), new Date().toISOString())]);
+    if (text.value.trim()) await outbox.add(props.project, [remark(props.about, text.value.trim())]);
     text.value = '';
     noting.value = false;
 }

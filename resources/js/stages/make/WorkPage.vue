@@ -4,7 +4,7 @@ import { useRoute } from 'vue-router';
 import { render } from '../../measure/words';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
-import { ulid } from '../../project/ulid';
+import { happened, struck } from '../../project/facts';
 import { standing } from './atWork';
 import StepPicture from './StepPicture.vue';
 import WorkActs from './WorkActs.vue';
@@ -49,19 +49,13 @@ async function done(): Promise<void> {
     const took = Math.round((Date.now() - since.value) / 60_000);
     // Under a minute nobody worked: it was ticked off afterwards, and says nothing of how long it took.
     const timed = took >= 1 ? { minutes: took, planned: s.minutes } : {};
-    await outbox.add(id.value, [
-        {
-            op: 'append',
-            path: ['facts', ulid()],
-            value: { kind: 'done', step: s.id, step_kind: s.kind, ...timed, at: new Date().toISOString() },
-        },
-    ]);
+    await outbox.add(id.value, [happened({ kind: 'done', step: s.id, step_kind: s.kind, ...timed })]);
     const next = steps.value.findIndex((x, i) => i > at.value && !doneBy.value.has(x.id));
     if (next >= 0) go(next);
 }
 async function undo(): Promise<void> {
     const fact = doneBy.value.get(step.value!.id);
-    if (fact) await outbox.add(id.value, [{ op: 'strike', path: ['facts', fact], value: null }]);
+    if (fact) await outbox.add(id.value, [struck(fact)]);
 }
 </script>
 

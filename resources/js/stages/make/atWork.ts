@@ -1,6 +1,7 @@
 import type { Operation } from '../../api/client';
 import type { ProjectDocument } from '../../api/document';
 import type { Cut, Plan, Sheet } from '../../api/plan';
+import { happened } from '../../project/facts';
 import { ulid } from '../../project/ulid';
 import type { Waiting } from '../../project/waiting';
 
@@ -49,15 +50,13 @@ export function atSaw(material: string, sheet: Sheet, facts: Facts, waiting: rea
 }
 
 /** The sheet is written down as it lies with its first cut: from then on it stays so. */
-export function made(material: string, sheet: Sheet, state: AtSaw, cut: number, at: string): Operation[] {
+export function made(material: string, sheet: Sheet, state: AtSaw, cut: number, at?: string): Operation[] {
     const id = state.begun ?? ulid();
     const begun: Operation[] = state.begun
         ? []
         : [
-              {
-                  op: 'append',
-                  path: ['facts', id],
-                  value: {
+              happened(
+                  {
                       kind: 'begun',
                       material,
                       ...(sheet.size === material ? {} : { size: sheet.size }),
@@ -72,18 +71,16 @@ export function made(material: string, sheet: Sheet, state: AtSaw, cut: number, 
                           width: p.width_mm,
                           turned: p.turned,
                       })),
-                      at,
                   },
-              },
+                  at,
+                  id,
+              ),
           ];
-    return [...begun, { op: 'append', path: ['facts', ulid()], value: { kind: 'sawn', begun: id, cut, at } }];
+    return [...begun, happened({ kind: 'sawn', begun: id, cut }, at)];
 }
 
-export const cutWrong = (part: string, begun: string, cause: string, at: string): Operation => ({
-    op: 'append',
-    path: ['facts', ulid()],
-    value: { kind: 'cut_wrong', part, begun, ...(cause ? { cause } : {}), at },
-});
+export const cutWrong = (part: string, begun: string, cause: string, at?: string): Operation =>
+    happened({ kind: 'cut_wrong', part, begun, ...(cause ? { cause } : {}) }, at);
 
 /** The last cut made, for taking it back; null where none was. */
 export function lastMade(sheet: Sheet, state: AtSaw): { cut: number; fact: string } | null {
@@ -100,11 +97,7 @@ export function alike(sheet: Sheet, cut: Cut): number {
     return (next < 0 ? sheet.cuts.length : next) - from;
 }
 
-export const remark = (about: string, text: string, at: string): Operation => ({
-    op: 'append',
-    path: ['facts', ulid()],
-    value: { kind: 'remark', about, text, at },
-});
+export const remark = (about: string, text: string): Operation => happened({ kind: 'remark', about, text });
 
 /** Every sheet of the plan with where it belongs, in the order to cut them. */
 export const allSheets = (plan: Plan): { material: string; name: string; number: number; of: number; kerf: number; sheet: Sheet }[] =>

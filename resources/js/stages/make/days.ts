@@ -1,18 +1,6 @@
 import type { Schedule } from '../../api/plan';
 
 export const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
-export type Weekday = (typeof weekdays)[number];
-
-/** What stands where nobody said anything; the planner has the same (Document\WorkCalendar). */
-export const usualDay: Readonly<Record<Weekday, { from: string; hours: number }>> = {
-    mon: { from: '18:30', hours: 2 },
-    tue: { from: '18:30', hours: 2 },
-    wed: { from: '18:30', hours: 2 },
-    thu: { from: '18:30', hours: 2 },
-    fri: { from: '18:30', hours: 2 },
-    sat: { from: '09:00', hours: 6 },
-    sun: { from: '10:00', hours: 4 },
-};
 
 export const clock = (minute: number): string =>
     `${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;

@@ -2,14 +2,14 @@ import { expect, test } from 'vitest';
 import type { Step } from '../../api/plan';
 import { hours, moveStep, neighbourMove, pictureOf } from './steps';
 
-const step = (id: string, kind: Step['kind'], parts: string[], places: string[] = []): Step =>
-    ({ id, kind, parts, places, piece: 'p' }) as unknown as Step;
+const step = (id: string, scene: Step['scene'], parts: string[], places: string[] = []): Step =>
+    ({ id, scene, parts, places, piece: 'p' }) as unknown as Step;
 const steps = [
-    step('band', 'band', ['a', 'b']),
-    step('a1', 'assemble', ['a'], ['a']),
-    step('a2', 'assemble', ['a', 'b'], ['b']),
-    step('stand', 'stand', ['a', 'b']),
-    step('trim', 'trim', ['t'], ['t']),
+    step('band', 'bench', ['a', 'b']),
+    step('a1', 'shop', ['a'], ['a']),
+    step('a2', 'shop', ['a', 'b'], ['b']),
+    step('stand', 'room', ['a', 'b']),
+    step('trim', 'room', ['t'], ['t']),
 ];
 
 test('in the shop a picture shows what is together so far and lights what comes to it', () => {

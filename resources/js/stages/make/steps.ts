@@ -1,25 +1,6 @@
 import type { Operation } from '../../api/client';
 import type { Plan, Step } from '../../api/plan';
 
-const SHOP = new Set(['base', 'assemble', 'back', 'frame', 'mover', 'dry_fit']);
-const ROOM = new Set([
-    'set_base',
-    'stand',
-    'join',
-    'fix',
-    'site_frame',
-    'top',
-    'filler',
-    'trim',
-    'slats',
-    'lids',
-    'drawers',
-    'doors',
-    'shelves',
-    'scribe',
-    'services',
-]);
-
 export interface Picture {
     /** Parts that are there, those the step is about among them. */
     readonly there: ReadonlySet<string>;
@@ -29,11 +10,12 @@ export interface Picture {
 /** What a step's picture shows: in the shop what is together so far, in the room what already stands, at the bench the boards it is about. */
 export function pictureOf(steps: readonly Step[], index: number): Picture {
     const step = steps[index]!;
-    const lit = new Set(step.places.length ? step.places : step.parts);
-    if (SHOP.has(step.kind)) return { there: new Set(step.parts), lit: step.kind === 'dry_fit' ? new Set() : lit };
-    if (!ROOM.has(step.kind)) return { there: new Set(step.parts), lit: lit.size === step.parts.length ? new Set() : lit };
-    const before = steps.slice(0, index).filter((s) => ROOM.has(s.kind) && s.piece === step.piece);
-    return { there: new Set([...before.flatMap((s) => s.parts), ...step.parts]), lit: new Set(step.parts) };
+    const own = new Set(step.parts);
+    const placed = new Set(step.places.length ? step.places : step.parts);
+    if (step.scene === 'shop') return { there: own, lit: placed };
+    if (step.scene === 'bench') return { there: own, lit: placed.size === own.size ? new Set() : placed };
+    const before = steps.slice(0, index).filter((s) => s.scene === 'room' && s.piece === step.piece);
+    return { there: new Set([...before.flatMap((s) => s.parts), ...step.parts]), lit: own };
 }
 
 /** The piece whose picture a step has: its own, or that of its first part. */

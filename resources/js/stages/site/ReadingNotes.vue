@@ -4,7 +4,8 @@ import { ref } from 'vue';
 import type { Walked } from '../../api/plan';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
-import { noteOf, struck } from '../../project/readings';
+import { struck } from '../../project/facts';
+import { noteOf } from '../../project/readings';
 
 /** What was noted about a reading; a note is kept with its time and never erased. */
 const props = defineProps<{ reading: Walked }>();

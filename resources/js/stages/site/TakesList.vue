@@ -3,7 +3,8 @@ import type { Walked } from '../../api/plan';
 import { read } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
-import { instrumentsFor, struck } from '../../project/readings';
+import { struck } from '../../project/facts';
+import { instrumentsFor } from '../../project/readings';
 
 /** Every standing take of a reading, when and with what; each can be struck out. */
 const props = defineProps<{ reading: Walked }>();
