@@ -16,6 +16,7 @@ use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProfileController;
 use App\Http\Controllers\ProjectController;
 use App\Http\Controllers\RackController;
+use App\Http\Controllers\ReplanController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\StartController;
@@ -70,6 +71,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/library.csv', [LibraryController::class, 'csv']);
     Route::post('/{project}/library.csv', [LibraryController::class, 'bring'])->middleware('throttle:20,1');
     Route::post('/{project}/places', PlaceController::class)->middleware('throttle:240,1');
+    Route::post('/{project}/replan', ReplanController::class)->middleware('throttle:60,1');
     Route::post('/{project}/layout-searches', [LayoutSearchController::class, 'store']);
     Route::get('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'show']);
     Route::delete('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'destroy']);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Cut\Account;
+use Incastro\Core\Cut\BegunSheet;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Item;
 use Incastro\Core\Cut\LaidSheet;
@@ -68,8 +70,8 @@ final readonly class CutWriter
      */
     private function stick(LaidSheet $sheet): array
     {
-        $longest = max(array_map(fn (Placement $p): int => $p->length, $sheet->placements));
-        $last = max(array_map(fn (Placement $p): int => $p->right(), $sheet->placements));
+        $longest = max(0, ...array_map(fn (Placement $p): int => $p->length, $sheet->placements));
+        $last = max(0, ...array_map(fn (Placement $p): int => $p->right(), $sheet->placements));
         $usable = $sheet->kind->usable();
 
         return [
@@ -124,8 +126,8 @@ final readonly class CutWriter
         $kind = $sheet->kind;
         $labels = $this->labels;
         foreach ($sheet->placements as $p) {
-            if (str_starts_with($p->item, Started::SPOILED)) {
-                $labels[$p->item] = ($this->labels[Orders::partOf(explode(' ', $p->item, 3)[2] ?? '')] ?? '').' ✗';
+            foreach ([Started::SPOILED => ' ✗', Started::SPARE => ' –'] as $what => $mark) {
+                $labels += str_starts_with($p->item, $what) ? [$p->item => ($this->labels[Orders::partOf(explode(' ', $p->item, 3)[2] ?? '')] ?? '').$mark] : [];
             }
             [$part, $half] = [...explode(Orders::HALF, $p->item), ''];
             $labels[$p->item] ??= ($this->labels[$part] ?? $part).['' => '', '1' => 'a', '2' => 'b'][$half];
@@ -144,7 +146,9 @@ final readonly class CutWriter
             'cuttable' => $sawing->isCuttable,
             'locked' => $sheet->locked,
             'begun' => $sheet->begun,
-            'made' => $sheet->begun === null ? [] : array_values(array_unique($this->project->log->sawn[$sheet->begun] ?? [])),
+            'made' => $sheet->opened->made ?? [],
+            'left_of' => BegunSheet::origin($kind->id)[0] ?? null,
+            'account' => Account::of($sheet, $nested->stock),
             'shop' => $this->shop($sheet, $nested, $labels),
         ] + self::named(NestWriter::sheet($sheet, $sawing, $labels));
     }

@@ -24,6 +24,7 @@ final readonly class Plan implements \JsonSerializable
      * @param  array<string, mixed>  $solids  by piece
      * @param  array<string, mixed>  $templates  by edge or part
      * @param  array<string, mixed>  $bench  by part
+     * @param  array<string, mixed>  $rework  pieces of begun sheets
      */
     public function __construct(
         public string $unit,
@@ -42,6 +43,7 @@ final readonly class Plan implements \JsonSerializable
         public WorkPlan $steps,
         public Schedule $schedule,
         public Carrying $carrying,
+        public array $rework,
     ) {
     }
 
@@ -67,6 +69,7 @@ final readonly class Plan implements \JsonSerializable
             'steps' => $this->steps,
             'schedule' => $this->schedule,
             'carrying' => $this->carrying,
+            'rework' => $this->rework,
         ];
     }
 

@@ -12,7 +12,6 @@ use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Labels;
 use Incastro\Core\Cut\Part;
-use Incastro\Core\Cut\Progress;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Document\Instrument;
 use Incastro\Core\Document\Piece;
@@ -52,7 +51,8 @@ final readonly class PlanWriter
     /** @var array<string, string> */
     private array $labels;
 
-    private Progress $progress;
+    /** @var array<string, array{begun: string, length: Length, width: Length}> by part */
+    private array $asCut;
 
     private PartStates $states;
 
@@ -77,8 +77,8 @@ final readonly class PlanWriter
         private Carrying $carrying,
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
-        $this->progress = new Progress($project, $cutting);
-        $this->states = new PartStates($project, $steps, $this->progress->cut);
+        $this->asCut = $cutting->started->cut();
+        $this->states = new PartStates($project, $steps, $this->asCut);
     }
 
     public function plan(): Plan
@@ -102,6 +102,7 @@ final readonly class PlanWriter
             $this->steps,
             $this->schedule,
             $this->carrying,
+            ReworkWriter::of($this->cutting),
         );
     }
 
@@ -257,7 +258,7 @@ final readonly class PlanWriter
             'from_leftover' => $this->cutting->moved[$panel->id] ?? null,
             'state' => $this->states->state($panel->id)->value,
             'as_built' => $this->states->measured($panel->id),
-            'as_cut' => isset($this->progress->cut[$panel->id]) ? ['length' => $this->progress->cut[$panel->id]['length'], 'width' => $this->progress->cut[$panel->id]['width']] : null,
+            'as_cut' => $this->asCut[$panel->id] ?? null,
         ] + PieceWriter::shape($panel, $this->project->workshop);
     }
 

@@ -35,6 +35,7 @@ final class AccessTest extends TestCase
         yield 'what a space begins with' => ['GET', '/space-starts/closet', true];
         yield 'json' => ['GET', '/project.json', true];
         yield 'change' => ['POST', '/changes', false];
+        yield 'what becomes of what is cut' => ['POST', '/replan', true];
         yield 'search' => ['POST', '/layout-searches', false];
     }
 

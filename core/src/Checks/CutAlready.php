@@ -5,44 +5,42 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks;
 
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\MadePiece;
+use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Part;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Cut\Serving;
+use Incastro\Core\Cut\Worth;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** A part was cut, or lies on a begun sheet, and the plan now wants it another size: it keeps its size, and what that means is said. */
+/** A piece that was cut, or lies on a begun sheet, and is not what the plan wants of it now: it keeps its size, and what that means is said. */
 final class CutAlready
 {
     /** @return list<Finding> */
-    public function of(Cutting $cutting, Project $project): array
+    public function of(Cutting $cutting): array
     {
-        $parts = [];
-        foreach ($cutting->parts as $part) {
-            $parts[$part->panel->id] = $part;
-        }
+        $parts = array_column(array_map(fn (Part $p): array => [$p->panel->id, $p], $cutting->parts), 1, 0);
         $findings = [];
-        foreach ($project->log->begun as $begun) {
-            foreach ($begun->parts as $p) {
-                $part = $parts[$p['part']] ?? null;
-                [$l, $w] = $p['turned'] ? [$p['width'], $p['length']] : [$p['length'], $p['width']];
-                if ($part !== null && ! $project->log->isSpoiled($begun->id, $p['part']) && ! ($part->length->value->equals($l) && $part->width->value->equals($w))) {
-                    $findings[] = self::found($part, $l, $w);
-                }
+        foreach ($cutting->started->pieces as $piece) {
+            $part = $piece->serves === null ? null : $parts[Orders::partOf($piece->serves)];
+            if ($part !== null && $piece->isOpen() && $piece->serving !== null) {
+                $findings[] = self::found($part, $piece, $piece->serving);
             }
         }
 
         return $findings;
     }
 
-    private static function found(Part $part, Length $length, Length $width): Finding
+    private static function found(Part $part, MadePiece $piece, Serving $serving): Finding
     {
-        $isShort = $length->isLessThan($part->length->value) || $width->isLessThan($part->width->value);
+        $isShort = $serving->worth === Worth::Short;
         $code = $isShort ? 'log.cut_short' : 'log.cut_trim';
-        $args = ['part' => $part->panel->name, 'length' => $length, 'width' => $width, 'now' => $part->length->value, 'wide' => $part->width->value];
+        [$length, $width] = $piece->partSize();
+        $args = ['part' => $part->panel->name, 'length' => $length, 'width' => $width, 'now' => $length->minus(Length::ofUnits($serving->overLength)), 'wide' => $width->minus(Length::ofUnits($serving->overWidth))];
 
-        return new Finding($code, $isShort ? Severity::Stop : Severity::Look, new Place('cut', $part->panel->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.log'));
+        return new Finding($code, $isShort ? Severity::Stop : Severity::Look, new Place('log', $part->panel->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.log'));
     }
 }

@@ -27,7 +27,7 @@ final class LocksHold
         $findings = [];
         foreach ($cutting->own as $material => $nested) {
             $held = array_merge(...array_map(fn (LaidSheet $s): array => $s->locked, $nested->sheets));
-            foreach (array_diff(self::wanted($project->layouts[$material] ?? null), $held, array_map(strval(...), array_keys($cutting->begun))) as $lost) {
+            foreach (array_diff(self::wanted($project->layouts[$material] ?? null), $held, array_map(strval(...), array_keys($cutting->started->parts))) as $lost) {
                 $part = Orders::partOf($lost);
                 if (isset($names[$part])) {
                     $findings[] = new Finding('cut.lock_lost', Severity::Look, new Place('cut', $part), Text::of('cut.lock_lost', part: $names[$part], sheet: $project->stock[$material]->name),

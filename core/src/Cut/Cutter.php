@@ -32,11 +32,11 @@ final readonly class Cutter
         }
         $pairs = Hand::pairs($parts, $hands);
         $nested = $accepted = $stocks = [];
-        $started = new Started($this->project);
-        $begun = $started->parts();
+        $started = new Started($this->project, $parts);
+        $begun = $started->parts;
         $open = array_values(array_filter($parts, fn (Part $p): bool => ! isset($begun[$p->panel->id])));
         foreach ($this->project->stock as $id => $material) {
-            $orders = new Orders($this->project, $id, $open, $pairs);
+            $orders = new Orders($this->project, $id, $open, $pairs, $started->boards($id));
             $stocks[$id] = $orders->stock;
             if ($orders->isEmpty()) {
                 continue;
@@ -53,7 +53,7 @@ final readonly class Cutter
             $all += $whole === null ? [] : [$id => $whole];
         }
 
-        return new Cutting($parts, $all, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands, $begun);
+        return new Cutting($parts, $all, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands, $started);
     }
 
     /** @param  list<Bore>  $bores */

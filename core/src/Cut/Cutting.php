@@ -19,15 +19,15 @@ final readonly class Cutting
      * @param  list<array{Length, Length, list<Part>, Nested}>  $lumber  by section: thickness, width, parts, how they are laid
      * @param  array<string, string>  $pairs  the mirror image of a part, both ways
      * @param  array<string, Hand>  $hands  by part
-     * @param  array<string, true>  $begun  parts that lie on begun sheets
+     * @param  Started  $started  what lies on begun sheets
      */
-    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved = [], public array $lumber = [], public array $pairs = [], public array $hands = [], public array $begun = [])
+    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved, public array $lumber, public array $pairs, public array $hands, public Started $started)
     {
     }
 
     /** @return list<Part> that lie on no begun sheet */
     public function open(): array
     {
-        return array_values(array_filter($this->parts, fn (Part $p): bool => ! isset($this->begun[$p->panel->id])));
+        return array_values(array_filter($this->parts, fn (Part $p): bool => ! isset($this->started->parts[$p->panel->id])));
     }
 }

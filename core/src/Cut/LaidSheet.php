@@ -8,11 +8,13 @@ namespace Incastro\Core\Cut;
 final readonly class LaidSheet
 {
     /**
-     * @param  non-empty-list<Placement>  $placements
+     * @param  list<Placement>  $placements  none only on a begun sheet that is cut no further
      * @param  list<string>  $locked  parts that stay where they are
      * @param  string|null  $begun  the fact that it was begun; null while it is whole
+     * @param  BegunSheet|null  $opened  how it was laid when it was begun
+     * @param  list<MadePiece>  $pieces  what the placements of a begun sheet are
      */
-    public function __construct(public SheetKind $kind, public array $placements, public array $locked = [], public ?string $begun = null)
+    public function __construct(public SheetKind $kind, public array $placements, public array $locked = [], public ?string $begun = null, public ?BegunSheet $opened = null, public array $pieces = [])
     {
     }
 
@@ -50,8 +52,8 @@ final readonly class LaidSheet
         $sawing = Sawing::of($this, $stock->kerf, $stock->saws);
 
         return match (true) {
-            ! $sawing->isSeparable => ['saw', $this->placements[0]->item],
-            ! $sawing->isCuttable => ['tools', $this->placements[0]->item],
+            ! $sawing->isSeparable => ['saw', $this->placements[0]->item ?? ''],
+            ! $sawing->isCuttable => ['tools', $this->placements[0]->item ?? ''],
             default => null,
         };
     }

@@ -23,10 +23,11 @@ final class Orders
     /**
      * @param  list<Part>  $parts
      * @param  array<string, string>  $pairs  the mirror image of a part, both ways
+     * @param  list<SheetKind>  $boards  what is left of begun sheets and is to be cut from
      */
-    public function __construct(private readonly Project $project, private readonly string $material, private readonly array $parts, private readonly array $pairs = [])
+    public function __construct(private readonly Project $project, private readonly string $material, private readonly array $parts, private readonly array $pairs = [], array $boards = [])
     {
-        $this->stock = $this->stock();
+        $this->stock = $this->stock($boards);
         $this->items = $this->asked(false);
     }
 
@@ -135,7 +136,8 @@ final class Orders
         return $sheets;
     }
 
-    private function stock(): Stock
+    /** @param  list<SheetKind>  $boards */
+    private function stock(array $boards): Stock
     {
         $material = $this->project->stock[$this->material];
         $workshop = $this->project->workshop;
@@ -147,7 +149,7 @@ final class Orders
             array_push($kinds, ...($kind->usable()->length > 0 && $kind->usable()->width > 0 ? [$kind] : []));
         }
 
-        return new Stock($material->name, $kinds, $workshop->saws->widestKerf($workshop->kerf->units), $this->project->cutting->goal, $workshop->saws);
+        return new Stock($material->name, [...$kinds, ...$boards], $workshop->saws->widestKerf($workshop->kerf->units), $this->project->cutting->goal, $workshop->saws);
     }
 
     /** @param  array{int, int, int, int}  $trims  a piece in hand has its edges cut already */
@@ -197,8 +199,8 @@ final class Orders
         return new Item($part->panel->id, $part->length->value->units, $part->width->value->units, ! $part->grainFixed, false, $wish->together, $priority->rank());
     }
 
-    /** @return list<Item> */
-    private static function halves(Item $item): array
+    /** @return array{Item, Item} */
+    public static function halves(Item $item): array
     {
         $first = intdiv($item->length, 2);
 
@@ -212,7 +214,7 @@ final class Orders
     public static function inOrder(Nested $nested, Project $project): Nested
     {
         $rank = function (LaidSheet $sheet) use ($project): int {
-            $ranks = array_map(fn (Placement $p): int => $project->cutting->of(explode(self::HALF, $p->item)[0])->priority->rank(), $sheet->placements);
+            $ranks = array_map(fn (Placement $p): int => $project->cutting->of(self::partOf($p->item))->priority->rank(), $sheet->placements) ?: [0];
 
             return max($ranks) > 0 ? 1 : max($ranks);
         };

@@ -50,8 +50,12 @@ final class Sawing
         usort($this->offcuts, fn (Rect $a, Rect $b): int => $b->area() <=> $a->area());
     }
 
+    /** A begun sheet is sawn as it was begun, whatever the saws are now. */
     public static function of(LaidSheet $sheet, int $kerf, Saws $saws = new Saws): self
     {
+        if ($sheet->opened !== null) {
+            return $sheet->opened->sawing($sheet);
+        }
         $sawing = new self($kerf, $saws, new SawTree($sheet, $kerf, $saws));
         foreach ($sawing->isCuttable ? [] : ['x', 'y'] as $first) {
             $other = new self($kerf, $saws, new SawTree($sheet, $kerf, $saws, $first));
@@ -61,6 +65,21 @@ final class Sawing
         }
 
         return $sawing;
+    }
+
+    /**
+     * No more than the cuts that were made, and what they leave.
+     *
+     * @param  list<int>  $made
+     * @param  list<Rect>  $offcuts
+     */
+    public function until(array $made, array $offcuts): self
+    {
+        $until = clone $this;
+        $until->cuts = array_values(array_filter($this->cuts, fn (SawCut $c): bool => in_array($c->order, $made, true)));
+        $until->offcuts = $offcuts;
+
+        return $until;
     }
 
     public function settings(): int

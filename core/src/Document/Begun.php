@@ -14,6 +14,7 @@ final readonly class Begun implements Fact
      * @param  string|null  $size  null for the material's own
      * @param  array{Length, Length, Length, Length}  $trims
      * @param  list<array{part: string, x: Length, y: Length, length: Length, width: Length, turned: bool}>  $parts
+     * @param  Length|null  $kerf  and the saws, as they were then: they fix the order of its cuts
      */
     public function __construct(
         public string $id,
@@ -24,6 +25,8 @@ final readonly class Begun implements Fact
         public array $trims,
         public array $parts,
         public ?string $at,
+        public ?Length $kerf = null,
+        public ?Saws $saws = null,
     ) {
     }
 
@@ -41,6 +44,7 @@ final readonly class Begun implements Fact
         }
 
         return new self($id, $node->at('material')->text(26), $node->at('size')->isMissing() ? null : $node->at('size')->text(60), $length($node, 'length'), $length($node, 'width'),
-            [$trim('0'), $trim('1'), $trim('2'), $trim('3')], $parts, $at);
+            [$trim('0'), $trim('1'), $trim('2'), $trim('3')], $parts, $at,
+            $node->at('kerf')->optionalLength(Length::zero(), Length::fromMillimetres(10)), $node->at('saws')->isMissing() ? null : CutReader::saws($node->at('saws')));
     }
 }

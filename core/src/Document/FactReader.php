@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Measure\Length;
+
 /** Reads the facts of a project that stand, oldest first; what is struck out stays in the document alone. */
 final class FactReader
 {
@@ -18,6 +20,7 @@ final class FactReader
 
     private static function fact(Node $node, string $id): ?Fact
     {
+        $size = fn (Node $n, string $key): ?Length => $n->at($key)->optionalLength(Length::fromMillimetres(1), Length::fromMillimetres(20_000));
         $fact = match ($node->at('kind')->oneOf(FactKind::class)) {
             FactKind::Note => self::note($node, $id),
             FactKind::Photo => self::photo($node, $id),
@@ -29,7 +32,7 @@ final class FactReader
             FactKind::Remark => new Remark($id, $node->at('about')->text(200), $node->at('text')->text(500), self::when($node)),
             FactKind::Picture => new Picture($id, $node->at('about')->text(200), $node->at('photo')->text(26), $node->at('width')->count(1, 10_000), $node->at('height')->count(1, 10_000), $node->at('caption')->isMissing() ? null : $node->at('caption')->text(200), self::when($node)),
             FactKind::AsBuilt => AsBuilt::read($node, $id, self::when($node)),
-            FactKind::CutWrong => new CutWrong($id, $node->at('part')->text(160), $node->at('begun')->text(26), $node->at('cause')->isMissing() ? null : $node->at('cause')->text(300), self::when($node)),
+            FactKind::CutWrong => new CutWrong($id, $node->at('part')->text(160), $node->at('begun')->text(26), $node->at('cause')->isMissing() ? null : $node->at('cause')->text(300), self::when($node), $size($node, 'length'), $size($node, 'width')),
         };
 
         return $node->at('struck')->isMissing() || ! $node->at('struck')->flag() ? $fact : null;

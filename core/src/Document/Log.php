@@ -27,11 +27,24 @@ final readonly class Log
         return array_filter($this->wrong, fn (CutWrong $w): bool => $w->begun === $begun && $w->part === $part) !== [];
     }
 
-    /** @return array<string, array{length: Length|null, width: Length|null, thickness: Length|null}> parts as they were made, the last reading of each size */
+    /** @return array{Length|null, Length|null} length and width of a piece as it came off the saw, where somebody measured it; the last time counts */
+    public function sizeOf(string $begun, string $part): array
+    {
+        $length = $width = null;
+        foreach ([...$this->wrong, ...$this->asBuilt] as $fact) {
+            if ($fact->begun === $begun && $fact->part === $part) {
+                [$length, $width] = [$fact->length ?? $length, $fact->width ?? $width];
+            }
+        }
+
+        return [$length, $width];
+    }
+
+    /** @return array<string, array{length: Length|null, width: Length|null, thickness: Length|null}> finished parts as they were made, the last reading of each size */
     public function measured(): array
     {
         $measured = [];
-        foreach ($this->asBuilt as $fact) {
+        foreach (array_filter($this->asBuilt, fn (AsBuilt $a): bool => $a->begun === null) as $fact) {
             $before = $measured[$fact->part] ?? ['length' => null, 'width' => null, 'thickness' => null];
             $measured[$fact->part] = ['length' => $fact->length ?? $before['length'], 'width' => $fact->width ?? $before['width'], 'thickness' => $fact->thickness ?? $before['thickness']];
         }
@@ -49,6 +62,9 @@ final readonly class Log
                 $sawn[$fact->begun][] = $fact->cut;
             }
         }
+
+        // A sheet whose cuts were all taken back was never begun.
+        $begun = array_filter($begun, fn (Begun $b): bool => isset($sawn[$b->id]));
 
         return new self(
             array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof Bought)),

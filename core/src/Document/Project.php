@@ -20,6 +20,7 @@ final readonly class Project
      * @param  array<string, Acceptance>  $accepted
      * @param  array<string, float>  $limits  the person's own, by rule (Limit)
      * @param  array<string, Decision>  $decisions  of those who had to be asked
+     * @param  array<string, Rework>  $rework  by begun sheet
      */
     public function __construct(
         public string $id,
@@ -43,6 +44,7 @@ final readonly class Project
         public Shop $shop = new Shop,
         public MakeWay $make = new MakeWay,
         public Log $log = new Log,
+        public array $rework = [],
     ) {
     }
 }

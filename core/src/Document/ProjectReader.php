@@ -53,6 +53,7 @@ final class ProjectReader
             Shop::read($root->at('shop')),
             MakeWay::read($root->at('make')),
             Log::of($facts),
+            $root->at('rework')->each(Rework::read(...)),
         );
         self::checkReferences($project, $root);
         $found = array_values($problems->getArrayCopy());

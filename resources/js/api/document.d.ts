@@ -64,6 +64,12 @@ export interface ProjectDocument {
   shop?: Shop;
   make?: MakeWay;
   calendar?: WorkCalendar;
+  /**
+   * what was decided of begun sheets after the plan had changed, by the fact that each was begun
+   */
+  rework?: {
+    [k: string]: Rework;
+  };
 }
 export interface Space {
   kind:
@@ -809,6 +815,16 @@ export interface Fact {
   cause?: string;
   about?: string;
   thickness?: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  kerf?: number;
+  saws?: {
+    mitre?: Saw;
+    table?: Saw;
+    guided?: Saw;
+    shop?: Saw;
+  };
 }
 export interface WaySegment {
   order?: string;
@@ -1000,4 +1016,20 @@ export interface WorkCalendar {
 export interface WorkDay {
   from?: string;
   hours?: number;
+}
+export interface Rework {
+  /**
+   * it is cut no further as it was laid: what is not cut free is laid anew
+   */
+  closed?: boolean;
+  /**
+   * what is left of it is cut from before a sheet is bought
+   */
+  stock?: boolean;
+  /**
+   * by the part a piece was laid as: the part it serves as, `stock` to cut from, or `lost`
+   */
+  uses?: {
+    [k: string]: string;
+  };
 }

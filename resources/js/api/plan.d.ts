@@ -82,6 +82,7 @@ export interface Plan {
   steps: Step[];
   schedule: Schedule;
   carrying: Carrying;
+  rework: Rework;
 }
 export interface Site {
   name: string;
@@ -890,6 +891,7 @@ export interface Part {
   as_cut: {
     length: number;
     width: number;
+    begun: string;
   } | null;
   as_built: {
     length: number | null;
@@ -1059,6 +1061,8 @@ export interface Sheet {
   shop: ShopPlan | null;
   begun: string | null;
   made: number[];
+  left_of: string | null;
+  account: Account;
 }
 export interface Placement {
   part: string;
@@ -1195,6 +1199,19 @@ export interface ShopPlan {
     parts: string[];
     fits_car: boolean | null;
   }[];
+}
+/**
+ * where the area of a sheet goes, mm²: parts + leftovers + lost = sheet; lost = trim + kerf + spoiled + trimmed
+ */
+export interface Account {
+  sheet: number;
+  parts: number;
+  leftovers: number;
+  lost: number;
+  trim: number;
+  kerf: number;
+  spoiled: number;
+  trimmed: number;
 }
 export interface Finding {
   code: string;
@@ -1656,6 +1673,7 @@ export interface Step {
     | 'cut_sheet'
     | 'cut_lumber'
     | 'cut_other'
+    | 'recut'
     | 'band'
     | 'rout'
     | 'drill'
@@ -1821,4 +1839,34 @@ export interface Carrying {
     title: Text;
     parts: string[];
   }[];
+}
+/**
+ * pieces of the sheets that were begun, and how many of them wait for somebody to decide
+ */
+export interface Rework {
+  open: number;
+  pieces: MadePiece[];
+}
+export interface MadePiece {
+  begun: string;
+  item: string;
+  part: string;
+  material: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  cut: boolean;
+  spoiled: boolean;
+  measured: boolean;
+  use: string | null;
+  serves: string | null;
+  open: boolean;
+  worth: ('right' | 'trim' | 'short') | null;
+  over_length: number | null;
+  over_width: number | null;
 }

@@ -26,8 +26,8 @@ final readonly class CalendarMaker
         $days = new Days($calendar, $this->project->asOf);
         $pace = Pace::of($this->project->log);
         $done = [];
-        foreach ($this->project->log->done as $fact) {
-            $done[$fact->step] = $days->at($fact->at) ?? 0;
+        foreach ($plan->done() as $step => $at) {
+            $done[$step] = $days->at($at) ?? 0;
         }
         $scheduler = new Scheduler($plan->steps, $plan->needs, $days, $pace, $this->project->make->hands, $done, $this->arrivals($plan, $buy));
         $slots = $scheduler->slots();

@@ -8,7 +8,6 @@ use Incastro\Core\Build\Steps\Step;
 use Incastro\Core\Build\Steps\StepKind;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Document\Project;
-use Incastro\Core\Document\StepDone;
 use Incastro\Core\Measure\Length;
 
 /** How far each part is, by the steps that were done and the cuts that were made; and what it measures where somebody measured it. */
@@ -24,9 +23,9 @@ final readonly class PartStates
     public function __construct(Project $project, WorkPlan $plan, array $cut)
     {
         $states = array_map(fn (): PartState => PartState::Cut, $cut);
-        $done = array_flip(array_map(fn (StepDone $d): string => $d->step, $project->log->done));
+        $done = $plan->done();
         foreach ($plan->steps as $id => $step) {
-            $state = isset($done[$id]) && self::isLast($step, $plan) ? PartState::after($step->kind) : null;
+            $state = array_key_exists($id, $done) && self::isLast($step, $plan) ? PartState::after($step->kind) : null;
             if ($state === null) {
                 continue;
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
+use Incastro\Core\Cut\BegunSheet;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\SheetKind;
@@ -28,7 +29,8 @@ final readonly class StockNeeds
         $needs = [];
         foreach ($cutting->nested as $id => $nested) {
             foreach (self::counted($nested) as [$kind, $count, $begun]) {
-                $needs[] = $this->sheet($id, $kind, $count, $begun);
+                // What is left of a begun sheet was bought with it.
+                array_push($needs, ...(BegunSheet::origin($kind->id) === null ? [$this->sheet($id, $kind, $count, $begun)] : []));
             }
         }
         foreach ($cutting->lumber as [$thickness, $width, $parts, $nested]) {

@@ -7,11 +7,14 @@ namespace Incastro\Core\Build\Steps;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Item;
 use Incastro\Core\Cut\LaidSheet;
+use Incastro\Core\Cut\MadePiece;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Cut\Placement;
+use Incastro\Core\Cut\SawCut;
 use Incastro\Core\Cut\Started;
+use Incastro\Core\Cut\Worth;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Measure\Amount;
@@ -31,6 +34,9 @@ final readonly class ShopSteps
         foreach ($this->cutting->nested as $id => $nested) {
             $this->sheets($draft, (string) $id, $nested);
         }
+        foreach ($this->project->stock as $id => $material) {
+            $this->recut($draft, (string) $id, $material->name);
+        }
         foreach ($this->cutting->lumber as [$thickness, $width, $parts, $nested]) {
             $this->boards($draft, $thickness, $width, $parts, $nested);
         }
@@ -45,12 +51,15 @@ final readonly class ShopSteps
             checks: [Text::of('check.sheet')], amount: count($nested->sheets)));
         foreach ($nested->sheets as $i => $sheet) {
             $parts = self::parts($sheet);
+            if ($parts === []) {
+                continue;
+            }
             $new = array_values(array_filter($parts, fn (string $p): bool => ! isset($draft->made[$p])));
             $kg = $material->kg(Length::ofUnits($sheet->kind->length), Length::ofUnits($sheet->kind->width));
-            $step = $draft->add(new Step("cut:$id:".($i + 1), StepKind::CutSheet, null, Text::of('step.cut_sheet', material: $material->name, n: $i + 1, of: count($nested->sheets)), $parts, $new,
+            $step = $draft->add(new Step("cut:$id:".($sheet->begun ?? $i + 1), StepKind::CutSheet, null, Text::of('step.cut_sheet', material: $material->name, n: $i + 1, of: count($nested->sheets)), $parts, $new,
                 numbers: [Text::of('number.sheet_parts', n: count($parts), kerf: Length::ofUnits($nested->stock->kerf)), Text::of('number.kg', kg: new Amount($kg, AmountUnit::Kilogram))],
                 checks: [Text::of('check.labelled'), ...($this->isLate($sheet) ? [Text::of('check.cut_long')] : [])],
-                amount: 1.5 * count($parts), hands: min(2, Load::peopleFor($kg)), sheet: ['material' => $id, 'sheet' => $i + 1]));
+                amount: 1.5 * count($parts), hands: min(2, Load::peopleFor($kg)), sheet: ['material' => $id, 'sheet' => $i + 1], isOver: self::isSawn($sheet)));
             array_walk($parts, fn (string $p) => $draft->made[$p] = array_values(array_unique([...($draft->made[$p] ?? []), $step])));
             $graph->need($step, $intake, 'intake');
         }
@@ -60,6 +69,37 @@ final readonly class ShopSteps
             $step = $draft->add(new Step("cut_other:$id", StepKind::CutOther, null, Text::of('step.cut_other', material: $material->name), $parts, $new, amount: count($parts)));
             $graph->need($step, $intake, 'intake');
         }
+    }
+
+    /** Pieces of begun sheets that are larger than what they serve as now, one step for all of a material. */
+    private function recut(Draft $draft, string $material, string $name): void
+    {
+        $trims = array_values(array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => $p->material === $material && $p->serving?->worth === Worth::Trim));
+        if ($trims === []) {
+            return;
+        }
+        $named = array_column(array_map(fn (Part $p): array => [$p->panel->id, $p->panel->name], $this->cutting->parts), 1, 0);
+        $parts = array_map(fn (MadePiece $p): string => Orders::partOf((string) $p->serves), $trims);
+        $numbers = array_map(function (MadePiece $p) use ($named): Text {
+            [$l, $w] = $p->partSize();
+
+            return Text::of('number.recut', part: $named[Orders::partOf((string) $p->serves)] ?? '', length: $l, width: $w,
+                to: $l->minus(Length::ofUnits($p->serving->overLength ?? 0)), wide: $w->minus(Length::ofUnits($p->serving->overWidth ?? 0)));
+        }, $trims);
+        $step = $draft->add(new Step("recut:$material", StepKind::Recut, null, Text::of('step.recut', material: $name, n: count($trims)), array_values(array_unique($parts)),
+            numbers: $numbers, checks: [Text::of('check.labelled')], amount: count($trims)));
+        $draft->after($step, $parts, 'cut');
+        foreach ($parts as $part) {
+            $draft->benched[$part] = $step;
+        }
+    }
+
+    /** Cut as far as it ever will be. */
+    private static function isSawn(LaidSheet $sheet): bool
+    {
+        $opened = $sheet->opened;
+
+        return $opened !== null && ($opened->rework->closed || array_diff(array_map(fn (SawCut $c): int => $c->order, $opened->sawing->cuts), $opened->made) === []);
     }
 
     /** @param  list<Part>  $parts */
@@ -86,7 +126,7 @@ final readonly class ShopSteps
     /** @return list<string> */
     private static function parts(LaidSheet $sheet): array
     {
-        $parts = array_filter($sheet->placements, fn (Placement $p): bool => ! str_starts_with($p->item, Started::SPOILED));
+        $parts = array_filter($sheet->placements, fn (Placement $p): bool => ! str_starts_with($p->item, Started::SPOILED) && ! str_starts_with($p->item, Started::SPARE));
 
         return array_values(array_unique(array_map(fn (Placement $p): string => Orders::partOf($p->item), $parts)));
     }

@@ -21,6 +21,7 @@ final readonly class Step
      * @param  list<Text>  $checks
      * @param  list<string>  $cautions  keys of `caution.*` besides those of its kind
      * @param  array{material: string, sheet: int}|null  $sheet  which sheet is cut in it
+     * @param  bool  $isOver  what it does was done, whether or not anybody said that the step was
      */
     public function __construct(
         public string $id,
@@ -36,6 +37,7 @@ final readonly class Step
         public int $hands = 1,
         public array $cautions = [],
         public ?array $sheet = null,
+        public bool $isOver = false,
     ) {
     }
 

@@ -47,18 +47,26 @@ final readonly class WorkPlan implements \JsonSerializable
         return array_filter(array_combine(array_keys($this->steps), $broken), fn (array $needs): bool => $needs !== []);
     }
 
+    /** @return array<string, string|null> steps that are done, and when, where that was said */
+    public function done(): array
+    {
+        $over = array_map(fn (Step $s): ?string => null, array_filter($this->steps, fn (Step $s): bool => $s->isOver));
+
+        return [...$over, ...array_column(array_map(fn (StepDone $d): array => [$d->step, $d->at], $this->project->log->done), 1, 0)];
+    }
+
     /** @return list<array<string, mixed>> */
     public function jsonSerialize(): array
     {
         $broken = $this->broken();
-        $done = array_flip(array_map(fn (StepDone $d): string => $d->step, $this->project->log->done));
+        $done = $this->done();
 
         return array_map(fn (Step $s): array => [
             'id' => $s->id, 'kind' => $s->kind->value, 'piece' => $s->piece, 'title' => $s->title, 'parts' => $s->parts, 'makes' => $s->makes, 'places' => $s->places,
             'numbers' => self::once($s->numbers), 'checks' => $s->checks, 'tools' => array_map(fn (string $t): Text => Text::of("tool.$t"), $s->kind->tools()),
             'cautions' => array_map(fn (string $c): Text => Text::of("caution.$c"), $this->cautions($s)),
             'hands' => $s->hands, 'minutes' => $s->minutes(), 'noisy' => $s->kind->isNoisy(), 'outside' => $s->kind->isOutside(), 'scene' => $s->kind->scene()->value, 'sheet' => $s->sheet,
-            'done' => isset($done[$s->id]),
+            'done' => array_key_exists($s->id, $done),
             'needs' => $this->needs[$s->id] ?? [], 'breaks' => $broken[$s->id] ?? [],
             'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'says' => $f->says, 'decides' => $f->decides?->value], $this->held[$s->id] ?? []),
         ], array_values($this->steps));
