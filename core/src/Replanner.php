@@ -20,6 +20,7 @@ use Incastro\Core\Document\DocumentRejected;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\Rework;
+use Incastro\Core\Measure\Length;
 
 /**
  * Works a change through with what is cut already: what becomes of every piece that is not what the plan wants of it, what is cut anew
@@ -236,13 +237,22 @@ final readonly class Replanner
      */
     private function rows(array $uses): array
     {
-        return array_map(function (array $use): array {
-            [$piece, $becomes] = $use;
-            $fitting = $this->fitting($piece);
-            $own = $piece->serves !== null && $piece->serving?->worth === Worth::Trim ? [$piece->serves] : [];
+        return array_map(fn (array $use): array => ReworkWriter::piece($use[0]) + ['becomes' => $use[1], 'choices' => $this->choices($use[0], $use[1])], $uses);
+    }
 
-            return ReworkWriter::piece($piece) + ['becomes' => $becomes, 'choices' => array_values(array_unique([...$own, ...array_keys($fitting), ...($this->isPlain($piece) && $piece->rect->isWorthKeeping() ? [Rework::STOCK] : []), Rework::LOST, $becomes]))];
-        }, $uses);
+    /** @return list<array{use: string, over_length: Length|null, over_width: Length|null}> all that the piece could become, and what comes off it then */
+    private function choices(MadePiece $piece, string $becomes): array
+    {
+        $own = $piece->serving?->worth === Worth::Trim ? [(string) $piece->serves => $piece->serving] : [];
+        $choices = [];
+        foreach ([...$own, ...$this->fitting($piece)] as $part => $serving) {
+            $choices[$part] = ['use' => $part, 'over_length' => Length::ofUnits(max(0, $serving->overLength)), 'over_width' => Length::ofUnits(max(0, $serving->overWidth))];
+        }
+        foreach ([...($this->isPlain($piece) && $piece->rect->isWorthKeeping() ? [Rework::STOCK] : []), Rework::LOST, $becomes] as $use) {
+            $choices[$use] ??= ['use' => $use, 'over_length' => null, 'over_width' => null];
+        }
+
+        return array_values($choices);
     }
 
     /**

@@ -1,6 +1,6 @@
 import type { Text } from '../measure/words';
 import type { Layout, ProjectDocument, Space, Thing } from './document';
-import type { Plan, Totals } from './plan';
+import type { MadePiece, Plan, Totals } from './plan';
 
 export type SpaceKind = Space['kind'];
 export type ThingKind = Thing['kind'];
@@ -156,6 +156,26 @@ export interface School {
     }[];
 }
 
+/** A change worked through with what is cut: what becomes of each piece, what is cut anew from where, and what that comes to. */
+export interface Replan {
+    readonly ops: readonly Operation[];
+    /** `becomes` and `use`: a part, `stock` to cut from, or `lost`; what comes off a piece that becomes a part. */
+    readonly rows: readonly (MadePiece & {
+        becomes: string;
+        choices: readonly { use: string; over_length: number | null; over_width: number | null }[];
+    })[];
+    /** `from`: the begun sheet whose remains it is cut from. */
+    readonly anew: readonly { part: string; from: string | null }[];
+    readonly before: Effort;
+    readonly after: Effort;
+}
+
+export interface Effort {
+    readonly sheets: number;
+    readonly cents: number;
+    readonly minutes: number;
+}
+
 /** A leftover on the household’s rack; sizes in mm, the length along the grain. */
 export interface RackPiece {
     readonly id: string;
@@ -249,6 +269,8 @@ export const api = {
         ask<{ id: string; width: number; height: number }>('PUT', `${project(id)}/photos/${photo}`, blob, 'image/jpeg'),
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
+    replan: (id: string, instead: Readonly<Record<string, Readonly<Record<string, string>>>>) =>
+        ask<Replan>('POST', `${project(id)}/replan`, { instead }),
     searched: (id: string, search: string) => ask<LayoutSearch>('GET', `${project(id)}/layout-searches/${search}`),
     rack: (id: string) => ask<{ pieces: RackPiece[] }>('GET', `/api/projects/${id}/rack`),
     fillRack: (id: string) => ask<{ put: number }>('POST', `/api/projects/${id}/rack`),

@@ -86,7 +86,7 @@ final readonly class ShopSteps
             return Text::of('number.recut', part: $named[Orders::partOf((string) $p->serves)] ?? '', length: $l, width: $w,
                 to: $l->minus(Length::ofUnits($p->serving->overLength ?? 0)), wide: $w->minus(Length::ofUnits($p->serving->overWidth ?? 0)));
         }, $trims);
-        $step = $draft->add(new Step("recut:$material", StepKind::Recut, null, Text::of('step.recut', material: $name, n: count($trims)), array_values(array_unique($parts)),
+        $step = $draft->add(new Step("recut:$material", StepKind::Recut, null, Text::of('step.recut', material: $name), array_values(array_unique($parts)),
             numbers: $numbers, checks: [Text::of('check.labelled')], amount: count($trims)));
         $draft->after($step, $parts, 'cut');
         foreach ($parts as $part) {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue';
+import { computed, ref, shallowRef, watch } from 'vue';
+import { api, type Replan } from '../../api/client';
 import { money } from '../../measure/amount';
 import { useProject } from '../../project/store';
 import FindingsOf from '../../ui/FindingsOf.vue';
@@ -8,16 +9,45 @@ import StageTabs from '../../ui/StageTabs.vue';
 import PartRecord from './PartRecord.vue';
 import PartsProgress from './PartsProgress.vue';
 import RecordList from './RecordList.vue';
+import ReplanTally from './ReplanTally.vue';
+import ReplanView from './ReplanView.vue';
 import { hoursOf } from './record';
+import { type Instead, insteadWith } from './replan';
 
 /** What has happened: how far every part is, and everything that was written down. */
 const project = useProject();
 const picked = usePicked();
-const view = ref<'parts' | 'record'>('parts');
-const views: { key: 'parts' | 'record'; label: string }[] = [
+type View = 'parts' | 'change' | 'record';
+const view = ref<View>('parts');
+const open = computed(() => project.plan?.rework.open ?? 0);
+const views = computed<{ key: View; label: string }[]>(() => [
     { key: 'parts', label: 'Parts' },
+    { key: 'change', label: open.value ? `Change, ${open.value} to decide` : 'Change' },
     { key: 'record', label: 'What happened' },
-];
+]);
+const replan = shallowRef<Replan | null>(null);
+const trouble = ref('');
+const instead = ref<Instead>({});
+watch(
+    () => project.revision,
+    () => (instead.value = {}),
+);
+/** What is proposed follows the plan, and what the person would have instead; a late answer to an earlier question is dropped. */
+let asked = 0;
+watch(
+    [view, () => project.plan, instead],
+    async () => {
+        if (view.value !== 'change' || !project.line) return;
+        const mine = ++asked;
+        try {
+            const answer = await api.replan(project.line.id, instead.value);
+            if (mine === asked) [replan.value, trouble.value] = [answer, ''];
+        } catch (error) {
+            if (mine === asked) [replan.value, trouble.value] = [null, error instanceof Error ? error.message : String(error)];
+        }
+    },
+    { immediate: true },
+);
 const part = computed(() => project.plan?.parts.find((p) => p.id === picked.value) ?? null);
 const hours = computed(() => hoursOf(project.document!, project.plan!));
 const h = (minutes: number): string => `${(minutes / 60).toFixed(1)} h`;
@@ -30,6 +60,12 @@ const done = computed(() => project.plan!.steps.filter((s) => s.done).length);
         <template v-if="project.plan?.parts.length">
             <StageTabs label="the log" :tabs="views" :tab="view" @tab="(v) => (view = v)" />
             <PartsProgress v-if="view === 'parts'" />
+            <ReplanView
+                v-else-if="view === 'change'"
+                :replan="replan"
+                :trouble="trouble"
+                @instead="(row, becomes) => (instead = insteadWith(instead, row, becomes))"
+            />
             <RecordList v-else />
         </template>
         <p v-else class="soft nothing">Nothing to record yet: the piece has no parts.</p>
@@ -41,6 +77,7 @@ const done = computed(() => project.plan!.steps.filter((s) => s.done).length);
                 <FindingsOf :refs="[part.id]" />
                 <button class="linkish" @click="picked = null">Hours and money</button>
             </template>
+            <ReplanTally v-else-if="view === 'change' && replan?.ops.length" :replan="replan" />
             <section v-else class="tape-paper" aria-label="hours and money">
                 <div class="what">Hours</div>
                 <div class="big">{{ h(hours.worked) }}</div>

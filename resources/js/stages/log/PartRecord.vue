@@ -36,7 +36,9 @@ async function measured(): Promise<void> {
         const sizes = Object.entries(typed.value).filter(([, t]) => t.trim() !== '');
         if (sizes.length === 0) throw new Error('Nothing was kept; expected a length or a width.');
         const read = sizes.map(([k, t]) => [k, readLength(t, project.documentUnit).mm] as const);
-        await keep({ kind: 'as_built', part: props.part.id, ...Object.fromEntries(read) });
+        // As it came off the saw it is compared with its cut size, later with its finished one.
+        const off = props.part.state === 'cut' && props.part.as_cut ? { begun: props.part.as_cut.begun } : {};
+        await keep({ kind: 'as_built', part: props.part.id, ...off, ...Object.fromEntries(read) });
         if (!refusal.value) typed.value = { length: '', width: '' };
     } catch (error) {
         refusal.value = error instanceof Error ? error.message : String(error);

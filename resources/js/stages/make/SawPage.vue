@@ -5,7 +5,7 @@ import { inches, show } from '../../measure/show';
 import { struck } from '../../project/facts';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
-import { alike, allSheets, atSaw, cutWrong, freed, lastMade, made, partsOf, standing } from './atWork';
+import { alike, allSheets, atSaw, cutWrong, freed, lastMade, made, type Measured, partsOf, sawsNow, standing } from './atWork';
 import SawSheet from './SawSheet.vue';
 import SawWrong from './SawWrong.vue';
 import WorkActs from './WorkActs.vue';
@@ -53,7 +53,7 @@ const edge = computed(() => {
     return c.axis === 'x' ? (c.from_far ? 'right end' : 'left end') : c.from_far ? 'lower edge' : 'upper edge';
 });
 const comes = computed(() => {
-    const off = cut.value!.off;
+    const { off } = cut.value!;
     if (off.what === 'part') return `${off.parts[0]} comes off, done`;
     if (off.what === 'trim') return 'a trimming comes off';
     if (off.what === 'leftover') return `a leftover comes off: ${show(off.length_mm, project.unit)} × ${show(off.width_mm, project.unit)}`;
@@ -66,21 +66,22 @@ const kept = computed(() => {
     return outbox.signedOut ? `${mine.value.length} kept here: sign in again to send them` : `${mine.value.length} kept on this device`;
 });
 const wrongParts = computed(() => freed(now.value!.sheet, state.value));
-const stamp = (): string => new Date().toISOString();
 async function done(): Promise<void> {
-    await outbox.add(id.value, made(now.value!.material, now.value!.sheet, state.value, cut.value!.order, stamp()));
+    await outbox.add(
+        id.value,
+        made(now.value!.material, now.value!.sheet, state.value, cut.value!.order, sawsNow(project.document!, now.value!.kerf)),
+    );
     if (state.value.next === null) {
         const next = sheets.value.findIndex((s) => atSaw(s.material, s.sheet, facts.value, mine.value).next);
         if (next >= 0) at.value = next;
     }
 }
 async function undo(): Promise<void> {
-    const last = lastMade(now.value!.sheet, state.value);
-    if (last) await outbox.add(id.value, [struck(last.fact)]);
+    await outbox.add(id.value, [struck(lastMade(now.value!.sheet, state.value)!.fact)]);
 }
-async function wrong(part: string, cause: string): Promise<void> {
+async function wrong(part: string, cause: string, measured: Measured): Promise<void> {
     asking.value = false;
-    await outbox.add(id.value, [cutWrong(part, state.value.begun!, cause, stamp())]);
+    await outbox.add(id.value, [cutWrong(part, state.value.begun!, cause, measured)]);
 }
 </script>
 
@@ -138,7 +139,7 @@ async function wrong(part: string, cause: string): Promise<void> {
             <button class="wrong" :disabled="wrongParts.length === 0" @click="asking = true">Cut wrong</button>
             <WorkActs :project="id" :about="state.begun ?? now.material" what="this sheet" />
         </footer>
-        <SawWrong v-if="asking" :parts="wrongParts" @wrong="wrong" @close="asking = false" />
+        <SawWrong v-if="asking" :parts="wrongParts" :unit="project.documentUnit" @wrong="wrong" @close="asking = false" />
     </div>
     <p v-else class="wait">{{ trouble || (project.plan ? 'There is no sheet to cut.' : 'Opening the project…') }}</p>
 </template>

@@ -5,7 +5,7 @@ import { render } from '../../measure/words';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
 import { happened, struck } from '../../project/facts';
-import { standing } from './atWork';
+import { allMade, allSheets, atSaw, sawsNow, standing } from './atWork';
 import StepPicture from './StepPicture.vue';
 import WorkActs from './WorkActs.vue';
 import { hours } from './steps';
@@ -44,18 +44,31 @@ function go(to: number): void {
     at.value = Math.max(0, Math.min(steps.value.length - 1, to));
     since.value = Date.now();
 }
+/** The sheet a step cuts, as it lies and how far it is. */
+const sheet = computed(() => {
+    const asked = step.value?.sheet;
+    const own = asked ? allSheets(project.plan!).find((s) => s.material === asked.material && s.number === asked.sheet) : undefined;
+    return own ? { ...own, state: atSaw(own.material, own.sheet, facts.value, mine.value) } : null;
+});
+const isDone = computed(() => doneBy.value.has(step.value!.id) || (step.value!.done && sheet.value?.state.next === null));
 async function done(): Promise<void> {
     const s = step.value!;
     const took = Math.round((Date.now() - since.value) / 60_000);
     // Under a minute nobody worked: it was ticked off afterwards, and says nothing of how long it took.
     const timed = took >= 1 ? { minutes: took, planned: s.minutes } : {};
-    await outbox.add(id.value, [happened({ kind: 'done', step: s.id, step_kind: s.kind, ...timed })]);
+    // A sheet ticked off here is cut as it lies: it is written down like one cut at the saw.
+    const cut = sheet.value
+        ? allMade(sheet.value.material, sheet.value.sheet, sheet.value.state, sawsNow(project.document!, sheet.value.kerf))
+        : null;
+    const name = cut ? `cut:${sheet.value!.material}:${cut.begun}` : s.id;
+    await outbox.add(id.value, [...(cut?.ops ?? []), happened({ kind: 'done', step: name, step_kind: s.kind, ...timed })]);
     const next = steps.value.findIndex((x, i) => i > at.value && !doneBy.value.has(x.id));
     if (next >= 0) go(next);
 }
 async function undo(): Promise<void> {
     const fact = doneBy.value.get(step.value!.id);
-    if (fact) await outbox.add(id.value, [struck(fact)]);
+    const cuts = sheet.value ? [...sheet.value.state.made.values()] : [];
+    await outbox.add(id.value, [...(fact ? [fact] : []), ...cuts].map(struck));
 }
 </script>
 
@@ -83,10 +96,10 @@ async function undo(): Promise<void> {
             </section>
         </div>
         <footer>
-            <button class="done" :disabled="step.held.length > 0 || doneBy.has(step.id)" @click="done">
-                {{ doneBy.has(step.id) ? 'Done already' : 'Done' }}
+            <button class="done" :disabled="step.held.length > 0 || isDone" @click="done">
+                {{ isDone ? 'Done already' : 'Done' }}
             </button>
-            <button :disabled="!doneBy.has(step.id)" @click="undo">Undo</button>
+            <button :disabled="!isDone" @click="undo">Undo</button>
             <button :disabled="at === 0" @click="go(at - 1)">‹ Back</button>
             <button :disabled="at === steps.length - 1" @click="go(at + 1)">Next ›</button>
             <WorkActs :project="id" :about="step.id" what="this step" />

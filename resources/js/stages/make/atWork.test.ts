@@ -27,18 +27,18 @@ const wait = (...ops: object[]): Waiting => ({ change_id: 'c', project: 'p', ops
 test('with its first cut a sheet is written down as it lies', () => {
     const state = atSaw('ply', sheet, standing(document({}), []), []);
     expect([state.begun, state.next?.order]).toEqual([null, 1]);
-    const [begun, sawn] = made('ply', sheet, state, 1, 'now');
+    const [begun, sawn] = made('ply', sheet, state, 1, { kerf: 3 }, 'now');
     expect(begun!.value).toMatchObject({ kind: 'begun', material: 'ply', parts: [{ part: 'a', x: 6 }, { part: 'b~1' }] });
     expect(begun!.value).not.toHaveProperty('size');
     expect(sawn!.value).toEqual({ kind: 'sawn', begun: begun!.path[1], cut: 1, at: 'now' });
 });
 
 test('what waits on the device counts as made, and the last can be taken back', () => {
-    const first = wait(...made('ply', sheet, atSaw('ply', sheet, new Map(), []), 1, 'now'));
+    const first = wait(...made('ply', sheet, atSaw('ply', sheet, new Map(), []), 1, { kerf: 3 }, 'now'));
     const facts = standing(document({}), [first]);
     const state = atSaw('ply', sheet, facts, [first]);
     expect([state.begun !== null, state.next?.order, state.waits]).toEqual([true, 2, false]);
-    expect(made('ply', sheet, state, 2, 'now')).toHaveLength(1);
+    expect(made('ply', sheet, state, 2, { kerf: 3 }, 'now')).toHaveLength(1);
     const last = lastMade(sheet, state)!;
     expect(last.cut).toBe(1);
     const undone = [first, wait({ op: 'strike', path: ['facts', last.fact], value: null })];
@@ -46,7 +46,7 @@ test('what waits on the device counts as made, and the last can be taken back', 
 });
 
 test('a part cut wrong while away holds the cuts of its sheet until the plan is in', () => {
-    const first = wait(...made('ply', sheet, atSaw('ply', sheet, new Map(), []), 1, 'now'));
+    const first = wait(...made('ply', sheet, atSaw('ply', sheet, new Map(), []), 1, { kerf: 3 }, 'now'));
     const begun = first.ops[0]!.path[1]!;
     const all = [first, wait(cutWrong('a', begun, 'slipped', 'now'))];
     expect(atSaw('ply', sheet, standing(document({}), all), all).waits).toBe(true);

@@ -49,8 +49,16 @@ export function atSaw(material: string, sheet: Sheet, facts: Facts, waiting: rea
     return { begun, made, next: sheet.cuts.find((c) => !made.has(c.order)) ?? null, waits };
 }
 
+/** The saws and the kerf a sheet is begun with: they fix the order of its cuts, whatever is bought later. */
+export type Saws = Pick<ProjectDocument['facts'][string], 'kerf' | 'saws'>;
+
+export const sawsNow = (document: ProjectDocument, kerf: number): Saws => ({
+    kerf,
+    ...(document.workshop.saws ? { saws: document.workshop.saws } : {}),
+});
+
 /** The sheet is written down as it lies with its first cut: from then on it stays so. */
-export function made(material: string, sheet: Sheet, state: AtSaw, cut: number, at?: string): Operation[] {
+export function made(material: string, sheet: Sheet, state: AtSaw, cut: number, saws: Saws, at?: string): Operation[] {
     const id = state.begun ?? ulid();
     const begun: Operation[] = state.begun
         ? []
@@ -63,6 +71,7 @@ export function made(material: string, sheet: Sheet, state: AtSaw, cut: number, 
                       length: sheet.length,
                       width: sheet.width,
                       trims: sheet.trims,
+                      ...saws,
                       parts: sheet.placements.map((p) => ({
                           part: p.half ? `${p.part}~${p.half}` : p.part,
                           x: p.x_mm,
@@ -79,8 +88,23 @@ export function made(material: string, sheet: Sheet, state: AtSaw, cut: number, 
     return [...begun, happened({ kind: 'sawn', begun: id, cut }, at)];
 }
 
-export const cutWrong = (part: string, begun: string, cause: string, at?: string): Operation =>
-    happened({ kind: 'cut_wrong', part, begun, ...(cause ? { cause } : {}) }, at);
+/** All of a sheet at once, for who ticks it off afterwards; and the fact that it was begun. */
+export function allMade(material: string, sheet: Sheet, state: AtSaw, saws: Saws): { begun: string; ops: Operation[] } {
+    const rest = sheet.cuts.filter((c) => !state.made.has(c.order));
+    const [first, ...ops] = rest.length ? made(material, sheet, state, rest[0]!.order, saws) : [];
+    const begun = state.begun ?? first?.path[1] ?? '';
+    const later = rest.slice(1).map((c) => happened({ kind: 'sawn', begun, cut: c.order }));
+    return { begun, ops: first ? [first, ...ops, ...later] : [] };
+}
+
+/** What it measures now is worth saying: it may become another part. */
+export interface Measured {
+    readonly length?: number;
+    readonly width?: number;
+}
+
+export const cutWrong = (part: string, begun: string, cause: string, measured: Measured = {}, at?: string): Operation =>
+    happened({ kind: 'cut_wrong', part, begun, ...measured, ...(cause ? { cause } : {}) }, at);
 
 /** The last cut made, for taking it back; null where none was. */
 export function lastMade(sheet: Sheet, state: AtSaw): { cut: number; fact: string } | null {
@@ -109,5 +133,7 @@ export const allSheets = (plan: Plan): { material: string; name: string; number:
 export function freed(sheet: Sheet, state: AtSaw): { id: string; label: string }[] {
     const cuts = sheet.cuts.filter((c) => state.made.has(c.order));
     const free = new Set(cuts.flatMap((c) => [c.off, c.rest].filter((p) => p?.what === 'part').flatMap((p) => p!.parts)));
-    return sheet.placements.filter((p) => free.has(p.label) && !p.part.startsWith('spoiled ')).map((p) => ({ id: p.part, label: p.label }));
+    return sheet.placements
+        .filter((p) => free.has(p.label) && !/^(spoiled|spare) /.test(p.part))
+        .map((p) => ({ id: p.part, label: p.label }));
 }
