@@ -8,6 +8,7 @@ use Incastro\Core\Build\Calendar\Schedule;
 use Incastro\Core\Build\Carrying\Carrying;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\WorkPlan;
+use Incastro\Core\Build\Trial\Trials;
 
 /** Everything that follows from a document. Sections are plain data, described in schema/plan.schema.json. */
 final readonly class Plan implements \JsonSerializable
@@ -44,6 +45,7 @@ final readonly class Plan implements \JsonSerializable
         public Schedule $schedule,
         public Carrying $carrying,
         public array $rework,
+        public Trials $trials,
     ) {
     }
 
@@ -70,6 +72,7 @@ final readonly class Plan implements \JsonSerializable
             'schedule' => $this->schedule,
             'carrying' => $this->carrying,
             'rework' => $this->rework,
+            'trials' => $this->trials,
         ];
     }
 

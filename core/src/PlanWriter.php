@@ -9,6 +9,7 @@ use Incastro\Core\Build\Carrying\Carrying;
 use Incastro\Core\Build\Record\PartStates;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\WorkPlan;
+use Incastro\Core\Build\Trial\Trials;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Labels;
 use Incastro\Core\Cut\Part;
@@ -75,6 +76,7 @@ final readonly class PlanWriter
         private WorkPlan $steps,
         private Schedule $schedule,
         private Carrying $carrying,
+        private Trials $trials,
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
         $this->asCut = $cutting->started->cut();
@@ -103,6 +105,7 @@ final readonly class PlanWriter
             $this->schedule,
             $this->carrying,
             ReworkWriter::of($this->cutting),
+            $this->trials,
         );
     }
 

@@ -9,6 +9,7 @@ use Incastro\Core\Build\Carrying\Carrier;
 use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Shopping\Shopper;
 use Incastro\Core\Build\Steps\StepMaker;
+use Incastro\Core\Build\Trial\Trials;
 use Incastro\Core\Checks\Accepted;
 use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Checker;
@@ -54,10 +55,11 @@ final class Planner
         $steps = (new StepMaker($project, $held))->make($works, $cutting);
         $schedule = (new CalendarMaker($project))->make($steps, $buy);
         $carrying = (new Carrier($project))->plan($works, $cutting, $buy, $steps);
-        $all = [...$all, ...(new Accepted($project))->marked([...$steps->findings(), ...array_filter([CalendarMaker::finding($schedule)])])];
+        $trials = new Trials($project, $works, $steps);
+        $all = [...$all, ...(new Accepted($project))->marked([...$steps->findings(), ...$trials->findings(), ...array_filter([CalendarMaker::finding($schedule)])])];
         $findings = array_map(fn (Finding $f): Finding => $f->within($document), $all);
 
-        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy, $steps, $schedule, $carrying))->plan();
+        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy, $steps, $schedule, $carrying, $trials))->plan();
     }
 
     /**

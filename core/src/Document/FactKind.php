@@ -16,6 +16,7 @@ enum FactKind: string
     case Sawn = 'sawn';
     case CutWrong = 'cut_wrong';
     case AsBuilt = 'as_built';
+    case Checked = 'checked';
     /** Of a part or a step. */
     case Remark = 'remark';
     case Picture = 'picture';

@@ -31,6 +31,7 @@ final class FactReader
             FactKind::Sawn => new Sawn($id, $node->at('begun')->text(26), $node->at('cut')->count(1, 10_000), self::when($node)),
             FactKind::Remark => new Remark($id, $node->at('about')->text(200), $node->at('text')->text(500), self::when($node)),
             FactKind::Picture => new Picture($id, $node->at('about')->text(200), $node->at('photo')->text(26), $node->at('width')->count(1, 10_000), $node->at('height')->count(1, 10_000), $node->at('caption')->isMissing() ? null : $node->at('caption')->text(200), self::when($node)),
+            FactKind::Checked => Checked::read($node, $id, self::when($node)),
             FactKind::AsBuilt => AsBuilt::read($node, $id, self::when($node)),
             FactKind::CutWrong => new CutWrong($id, $node->at('part')->text(160), $node->at('begun')->text(26), $node->at('cause')->isMissing() ? null : $node->at('cause')->text(300), self::when($node), $size($node, 'length'), $size($node, 'width')),
         };

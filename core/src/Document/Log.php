@@ -16,8 +16,9 @@ final readonly class Log
      * @param  array<string, list<int>>  $sawn  which cuts were made, by begun sheet
      * @param  list<CutWrong>  $wrong
      * @param  list<AsBuilt>  $asBuilt
+     * @param  list<Checked>  $checked
      */
-    public function __construct(public array $bought = [], public array $done = [], public array $begun = [], public array $sawn = [], public array $wrong = [], public array $asBuilt = [])
+    public function __construct(public array $bought = [], public array $done = [], public array $begun = [], public array $sawn = [], public array $wrong = [], public array $asBuilt = [], public array $checked = [])
     {
     }
 
@@ -73,6 +74,7 @@ final readonly class Log
             $sawn,
             array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof CutWrong)),
             array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof AsBuilt)),
+            array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof Checked)),
         );
     }
 }
