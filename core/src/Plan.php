@@ -6,6 +6,7 @@ namespace Incastro\Core;
 
 use Incastro\Core\Build\Calendar\Schedule;
 use Incastro\Core\Build\Carrying\Carrying;
+use Incastro\Core\Build\Handover\Handover;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Build\Trial\Trials;
@@ -46,6 +47,7 @@ final readonly class Plan implements \JsonSerializable
         public Carrying $carrying,
         public array $rework,
         public Trials $trials,
+        public Handover $handover,
     ) {
     }
 
@@ -73,6 +75,7 @@ final readonly class Plan implements \JsonSerializable
             'carrying' => $this->carrying,
             'rework' => $this->rework,
             'trials' => $this->trials,
+            'handover' => $this->handover,
         ];
     }
 

@@ -6,6 +6,7 @@ namespace Incastro\Core;
 
 use Incastro\Core\Build\Calendar\Schedule;
 use Incastro\Core\Build\Carrying\Carrying;
+use Incastro\Core\Build\Handover\Handover;
 use Incastro\Core\Build\Record\PartStates;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\WorkPlan;
@@ -77,6 +78,7 @@ final readonly class PlanWriter
         private Schedule $schedule,
         private Carrying $carrying,
         private Trials $trials,
+        private Handover $handover,
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
         $this->asCut = $cutting->started->cut();
@@ -106,6 +108,7 @@ final readonly class PlanWriter
             $this->carrying,
             ReworkWriter::of($this->cutting),
             $this->trials,
+            $this->handover,
         );
     }
 

@@ -6,6 +6,7 @@ namespace Incastro\Core;
 
 use Incastro\Core\Build\Calendar\CalendarMaker;
 use Incastro\Core\Build\Carrying\Carrier;
+use Incastro\Core\Build\Handover\Handover;
 use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Shopping\Shopper;
 use Incastro\Core\Build\Steps\StepMaker;
@@ -59,7 +60,7 @@ final class Planner
         $all = [...$all, ...(new Accepted($project))->marked([...$steps->findings(), ...$trials->findings(), ...array_filter([CalendarMaker::finding($schedule)])])];
         $findings = array_map(fn (Finding $f): Finding => $f->within($document), $all);
 
-        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy, $steps, $schedule, $carrying, $trials))->plan();
+        return (new PlanWriter($project, $rooms, $designs, $fitted, $cutting, $findings, $held, $buy, $steps, $schedule, $carrying, $trials, new Handover($project, $works)))->plan();
     }
 
     /**

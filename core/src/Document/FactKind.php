@@ -17,6 +17,13 @@ enum FactKind: string
     case CutWrong = 'cut_wrong';
     case AsBuilt = 'as_built';
     case Checked = 'checked';
+    case Choice = 'choice';
+    case Verdict = 'verdict';
+    case Mistake = 'mistake';
+    case Hidden = 'hidden';
+    case Tin = 'tin';
+    case Cared = 'cared';
+    case HandedOver = 'handed_over';
     /** Of a part or a step. */
     case Remark = 'remark';
     case Picture = 'picture';

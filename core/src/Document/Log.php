@@ -9,17 +9,58 @@ use Incastro\Core\Measure\Length;
 /** What has happened in making so far, as it was written down. */
 final readonly class Log
 {
-    /**
-     * @param  list<Bought>  $bought
-     * @param  list<StepDone>  $done
-     * @param  array<string, Begun>  $begun  sheets
-     * @param  array<string, list<int>>  $sawn  which cuts were made, by begun sheet
-     * @param  list<CutWrong>  $wrong
-     * @param  list<AsBuilt>  $asBuilt
-     * @param  list<Checked>  $checked
-     */
-    public function __construct(public array $bought = [], public array $done = [], public array $begun = [], public array $sawn = [], public array $wrong = [], public array $asBuilt = [], public array $checked = [])
+    /** @var list<Bought> */
+    public array $bought;
+
+    /** @var list<StepDone> */
+    public array $done;
+
+    /** @var array<string, Begun> sheets */
+    public array $begun;
+
+    /** @var array<string, list<int>> which cuts were made, by begun sheet */
+    public array $sawn;
+
+    /** @var list<CutWrong> */
+    public array $wrong;
+
+    /** @var list<AsBuilt> */
+    public array $asBuilt;
+
+    /** @param  list<Fact>  $facts  those that stand, oldest first */
+    public function __construct(private array $facts = [])
     {
+        $begun = $sawn = [];
+        foreach ($facts as $fact) {
+            $begun += $fact instanceof Begun ? [$fact->id => $fact] : [];
+            if ($fact instanceof Sawn) {
+                $sawn[$fact->begun][] = $fact->cut;
+            }
+        }
+        $this->sawn = $sawn;
+        // A sheet whose cuts were all taken back was never begun.
+        $this->begun = array_filter($begun, fn (Begun $b): bool => isset($sawn[$b->id]));
+        $this->bought = $this->all(Bought::class);
+        $this->done = $this->all(StepDone::class);
+        $this->wrong = $this->all(CutWrong::class);
+        $this->asBuilt = $this->all(AsBuilt::class);
+    }
+
+    /**
+     * @template T of Fact
+     *
+     * @param  class-string<T>  $kind
+     * @return list<T> oldest first
+     */
+    public function all(string $kind): array
+    {
+        return array_values(array_filter($this->facts, fn (Fact $f): bool => $f instanceof $kind));
+    }
+
+    /** Whether what is asked for before it is covered was written down or photographed. */
+    public function isRecorded(string $about): bool
+    {
+        return array_filter([...$this->all(HiddenThing::class), ...$this->all(Picture::class)], fn (HiddenThing|Picture $f): bool => $f->about === $about) !== [];
     }
 
     /** Whether a part came out wrong on a begun sheet. */
@@ -51,30 +92,5 @@ final readonly class Log
         }
 
         return $measured;
-    }
-
-    /** @param  list<Fact>  $facts  those that stand, oldest first */
-    public static function of(array $facts): self
-    {
-        $begun = $sawn = [];
-        foreach ($facts as $fact) {
-            $begun += $fact instanceof Begun ? [$fact->id => $fact] : [];
-            if ($fact instanceof Sawn) {
-                $sawn[$fact->begun][] = $fact->cut;
-            }
-        }
-
-        // A sheet whose cuts were all taken back was never begun.
-        $begun = array_filter($begun, fn (Begun $b): bool => isset($sawn[$b->id]));
-
-        return new self(
-            array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof Bought)),
-            array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof StepDone)),
-            $begun,
-            $sawn,
-            array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof CutWrong)),
-            array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof AsBuilt)),
-            array_values(array_filter($facts, fn (Fact $f): bool => $f instanceof Checked)),
-        );
     }
 }

@@ -52,7 +52,7 @@ final class ProjectReader
             $root->at('decisions')->each(self::decision(...)),
             Shop::read($root->at('shop')),
             MakeWay::read($root->at('make')),
-            Log::of($facts),
+            new Log($facts),
             $root->at('rework')->each(Rework::read(...)),
         );
         self::checkReferences($project, $root);

@@ -767,7 +767,25 @@ export interface LaidPart {
 }
 export interface Fact {
   kind:
-    'take' | 'note' | 'photo' | 'bought' | 'done' | 'begun' | 'sawn' | 'cut_wrong' | 'remark' | 'picture' | 'as_built';
+    | 'take'
+    | 'note'
+    | 'photo'
+    | 'bought'
+    | 'done'
+    | 'begun'
+    | 'sawn'
+    | 'cut_wrong'
+    | 'remark'
+    | 'picture'
+    | 'as_built'
+    | 'checked'
+    | 'choice'
+    | 'verdict'
+    | 'mistake'
+    | 'hidden'
+    | 'tin'
+    | 'cared'
+    | 'handed_over';
   reading?: string;
   /**
    * a length in mm, at most 6 decimals
@@ -825,6 +843,48 @@ export interface Fact {
     guided?: Saw;
     shop?: Saw;
   };
+  trial?: string;
+  /**
+   * what was read, by point, mm; below zero where something binds
+   */
+  points?: {
+    [k: string]: number;
+  };
+  reason?: string;
+  /**
+   * the decision that a verdict is about
+   */
+  of?: string;
+  good?: boolean;
+  first?: DistanceFrom;
+  second?: DistanceFrom;
+  piece?: string;
+  name?: string;
+  colour?: string;
+  sheen?: string;
+  batch?: string;
+  care?: string;
+  to?: string;
+  mark?: Mark;
+}
+/**
+ * how far something hidden lies from something that stays
+ */
+export interface DistanceFrom {
+  from: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+}
+/**
+ * a spot on a drawing of a piece or a room, mm
+ */
+export interface Mark {
+  drawing: string;
+  view: string;
+  x: number;
+  y: number;
 }
 export interface WaySegment {
   order?: string;

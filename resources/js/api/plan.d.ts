@@ -83,6 +83,8 @@ export interface Plan {
   schedule: Schedule;
   carrying: Carrying;
   rework: Rework;
+  trials: Trial[];
+  handover: Handover;
 }
 export interface Site {
   name: string;
@@ -1741,6 +1743,11 @@ export interface Step {
     decides: string | null;
   }[];
   done: boolean;
+  asks: {
+    about: string;
+    name: Text;
+    recorded: boolean;
+  }[];
 }
 /**
  * what must be done before, why, and how many hours lie between
@@ -1869,4 +1876,145 @@ export interface MadePiece {
   worth: ('right' | 'trim' | 'short') | null;
   over_length: number | null;
   over_width: number | null;
+}
+/**
+ * a check of an assembly or of the piece in its place, what was read, and what cures it
+ */
+export interface Trial {
+  id: string;
+  kind: 'square' | 'joints' | 'level' | 'edge' | 'play';
+  piece: string;
+  name: Text;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  limit: number;
+  steps: string[];
+  points: TrialPoint[];
+  off: string[];
+  cures: Text[];
+  read: number;
+}
+export interface TrialPoint {
+  key: string;
+  name: Text;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  expected: number;
+  value: number | null;
+}
+/**
+ * the record of the finished work for who lives with it
+ */
+export interface Handover {
+  handed: {
+    at: string | null;
+    to: string | null;
+    text: string | null;
+  } | null;
+  pieces: {
+    id: string;
+    name: string;
+    space: string;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    width: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    height: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    depth: number;
+    materials: string[];
+    parts: number;
+    kg: Amount;
+    finish: 'none' | 'paint' | 'clear';
+    coats: number;
+    colour: string | null;
+    sheen: string | null;
+    tins: {
+      name: string;
+      colour: string | null;
+      sheen: string | null;
+      batch: string | null;
+      at: string | null;
+    }[];
+    glued: boolean;
+    wall_screws: {
+      part: Text;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      x: number;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      z: number;
+    }[];
+  }[];
+  hidden: {
+    about: string;
+    name: Text | null;
+    records: {
+      text: string | null;
+      distances: {
+        from: string;
+        /**
+         * a length in mm, at most 6 decimals
+         */
+        length: number;
+      }[];
+      at: string | null;
+    }[];
+    photos: {
+      photo: string;
+      caption: string | null;
+      mark: {
+        drawing: string;
+        view: string;
+        x: number;
+        y: number;
+      } | null;
+      at: string | null;
+    }[];
+  }[];
+  choices: {
+    id: string;
+    about: string;
+    text: string;
+    reason: string;
+    at: string | null;
+    verdict: {
+      good: boolean;
+      text: string | null;
+      at: string | null;
+    } | null;
+  }[];
+  mistakes: {
+    about: string;
+    text: string;
+    cause: string | null;
+    minutes: number | null;
+    at: string | null;
+  }[];
+  stored: {
+    bay: string;
+    label: string;
+    piece: string;
+    things: {
+      name: string;
+      count: number;
+    }[];
+  }[];
+  care: {
+    key: string;
+    text: Text;
+    months: number;
+    last: string | null;
+    due: string | null;
+  }[];
 }

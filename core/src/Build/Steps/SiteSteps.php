@@ -93,7 +93,7 @@ final class SiteSteps
         $behind = array_values(array_filter($this->work->room->things, fn (PlacedThing $t): bool => in_array($t->thing->treatment, [Treatment::BoxIn, Treatment::Notch, Treatment::CutThrough], true)));
         $record = $this->draft->add(new Step($this->recorded(), StepKind::Record, null, Text::of('step.record', space: $space->name),
             numbers: [...($studs === [] ? [] : [Text::of('number.studs', n: count($studs))]), ...array_map(fn (PlacedThing $t): Text => Text::of('number.hidden', thing: $t->name()), $behind)],
-            checks: [Text::of('check.photo')], amount: 1 + count($behind)));
+            checks: [Text::of('check.photo')], amount: 1 + count($behind), asks: [...($studs === [] ? [] : ["studs:$space->id" => Text::of('asks.studs', n: count($studs))]), ...array_column(array_map(fn (PlacedThing $t): array => [$t->thing->id, $t->name()], $behind), 1, 0)]));
         $this->draft->graph->need($record, $step, 'cleared');
     }
 

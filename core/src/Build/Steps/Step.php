@@ -21,6 +21,7 @@ final readonly class Step
      * @param  list<Text>  $checks
      * @param  list<string>  $cautions  keys of `caution.*` besides those of its kind
      * @param  array{material: string, sheet: int}|null  $sheet  which sheet is cut in it
+     * @param  array<string, Text>  $asks  what is to be recorded in it, by what a record of it is about
      * @param  bool  $isOver  what it does was done, whether or not anybody said that the step was
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class Step
         public array $cautions = [],
         public ?array $sheet = null,
         public bool $isOver = false,
+        public array $asks = [],
     ) {
     }
 

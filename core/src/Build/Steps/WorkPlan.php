@@ -67,6 +67,7 @@ final readonly class WorkPlan implements \JsonSerializable
             'cautions' => array_map(fn (string $c): Text => Text::of("caution.$c"), $this->cautions($s)),
             'hands' => $s->hands, 'minutes' => $s->minutes(), 'noisy' => $s->kind->isNoisy(), 'outside' => $s->kind->isOutside(), 'scene' => $s->kind->scene()->value, 'sheet' => $s->sheet,
             'done' => array_key_exists($s->id, $done),
+            'asks' => array_map(fn (string $about, Text $name): array => ['about' => $about, 'name' => $name, 'recorded' => $this->project->log->isRecorded($about)], array_keys($s->asks), array_values($s->asks)),
             'needs' => $this->needs[$s->id] ?? [], 'breaks' => $broken[$s->id] ?? [],
             'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'says' => $f->says, 'decides' => $f->decides?->value], $this->held[$s->id] ?? []),
         ], array_values($this->steps));

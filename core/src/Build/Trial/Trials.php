@@ -6,6 +6,7 @@ namespace Incastro\Core\Build\Trial;
 
 use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Steps\WorkPlan;
+use Incastro\Core\Document\Checked;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
@@ -22,7 +23,7 @@ final readonly class Trials implements \JsonSerializable
     public function __construct(Project $project, array $works, WorkPlan $plan)
     {
         $read = [];
-        foreach ($project->log->checked as $fact) {
+        foreach ($project->log->all(Checked::class) as $fact) {
             $read[$fact->trial] = [...($read[$fact->trial] ?? []), ...$fact->points];
         }
         $trials = array_merge(...array_map(fn (PieceWork $w): array => (new PieceTrials($w, $plan))->all(), $works), ...[[]]);
