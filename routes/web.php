@@ -46,6 +46,10 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv']);
     Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf']);
     Route::get('/{project}/booklet.pdf', [TakeAwayController::class, 'booklet'])->middleware('throttle:60,1');
+    Route::get('/{project}/record.pdf', [TakeAwayController::class, 'handover'])->middleware('throttle:60,1');
+    Route::get('/{project}/record.json', [TakeAwayController::class, 'handoverJson']);
+    Route::get('/{project}/bin-labels.pdf', [TakeAwayController::class, 'bins']);
+    Route::post('/{project}/other-side', [ProjectController::class, 'otherSide'])->middleware('throttle:20,1');
     Route::get('/{project}/shopping.pdf', [TakeAwayController::class, 'shopping']);
     Route::get('/{project}/work.ics', [TakeAwayController::class, 'calendar']);
     Route::get('/{project}/shopping.csv', [TakeAwayController::class, 'shoppingCsv']);

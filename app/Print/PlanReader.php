@@ -38,6 +38,10 @@ namespace App\Print;
  * @phpstan-type Purchase array{key: string, group: string, name: Text, need: Amount, wanted: Amount, in_hand: Amount, short: Amount, pack: Amount, packs: int, price_cents: ?int, cost_cents: ?int, shop: string, instead: ?string, left_out: bool, got_packs: int|float, spent_cents: int, bought: bool}
  * @phpstan-type Shopping array{currency: string, lines: list<Purchase>, total_cents: int, unpriced: int, shops: array<string, string>}
  * @phpstan-type Bench array{faces: list<BenchFace>, edges: list<array{edge: string, from: string, face: string, is_end: bool, rows: list<BoreRow>}>}
+ * @phpstan-type Mark array{drawing: string, view: string, x: int|float, y: int|float}
+ * @phpstan-type HandedPiece array{id: string, name: string, space: string, width: int|float, height: int|float, depth: int|float, materials: list<string>, parts: int, kg: Amount, finish: string, coats: int, colour: ?string, sheen: ?string, tins: list<array{name: string, colour: ?string, sheen: ?string, batch: ?string, at: ?string}>, glued: bool, wall_screws: list<array{part: Text, x: int|float, z: int|float}>}
+ * @phpstan-type HiddenRow array{about: string, name: ?Text, records: list<array{text: ?string, distances: list<array{from: string, length: int|float}>, at: ?string}>, photos: list<array{photo: string, caption: ?string, mark: ?Mark, at: ?string}>}
+ * @phpstan-type Handed array{handed: array{at: ?string, to: ?string, text: ?string}|null, pieces: list<HandedPiece>, hidden: list<HiddenRow>, choices: list<array{text: string, reason: string, at: ?string, verdict: array{good: bool, text: ?string}|null}>, mistakes: list<array{text: string, cause: ?string, minutes: ?int, at: ?string}>, stored: list<array{bay: string, label: string, piece: string, things: list<array{name: string, count: int}>}>, care: list<array{key: string, text: Text, months: int, last: ?string, due: ?string}>}
  */
 final class PlanReader
 {
@@ -186,5 +190,15 @@ final class PlanReader
     {
         /** @var array<string, Bench> */
         return $plan['bench'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return Handed
+     */
+    public static function handover(array $plan): array
+    {
+        /** @var Handed */
+        return $plan['handover'];
     }
 }

@@ -67,6 +67,12 @@ final readonly class Catalogue
         return ($exact ? '' : '≈ ').$shown;
     }
 
+    /** As it stands in a sentence, with its unit. */
+    public function lengthSaid(int|float $mm): string
+    {
+        return preg_replace('/\.0$/', '', $this->length($mm))."\u{00A0}{$this->unit->value}";
+    }
+
     /** @param  array<array-key, mixed>  $amount  an Amount as it stands in a plan's JSON */
     public function amount(array $amount): string
     {
@@ -86,7 +92,7 @@ final readonly class Catalogue
         $number = fn (string $key): float => is_numeric($arg[$key] ?? null) ? (float) $arg[$key] : 0.0;
 
         return match ($arg['type'] ?? null) {
-            'length' => preg_replace('/\.0$/', '', $this->length($number('mm')))."\u{00A0}{$this->unit->value}",
+            'length' => $this->lengthSaid($number('mm')),
             'angle' => number_format($number('degrees'), 1).'°',
             'count' => (string) (int) $number('count'),
             'name' => is_string($arg['name'] ?? null) ? $arg['name'] : '',

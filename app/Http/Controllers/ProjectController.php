@@ -17,6 +17,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Str;
+use Incastro\Core\OtherSide;
 
 final class ProjectController
 {
@@ -38,6 +40,14 @@ final class ProjectController
     public function begin(NewProjectRequest $request, ImportProject $import): JsonResponse
     {
         return $this->made($request, $request->document(), $import);
+    }
+
+    /** The same pieces mirrored, as a project of their own that wants its own readings. */
+    public function otherSide(Request $request, Project $project, ImportProject $import): JsonResponse
+    {
+        Gate::authorize('view', $project);
+
+        return $this->made($request, OtherSide::of($project->decoded(), Str::limit($project->name, 100, '').', the other side'), $import);
     }
 
     /** @param  array<array-key, mixed>  $document */

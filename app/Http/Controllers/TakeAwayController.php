@@ -7,8 +7,11 @@ namespace App\Http\Controllers;
 use App\Actions\PlanProject;
 use App\Http\Requests\LabelsRequest;
 use App\Models\Project;
+use App\Print\BinLabelsPdf;
 use App\Print\CalendarIcs;
 use App\Print\CutListCsv;
+use App\Print\HandoverJson;
+use App\Print\HandoverPdf;
 use App\Print\LabelsPdf;
 use App\Print\PlanPdf;
 use App\Print\ShoppingCsv;
@@ -62,6 +65,27 @@ final class TakeAwayController
         Gate::authorize('view', $project);
 
         return $this->file(PlanPdf::booklet($project, $plan->decoded($project)), 'application/pdf', $project, 'booklet.pdf');
+    }
+
+    public function handover(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(HandoverPdf::of($project, $plan->decoded($project)), 'application/pdf', $project, 'record.pdf');
+    }
+
+    public function handoverJson(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(HandoverJson::of($project->name, $plan->decoded($project)), 'application/json', $project, 'record.json');
+    }
+
+    public function bins(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(BinLabelsPdf::of($project->name, $plan->decoded($project)), 'application/pdf', $project, 'bin labels.pdf');
     }
 
     public function measuringList(Project $project, PlanProject $plan): Response

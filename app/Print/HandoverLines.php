@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Print;
+
+use App\Words\Catalogue;
+
+/**
+ * The record of the finished work in lines, one heading a subject; what nobody wrote down has no heading.
+ *
+ * @phpstan-import-type Handed from PlanReader
+ * @phpstan-import-type HandedPiece from PlanReader
+ * @phpstan-import-type HiddenRow from PlanReader
+ */
+final readonly class HandoverLines
+{
+    private const CLOSED = ['paint' => 'painted', 'clear' => 'clear finish'];
+
+    public function __construct(private Catalogue $words)
+    {
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
+     * @return array<string, list<string>>
+     */
+    public function of(array $plan): array
+    {
+        $handed = PlanReader::handover($plan);
+        $date = fn (?string $at): string => $at === null ? '' : substr($at, 0, 10).': ';
+
+        return array_filter([
+            'What it is' => array_merge(...array_map($this->piece(...), $handed['pieces']), ...[[]]),
+            'What it hides' => array_merge(...array_map($this->hidden(...), $handed['hidden']), ...[[]]),
+            'Where it is screwed to the wall' => array_merge(...array_map($this->screws(...), $handed['pieces']), ...[[]]),
+            'What is where' => array_map(fn (array $b): string => "{$b['piece']}, {$b['label']}: ".implode(', ', array_map(fn (array $t): string => ($t['count'] > 1 ? "{$t['count']} × " : '').$t['name'], $b['things'])), $handed['stored']),
+            'What to look after' => array_map(fn (array $c): string => $this->words->renderPlain($c['text']).", every {$c['months']} months".($c['due'] === null ? '' : ", next by {$c['due']}"), $handed['care']),
+            'What was decided, and why' => array_map(fn (array $c): string => $date($c['at'])."{$c['text']} Because: {$c['reason']}".($c['verdict'] === null ? '' : ' Later: '.($c['verdict']['good'] ? 'it was right. ' : 'better otherwise. ').($c['verdict']['text'] ?? '')), $handed['choices']),
+            'What went wrong' => array_map(fn (array $m): string => $date($m['at']).$m['text'].($m['cause'] === null ? '' : " Cause: {$m['cause']}"), $handed['mistakes']),
+            'How it comes apart again' => array_map(fn (array $a): string => $this->words->renderPlain($a['title']), PlanReader::apart($plan)),
+        ]);
+    }
+
+    /**
+     * @param  HandedPiece  $piece
+     * @return list<string>
+     */
+    private function piece(array $piece): array
+    {
+        $size = implode(' × ', array_map(fn (string $axis): string => $this->words->lengthSaid($piece[$axis]), ['width', 'height', 'depth']));
+        $said = implode(', ', array_filter([self::CLOSED[$piece['finish']] ?? 'not finished', $piece['finish'] === 'none' ? null : "{$piece['coats']} coats", $piece['colour'], $piece['sheen']]));
+        $tins = array_map(fn (array $t): string => '  tin: '.implode(', ', array_unique(array_filter([$t['name'], $t['colour'], $t['sheen'], $t['batch'] === null ? null : "batch {$t['batch']}", $t['at'] === null ? null : substr($t['at'], 0, 10)]))), $piece['tins']);
+
+        return [
+            "{$piece['name']}, {$piece['space']}: wide × high × deep $size, {$piece['parts']} parts, ".$this->words->amount($piece['kg']),
+            '  of '.implode(', ', $piece['materials']).($piece['glued'] ? '; glued' : '; not glued, it comes apart'),
+            "  $said",
+            ...$tins,
+        ];
+    }
+
+    /**
+     * @param  HandedPiece  $piece
+     * @return list<string>
+     */
+    private function screws(array $piece): array
+    {
+        return array_map(fn (array $s): string => "{$piece['name']}, ".$this->words->renderPlain($s['part']).': '.$this->words->lengthSaid($s['x']).' from the left, '.$this->words->lengthSaid($s['z']).' high', $piece['wall_screws']);
+    }
+
+    /**
+     * @param  HiddenRow  $row
+     * @return list<string>
+     */
+    private function hidden(array $row): array
+    {
+        $name = $row['name'] === null ? 'something' : $this->words->renderPlain($row['name']);
+
+        return array_map(fn (array $r): string => implode(': ', array_filter([$name, $r['text']])).
+            implode('', array_map(fn (array $d): string => '; '.$this->words->lengthSaid($d['length'])." from {$d['from']}", $r['distances'])), $row['records']);
+    }
+}
