@@ -271,6 +271,7 @@ export const api = {
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
     replan: (id: string, instead: Readonly<Record<string, Readonly<Record<string, string>>>>) =>
         ask<Replan>('POST', `${project(id)}/replan`, { instead }),
+    otherSide: (id: string) => ask<{ data: ProjectLine }>('POST', `${project(id)}/other-side`),
     searched: (id: string, search: string) => ask<LayoutSearch>('GET', `${project(id)}/layout-searches/${search}`),
     rack: (id: string) => ask<{ pieces: RackPiece[] }>('GET', `/api/projects/${id}/rack`),
     fillRack: (id: string) => ask<{ put: number }>('POST', `/api/projects/${id}/rack`),

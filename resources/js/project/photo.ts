@@ -7,7 +7,7 @@ const LONGEST = 2560;
 /** A picture drawn anew, no larger than it needs to be: what the camera noted of place and time stays behind. */
 export async function photoOf(
     file: File,
-    of: { kind: 'photo'; reading: string } | { kind: 'picture'; about: string },
+    of: { kind: 'photo'; reading: string } | { kind: 'picture'; about: string; caption?: string; mark?: object },
 ): Promise<{ op: Operation; blob: Blob; photo: string }> {
     const image = await createImageBitmap(file).catch(() => {
         throw new Error('This picture cannot be read; take it again, as JPEG or PNG.');

@@ -44,9 +44,12 @@ final readonly class PieceTrials
     {
         [$w, $h] = [$unit->extent(Axis::X), $unit->kind === UnitKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z)];
         $diagonal = ShopSteps::diagonal($w, $h);
+        $key = match ($unit->kind) {
+            UnitKind::Base => 'trial.square_base', UnitKind::Frame => 'trial.square_frame', default => 'trial.square'
+        };
         $points = [new TrialPoint('first', Text::of('trial.first'), $diagonal), new TrialPoint('second', Text::of('trial.second'), $diagonal)];
 
-        return new Trial("square:$unit->id", TrialKind::Square, $this->work->piece->id, Text::of('trial.square', what: $unit->name($this->work->piece), part: $unit->panels[0]->name), $points, $this->together($unit), $w, $h);
+        return new Trial("square:$unit->id", TrialKind::Square, $this->work->piece->id, Text::of($key, what: $unit->name($this->work->piece)), $points, $this->together($unit), $w, $h);
     }
 
     private function joints(Unit $unit): Trial

@@ -6,25 +6,44 @@ import { useProject } from '../../project/store';
 import FindingsOf from '../../ui/FindingsOf.vue';
 import { usePicked } from '../../ui/picked';
 import StageTabs from '../../ui/StageTabs.vue';
+import TrialCard from '../../ui/TrialCard.vue';
+import ChecksView from './ChecksView.vue';
+import HandoverTally from './HandoverTally.vue';
+import HandoverView from './HandoverView.vue';
 import PartRecord from './PartRecord.vue';
 import PartsProgress from './PartsProgress.vue';
 import RecordList from './RecordList.vue';
 import ReplanTally from './ReplanTally.vue';
 import ReplanView from './ReplanView.vue';
+import WriteDown from './WriteDown.vue';
 import { hoursOf } from './record';
 import { type Instead, insteadWith } from './replan';
 
 /** What has happened: how far every part is, and everything that was written down. */
 const project = useProject();
 const picked = usePicked();
-type View = 'parts' | 'change' | 'record';
+type View = 'parts' | 'change' | 'checks' | 'record' | 'handover';
 const view = ref<View>('parts');
+const off = computed(() => project.plan?.trials.filter((t) => t.cures.length).length ?? 0);
+const chosen = ref<string | null>(null);
+const trial = computed(() => project.plan?.trials.find((t) => t.id === (chosen.value ?? picked.value)) ?? project.plan?.trials[0] ?? null);
 const open = computed(() => project.plan?.rework.open ?? 0);
 const views = computed<{ key: View; label: string }[]>(() => [
     { key: 'parts', label: 'Parts' },
     { key: 'change', label: open.value ? `Change, ${open.value} to decide` : 'Change' },
+    { key: 'checks', label: off.value ? `Checks, ${off.value} off` : 'Checks' },
     { key: 'record', label: 'What happened' },
+    { key: 'handover', label: 'Handing over' },
 ]);
+/** A finding about a check opens it; one about a piece that waits for a decision, the change. */
+watch(
+    picked,
+    (ref) => {
+        if (project.plan?.trials.some((t) => t.id === ref)) [view.value, chosen.value] = ['checks', ref];
+        else if (project.plan?.rework.pieces.some((p) => p.open && (p.serves ?? p.part) === ref)) view.value = 'change';
+    },
+    { immediate: true },
+);
 const replan = shallowRef<Replan | null>(null);
 const trouble = ref('');
 const instead = ref<Instead>({});
@@ -66,18 +85,23 @@ const done = computed(() => project.plan!.steps.filter((s) => s.done).length);
                 :trouble="trouble"
                 @instead="(row, becomes) => (instead = insteadWith(instead, row, becomes))"
             />
-            <RecordList v-else />
+            <ChecksView v-else-if="view === 'checks'" :trial="trial?.id ?? null" @trial="(id) => (chosen = id)" />
+            <RecordList v-else-if="view === 'record'" />
+            <HandoverView v-else />
         </template>
         <p v-else class="soft nothing">Nothing to record yet: the piece has no parts.</p>
     </main>
     <aside class="tally" aria-label="tally">
         <template v-if="project.plan?.parts.length">
-            <template v-if="part">
+            <TrialCard v-if="view === 'checks' && trial" :trial="trial" :send="project.change" />
+            <HandoverTally v-else-if="view === 'handover'" />
+            <ReplanTally v-else-if="view === 'change' && replan?.ops.length" :replan="replan" />
+            <template v-else-if="part && view !== 'record'">
                 <PartRecord :part="part" />
                 <FindingsOf :refs="[part.id]" />
                 <button class="linkish" @click="picked = null">Hours and money</button>
             </template>
-            <ReplanTally v-else-if="view === 'change' && replan?.ops.length" :replan="replan" />
+            <WriteDown v-else-if="view === 'record'" />
             <section v-else class="tape-paper" aria-label="hours and money">
                 <div class="what">Hours</div>
                 <div class="big">{{ h(hours.worked) }}</div>

@@ -1,5 +1,6 @@
 import type { ProjectDocument } from '../../api/document';
 import type { Part, Plan } from '../../api/plan';
+import { render } from '../../measure/words';
 
 export const states = ['to_cut', 'cut', 'machined', 'finished', 'assembled', 'installed'] as const;
 
@@ -7,7 +8,22 @@ export type Fact = ProjectDocument['facts'][string];
 
 /** The facts of making, newest first; those of readings are in the survey. */
 export function making(document: ProjectDocument): { id: string; fact: Fact }[] {
-    const kinds = new Set(['bought', 'done', 'begun', 'cut_wrong', 'remark', 'picture', 'as_built']);
+    const kinds = new Set([
+        'bought',
+        'done',
+        'begun',
+        'cut_wrong',
+        'remark',
+        'picture',
+        'as_built',
+        'checked',
+        'choice',
+        'mistake',
+        'hidden',
+        'tin',
+        'cared',
+        'handed_over',
+    ]);
     return Object.entries(document.facts)
         .filter(([, f]) => kinds.has(f.kind))
         .map(([id, fact]) => ({ id, fact }))
@@ -33,4 +49,123 @@ export function hoursOf(document: ProjectDocument, plan: Plan): { worked: number
         planned: timed.reduce((n, f) => n + (f.planned ?? 0), 0),
         untimed: done.filter((f) => f.minutes === undefined).reduce((n, f) => n + (minutes.get(f.step!) ?? 0), 0),
     };
+}
+
+export type Writing = 'remark' | 'choice' | 'mistake' | 'hidden' | 'tin' | 'picture';
+
+interface Field {
+    readonly key: string;
+    readonly title: string;
+    readonly label: string;
+    readonly placeholder?: string;
+}
+
+type Said = Readonly<Record<string, string>>;
+
+const field = (key: string, title: string, label: string, placeholder = ''): Field => ({ key, title, label, placeholder });
+const some = (said: Said, ...keys: string[]): Record<string, string> =>
+    Object.fromEntries(keys.filter((k) => said[k]).map((k) => [k, said[k]!]));
+
+function needed(said: Said, key: string, what: string): string {
+    if (!said[key]) throw new Error(`Nothing was kept; expected ${what}.`);
+    return said[key];
+}
+
+/** A distance from something that stays: both or neither. */
+function distance(said: Said, nth: string, read: (text: string) => number): object {
+    const [from, length] = [said[`${nth}From`], said[`${nth}Length`]];
+    if (!from && !length) return {};
+    if (!from || !length) throw new Error('Nothing was kept; expected both what it is measured from and how far.');
+    return { [nth]: { from, length: read(length) } };
+}
+
+/** What can be written down, with its fields and the fact it becomes; what is missing is refused in a sentence. */
+export const writings: Record<
+    Writing,
+    { label: string; hint: string; fields: readonly Field[]; fact: (said: Said, about: string, read: (text: string) => number) => object }
+> = {
+    remark: {
+        label: 'Note',
+        hint: 'Anything worth knowing',
+        fields: [field('text', 'Note', 'note')],
+        fact: (said, about) => ({ kind: 'remark', about, text: needed(said, 'text', 'a note') }),
+    },
+    choice: {
+        label: 'Decision',
+        hint: 'What was decided, and why; how it turned out can be said later',
+        fields: [field('text', 'Decided', 'what was decided'), field('reason', 'Because', 'why')],
+        fact: (said, about) => ({
+            kind: 'choice',
+            about,
+            text: needed(said, 'text', 'what was decided'),
+            reason: needed(said, 'reason', 'the reason'),
+        }),
+    },
+    mistake: {
+        label: 'Mistake',
+        hint: 'What went wrong and why, so that it does not again',
+        fields: [
+            field('text', 'What', 'what went wrong'),
+            field('cause', 'Cause', 'cause'),
+            field('minutes', 'Cost, min', 'minutes it cost'),
+        ],
+        fact: (said, about) => {
+            if (said.minutes && !/^\d{1,5}$/.test(said.minutes)) throw new Error('Nothing was kept; expected whole minutes.');
+            const minutes = said.minutes ? { minutes: Number(said.minutes) } : {};
+            return { kind: 'mistake', about, text: needed(said, 'text', 'what went wrong'), ...some(said, 'cause'), ...minutes };
+        },
+    },
+    hidden: {
+        label: 'Hidden',
+        hint: 'Where something lies that will be covered, from two things that stay',
+        fields: [
+            field('text', 'What', 'what is hidden'),
+            field('firstFrom', 'Near', 'first thing that stays', 'the door frame'),
+            field('firstLength', 'Distance', 'distance from it'),
+            field('secondFrom', 'And near', 'second thing that stays', 'the floor'),
+            field('secondLength', 'Distance', 'distance from that'),
+        ],
+        fact: (said, about, read) => {
+            const where = { ...distance(said, 'first', read), ...distance(said, 'second', read) };
+            if (!said.text && Object.keys(where).length === 0) throw new Error('Nothing was kept; expected what it is, or where.');
+            return { kind: 'hidden', about, ...some(said, 'text'), ...where };
+        },
+    },
+    tin: {
+        label: 'Tin',
+        hint: 'What was on the tin: so that it can be had again',
+        fields: [
+            field('name', 'Product', 'product'),
+            field('colour', 'Colour', 'colour of the tin'),
+            field('sheen', 'Sheen', 'sheen of the tin'),
+            field('batch', 'Batch', 'batch'),
+        ],
+        fact: (said, about) => ({
+            kind: 'tin',
+            piece: about,
+            name: needed(said, 'name', 'the product'),
+            ...some(said, 'colour', 'sheen', 'batch'),
+        }),
+    },
+    picture: { label: 'Photo', hint: 'A photo, with a mark on the drawing', fields: [], fact: () => ({}) },
+};
+
+/** What something can be written down about: what is picked, the pieces, and what the rooms hide. */
+export function aboutWhat(document: ProjectDocument, plan: Plan, picked: string | null): { id: string; name: string }[] {
+    const part = plan.parts.find((p) => p.id === picked);
+    const asked = plan.steps.flatMap((s) => s.asks.map((a) => ({ id: a.about, name: render(a.name, document.unit) })));
+    return [
+        ...(part ? [{ id: part.id, name: `${part.label} ${render(part.name, document.unit)}` }] : []),
+        ...Object.entries(document.pieces).map(([id, p]) => ({ id, name: p.name })),
+        ...asked,
+    ];
+}
+
+/** How a decision is seen now: by the last verdict that stands; null where nobody has said. */
+export function verdictOf(document: ProjectDocument, choice: string): { good: boolean } | null {
+    const own = Object.entries(document.facts)
+        .filter(([, f]) => f.kind === 'verdict' && f.of === choice && !f.struck)
+        .sort(([a, x], [b, y]) => ((x.at ?? a) < (y.at ?? b) ? -1 : 1))
+        .at(-1);
+    return own ? { good: own[1].good === true } : null;
 }

@@ -5,8 +5,10 @@ import { render } from '../../measure/words';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
 import { happened, struck } from '../../project/facts';
-import { allMade, allSheets, atSaw, sawsNow, standing } from './atWork';
+import { allMade, allSheets, atSaw, isRecorded, sawsNow, standing } from './atWork';
+import StepAsks from './StepAsks.vue';
 import StepPicture from './StepPicture.vue';
+import TrialCard from '../../ui/TrialCard.vue';
 import WorkActs from './WorkActs.vue';
 import { hours } from './steps';
 import './work.css';
@@ -51,8 +53,16 @@ const sheet = computed(() => {
     return own ? { ...own, state: atSaw(own.material, own.sheet, facts.value, mine.value) } : null;
 });
 const isDone = computed(() => doneBy.value.has(step.value!.id) || (step.value!.done && sheet.value?.state.next === null));
+const trials = computed(() => project.plan!.trials.filter((t) => t.steps.includes(step.value!.id)));
+/** What the step asks to be recorded before it is covered and nobody has: said once, then it is the person's own decision. */
+const unasked = computed(() => step.value!.asks.filter((a) => !isRecorded(facts.value, a.about)));
+const warned = ref('');
 async function done(): Promise<void> {
     const s = step.value!;
+    if (unasked.value.length && warned.value !== s.id) {
+        warned.value = s.id;
+        return;
+    }
     const took = Math.round((Date.now() - since.value) / 60_000);
     // Under a minute nobody worked: it was ticked off afterwards, and says nothing of how long it took.
     const timed = took >= 1 ? { minutes: took, planned: s.minutes } : {};
@@ -90,9 +100,15 @@ async function undo(): Promise<void> {
                     <li v-for="(n, i) in step.numbers" :key="i">{{ render(n, project.unit) }}</li>
                 </ul>
                 <p v-for="(c, i) in step.cautions" :key="`c${i}`" class="mind">{{ render(c, project.unit) }}</p>
+                <StepAsks v-if="step.asks.length" :project="id" :asks="step.asks" :facts="facts" />
                 <p v-for="(c, i) in step.checks" :key="`k${i}`">✓ {{ render(c, project.unit) }}</p>
+                <TrialCard v-for="t in trials" :key="t.id" :trial="t" :send="(op) => outbox.add(id, [op])" />
                 <p class="soft">{{ hours(step.minutes) }}, {{ step.hands }} {{ step.hands === 1 ? 'pair' : 'pairs' }} of hands</p>
                 <RouterLink v-if="step.sheet" :to="`/projects/${id}/saw`" class="act">To the saw</RouterLink>
+                <p v-if="warned === step.id && unasked.length" role="alert" class="stop">
+                    Not recorded yet: {{ unasked.map((a) => render(a.name, project.unit)).join(', ') }}. Take a photo or two distances now,
+                    or press Done again.
+                </p>
             </section>
         </div>
         <footer>

@@ -137,3 +137,7 @@ export function freed(sheet: Sheet, state: AtSaw): { id: string; label: string }
         .filter((p) => free.has(p.label) && !/^(spoiled|spare) /.test(p.part))
         .map((p) => ({ id: p.part, label: p.label }));
 }
+
+/** A photo of it or where it lies was written down, here or on the way to the server. */
+export const isRecorded = (facts: Facts, about: string): boolean =>
+    [...facts.values()].some((f) => (f.kind === 'picture' || f.kind === 'hidden') && f.about === about);
