@@ -20,7 +20,7 @@ final readonly class ReworkWriter
         return ['open' => count(array_filter($pieces, fn (MadePiece $p): bool => $p->isOpen())), 'pieces' => array_map(self::piece(...), $pieces)];
     }
 
-    /** @return array<string, mixed> sizes along the part it serves as, or was laid as */
+    /** @return array<string, mixed> sizes along the part it serves as, or was laid as; `across`: it serves lying the other way than it was laid */
     public static function piece(MadePiece $piece): array
     {
         [$length, $width] = $piece->partSize();
@@ -29,6 +29,7 @@ final readonly class ReworkWriter
             'begun' => $piece->begun, 'item' => $piece->item, 'part' => Orders::partOf($piece->item), 'material' => $piece->material,
             'length' => $length, 'width' => $width, 'cut' => $piece->isCut, 'spoiled' => $piece->isSpoiled, 'measured' => $piece->isMeasured,
             'use' => $piece->use, 'serves' => $piece->serves === null ? null : Orders::partOf($piece->serves), 'open' => $piece->isOpen(),
+            'across' => $piece->serving !== null && $piece->serving->turned !== $piece->turned,
             'worth' => $piece->serving?->worth->value,
             'over_length' => $piece->serving === null ? null : Length::ofUnits($piece->serving->overLength),
             'over_width' => $piece->serving === null ? null : Length::ofUnits($piece->serving->overWidth),

@@ -1876,6 +1876,10 @@ export interface MadePiece {
   worth: ('right' | 'trim' | 'short') | null;
   over_length: number | null;
   over_width: number | null;
+  /**
+   * it serves lying the other way than it was laid
+   */
+  across: boolean;
 }
 /**
  * a check of an assembly or of the piece in its place, what was read, and what cures it

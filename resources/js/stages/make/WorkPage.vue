@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue';
+import { computed, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
+import type { Step } from '../../api/plan';
 import { render } from '../../measure/words';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
 import { happened, struck } from '../../project/facts';
-import { allMade, allSheets, atSaw, isRecorded, sawsNow, standing } from './atWork';
+import { allMade, allSheets, atSaw, isRecorded, sawsNow, standing, trimmed } from './atWork';
 import StepAsks from './StepAsks.vue';
 import StepPicture from './StepPicture.vue';
 import TrialCard from '../../ui/TrialCard.vue';
@@ -27,7 +28,7 @@ onMounted(async () => {
         if (project.line?.id !== id.value) await project.open(id.value);
         await outbox.load();
         const asked = steps.value.findIndex((s) => s.id === route.query.step);
-        at.value = Math.max(0, asked >= 0 ? asked : steps.value.findIndex((s) => !doneBy.value.has(s.id)));
+        at.value = Math.max(0, asked >= 0 ? asked : steps.value.findIndex((s) => !isOver(s)));
     } catch (error) {
         trouble.value = error instanceof Error ? error.message : String(error);
     }
@@ -35,11 +36,21 @@ onMounted(async () => {
 const mine = computed(() => outbox.items.filter((w) => w.project === id.value));
 const steps = computed(() => project.plan?.steps ?? []);
 const step = computed(() => steps.value[at.value] ?? null);
+/** Steps may come and go with the plan: the one in hand stays in hand. */
+watch(steps, (all, before) => {
+    const same = all.findIndex((s) => s.id === before[at.value]?.id);
+    at.value = same >= 0 ? same : Math.min(at.value, Math.max(0, all.length - 1));
+});
 const facts = computed(() => standing(project.document!, mine.value));
 /** The fact by which each step is done. */
 const doneBy = computed(() => new Map([...facts.value].filter(([, f]) => f.kind === 'done').map(([key, f]) => [f.step!, key])));
+/** A sheet is done with its last cut, whether or not anybody ticked it off. */
+const isOver = (s: Step): boolean => doneBy.value.has(s.id) || (s.sheet !== null && s.done);
 const before = computed(() =>
-    step.value!.needs.filter((n) => !doneBy.value.has(n.step)).map((n) => steps.value.findIndex((s) => s.id === n.step) + 1),
+    step
+        .value!.needs.map((n) => steps.value.findIndex((s) => s.id === n.step))
+        .filter((i) => i >= 0 && !isOver(steps.value[i]!))
+        .map((i) => i + 1),
 );
 const kept = computed(() => (mine.value.length ? `${mine.value.length} kept on this device` : ''));
 function go(to: number): void {
@@ -71,8 +82,12 @@ async function done(): Promise<void> {
         ? allMade(sheet.value.material, sheet.value.sheet, sheet.value.state, sawsNow(project.document!, sheet.value.kerf))
         : null;
     const name = cut ? `cut:${sheet.value!.material}:${cut.begun}` : s.id;
-    await outbox.add(id.value, [...(cut?.ops ?? []), happened({ kind: 'done', step: name, step_kind: s.kind, ...timed })]);
-    const next = steps.value.findIndex((x, i) => i > at.value && !doneBy.value.has(x.id));
+    await outbox.add(id.value, [
+        ...(cut?.ops ?? []),
+        ...trimmed(project.plan!, s),
+        happened({ kind: 'done', step: name, step_kind: s.kind, ...timed }),
+    ]);
+    const next = steps.value.findIndex((x, i) => i > at.value && !isOver(x));
     if (next >= 0) go(next);
 }
 async function undo(): Promise<void> {

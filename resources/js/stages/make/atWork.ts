@@ -1,6 +1,6 @@
 import type { Operation } from '../../api/client';
 import type { ProjectDocument } from '../../api/document';
-import type { Cut, Plan, Sheet } from '../../api/plan';
+import type { Cut, Plan, Sheet, Step } from '../../api/plan';
 import { happened } from '../../project/facts';
 import { ulid } from '../../project/ulid';
 import type { Waiting } from '../../project/waiting';
@@ -136,6 +136,16 @@ export function freed(sheet: Sheet, state: AtSaw): { id: string; label: string }
     return sheet.placements
         .filter((p) => free.has(p.label) && !/^(spoiled|spare) /.test(p.part))
         .map((p) => ({ id: p.part, label: p.label }));
+}
+
+/** What was trimmed measures what it serves as from then on; said along the part it was laid as. */
+export function trimmed(plan: Plan, step: Step): Operation[] {
+    const pieces = plan.rework.pieces.filter((p) => step.kind === 'recut' && p.worth === 'trim' && step.parts.includes(p.serves ?? ''));
+    return pieces.map((p) => {
+        const is = { length: p.length - Math.max(0, p.over_length ?? 0), width: p.width - Math.max(0, p.over_width ?? 0) };
+        const laid = p.across ? { length: is.width, width: is.length } : is;
+        return happened({ kind: 'as_built', part: p.part, begun: p.begun, ...laid });
+    });
 }
 
 /** A photo of it or where it lies was written down, here or on the way to the server. */
