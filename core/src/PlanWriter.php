@@ -53,7 +53,7 @@ final readonly class PlanWriter
     /** @var array<string, string> */
     private array $labels;
 
-    /** @var array<string, array{begun: string, length: Length, width: Length}> by part */
+    /** @var array<string, array{begun: string|null, length: Length, width: Length}> by part */
     private array $asCut;
 
     private PartStates $states;
@@ -81,7 +81,7 @@ final readonly class PlanWriter
         private Handover $handover,
     ) {
         $this->labels = Labels::of($cutting->parts, $cutting->hands);
-        $this->asCut = $cutting->started->cut();
+        $this->asCut = [...array_map(fn (array $b): array => ['begun' => null, 'length' => $b[0], 'width' => $b[1]], $project->log->boards()), ...$cutting->started->cut()];
         $this->states = new PartStates($project, $steps, $this->asCut);
     }
 

@@ -10,6 +10,7 @@ use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
 use Incastro\Core\Planner;
 use Incastro\Core\Replanner;
+use Incastro\Core\Tests\Design\AnyPiece;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -134,19 +135,21 @@ final class ReplannerTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{int}> */
+    /** @return iterable<string, array{int, array<string, mixed>}> */
     public static function seeds(): iterable
     {
-        foreach (range(1, 12) as $seed) {
-            yield "seed $seed" => [$seed];
+        foreach (range(1, 8) as $seed) {
+            yield "seed $seed" => [$seed, Replanning::shelves()];
+            yield "any piece, seed $seed" => [$seed, (new AnyPiece(7919 * $seed))->document()];
         }
     }
 
+    /** @param  array<string, mixed>  $document */
     #[DataProvider('seeds')]
-    public function test_whatever_changes_nothing_cut_changes_size_every_sheet_adds_up_and_all_can_be_undone(int $seed): void
+    public function test_whatever_changes_nothing_cut_changes_size_every_sheet_adds_up_and_all_can_be_undone(int $seed, array $document): void
     {
         mt_srand($seed);
-        $document = Replanning::begun(Replanning::shelves(), mt_rand(1, 2), mt_rand(1, 10) / 10);
+        $document = Replanning::begun($document, mt_rand(1, 2), mt_rand(1, 10) / 10);
         $before = Planned::of($document);
         $document['pieces'][Sample::PIECE]['height'] += mt_rand(-40, 40);
         $document['pieces'][Sample::PIECE]['depth'] += mt_rand(-15, 5);

@@ -31,7 +31,8 @@ final class Replanning
      */
     public static function begun(array $document, int $sheets, float $share, int $material = 0): array
     {
-        $planned = Planned::of($document)->plan['cut'][$material];
+        // A piece of nothing but bought things has none.
+        $planned = Planned::of($document)->plan['cut'][$material] ?? ['sheets' => []];
         foreach (array_slice($planned['sheets'], 0, $sheets) as $n => $sheet) {
             $begun = Sample::id('BEGVN', $n + 1);
             $document['facts'][$begun] = ['kind' => 'begun', 'material' => $planned['material'], 'length' => $sheet['length'], 'width' => $sheet['width'], 'trims' => $sheet['trims'], 'kerf' => $planned['kerf'],

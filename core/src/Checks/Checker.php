@@ -96,7 +96,7 @@ final class Checker
      */
     public function cutting(Cutting $cutting, Project $project, array $pieces): array
     {
-        return [...(new FitsSheet)->of($cutting, $project), ...(new LocksHold)->of($cutting, $project), ...(new CutAlready)->of($cutting), ...(new AsMade)->of($cutting, $project), ...(new OneChance)->of($cutting, $project), ...(new WeakAxis)->of($cutting, $pieces)];
+        return [...(new FitsSheet)->of($cutting, $project), ...(new LocksHold)->of($cutting, $project), ...(new CutAlready)->of($cutting, $project), ...(new AsMade)->of($cutting, $project), ...(new OneChance)->of($cutting, $project), ...(new WeakAxis)->of($cutting, $pieces)];
     }
 
     /** @return list<Finding> */

@@ -10,6 +10,7 @@ use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Cut\Serving;
 use Incastro\Core\Cut\Worth;
+use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
@@ -20,7 +21,7 @@ use Incastro\Core\Measure\Text;
 final class CutAlready
 {
     /** @return list<Finding> */
-    public function of(Cutting $cutting): array
+    public function of(Cutting $cutting, Project $project): array
     {
         $parts = array_column(array_map(fn (Part $p): array => [$p->panel->id, $p], $cutting->parts), 1, 0);
         $findings = [];
@@ -31,16 +32,42 @@ final class CutAlready
             }
         }
 
+        return [...$findings, ...self::boards($project, array_diff_key($parts, $cutting->started->cut()))];
+    }
+
+    /**
+     * What was cut in a step, not from a sheet at the saw.
+     *
+     * @param  array<string, Part>  $parts
+     * @return list<Finding>
+     */
+    private static function boards(Project $project, array $parts): array
+    {
+        $findings = [];
+        foreach ($project->log->boards() as $id => [$length, $width]) {
+            $over = isset($parts[$id]) ? [$length->minus($parts[$id]->length->value), $width->minus($parts[$id]->width->value)] : [];
+            $off = array_filter($over, fn (Length $l): bool => $l->absolute()->isGreaterThan($project->workshop->partTolerance));
+            if ($off !== []) {
+                $code = array_filter($off, fn (Length $l): bool => $l->isNegative()) === [] ? 'log.cut_trim' : 'log.cut_short';
+                $findings[] = self::said($code, $parts[$id], $length, $width, "$code.remedy_step");
+            }
+        }
+
         return $findings;
     }
 
     private static function found(Part $part, MadePiece $piece, Serving $serving): Finding
     {
-        $isShort = $serving->worth === Worth::Short;
-        $code = $isShort ? 'log.cut_short' : 'log.cut_trim';
+        $code = $serving->worth === Worth::Short ? 'log.cut_short' : 'log.cut_trim';
         [$length, $width] = $piece->partSize();
-        $args = ['part' => $part->panel->name, 'length' => $length, 'width' => $width, 'now' => $length->minus(Length::ofUnits($serving->overLength)), 'wide' => $width->minus(Length::ofUnits($serving->overWidth))];
 
-        return new Finding($code, $isShort ? Severity::Stop : Severity::Look, new Place('log', $part->panel->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.log'));
+        return self::said($code, $part, $length, $width, "$code.remedy");
+    }
+
+    private static function said(string $code, Part $part, Length $length, Length $width, string $remedy): Finding
+    {
+        $args = ['part' => $part->panel->name, 'length' => $length, 'width' => $width, 'now' => $part->length->value, 'wide' => $part->width->value];
+
+        return new Finding($code, $code === 'log.cut_short' ? Severity::Stop : Severity::Look, new Place('log', $part->panel->id), Text::of($code, ...$args), Text::of($remedy, ...$args), Text::of('source.log'));
     }
 }

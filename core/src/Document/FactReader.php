@@ -27,7 +27,7 @@ final class FactReader
             FactKind::Photo => self::photo($node, $id),
             FactKind::Take => self::take($node, $id),
             FactKind::Bought => self::bought($node, $id),
-            FactKind::Done => self::done($node, $id),
+            FactKind::Done => StepDone::read($node, $id, self::when($node)),
             FactKind::Begun => Begun::read($node, $id, self::when($node)),
             FactKind::Sawn => new Sawn($id, $node->at('begun')->text(26), $node->at('cut')->count(1, 10_000), self::when($node)),
             FactKind::Remark => new Remark($id, $node->at('about')->text(200), $node->at('text')->text(500), self::when($node)),
@@ -77,13 +77,6 @@ final class FactReader
     private static function bought(Node $node, string $id): Bought
     {
         return new Bought($id, $node->at('line')->text(200), $node->at('packs')->number(0.0, 100_000.0), $node->at('cents')->count(0, 1_000_000_000), self::when($node));
-    }
-
-    private static function done(Node $node, string $id): StepDone
-    {
-        $minutes = fn (string $key): ?int => $node->at($key)->isMissing() ? null : $node->at($key)->count(0, 100_000);
-
-        return new StepDone($id, $node->at('step')->text(200), $node->at('step_kind')->isMissing() ? null : $node->at('step_kind')->text(30), $minutes('minutes'), $minutes('planned'), self::when($node));
     }
 
     private static function when(Node $node): ?string

@@ -69,6 +69,15 @@ final readonly class Log
         return array_filter($this->wrong, fn (CutWrong $w): bool => $w->begun === $begun && $w->part === $part) !== [];
     }
 
+    /** @return array<string, array{Length, Length}> boards that were cut in a step, length and width as they were then, or as somebody measured since */
+    public function boards(): array
+    {
+        $boards = array_merge(...array_map(fn (StepDone $d): array => $d->sizes, $this->done), ...[[]]);
+        $measured = $this->measured();
+
+        return array_combine(array_keys($boards), array_map(fn (string $part, array $is): array => [$measured[$part]['length'] ?? $is[0], $measured[$part]['width'] ?? $is[1]], array_map(strval(...), array_keys($boards)), $boards));
+    }
+
     /** @return array{Length|null, Length|null} length and width of a piece as it came off the saw, where somebody measured it; the last time counts */
     public function sizeOf(string $begun, string $part): array
     {

@@ -866,6 +866,21 @@ export interface Fact {
   care?: string;
   to?: string;
   mark?: Mark;
+  /**
+   * boards cut in a step, by part
+   */
+  sizes?: {
+    [k: string]: {
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      length: number;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      width: number;
+    };
+  };
 }
 /**
  * how far something hidden lies from something that stays

@@ -893,7 +893,10 @@ export interface Part {
   as_cut: {
     length: number;
     width: number;
-    begun: string;
+    /**
+     * the begun sheet it was cut from; null for a board cut in a step
+     */
+    begun: string | null;
   } | null;
   as_built: {
     length: number | null;

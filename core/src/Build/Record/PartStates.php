@@ -22,7 +22,7 @@ final readonly class PartStates
     /** @param  array<string, mixed>  $cut  parts set free at the saw */
     public function __construct(Project $project, WorkPlan $plan, array $cut)
     {
-        $states = array_map(fn (): PartState => PartState::Cut, $cut);
+        $states = array_map(fn (): PartState => PartState::Cut, [...$cut, ...$project->log->boards()]);
         $done = $plan->done();
         foreach ($plan->steps as $id => $step) {
             $state = array_key_exists($id, $done) && self::isLast($step, $plan) ? PartState::after($step->kind) : null;

@@ -8,6 +8,7 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
+use Incastro\Core\Tests\Replanning;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -37,6 +38,17 @@ final class StepGraphTest extends TestCase
                 $piece['methods']['glue'] = $seed % 5 !== 0;
             }
             self::assertHolds($document, "seed $seed");
+        });
+    }
+
+    /** Half cut, changed, and worked through: what is trimmed and what is cut anew is made before it is used, too. */
+    public function test_random_pieces_worked_through_after_a_change(): void
+    {
+        $this->limitTo(15)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+            $document = Replanning::begun((new AnyPiece($seed))->document(), 1 + $seed % 2, ($seed % 10 + 1) / 10);
+            $document['pieces'][Sample::PIECE]['height'] += [-25, 25, 60][$seed % 3];
+            [, , $after] = Replanning::taken($document);
+            self::assertHolds($after, "seed $seed");
         });
     }
 

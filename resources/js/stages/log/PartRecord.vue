@@ -37,7 +37,7 @@ async function measured(): Promise<void> {
         if (sizes.length === 0) throw new Error('Nothing was kept; expected a length or a width.');
         const read = sizes.map(([k, t]) => [k, readLength(t, project.documentUnit).mm] as const);
         // As it came off the saw it is compared with its cut size, later with its finished one.
-        const off = props.part.state === 'cut' && props.part.as_cut ? { begun: props.part.as_cut.begun } : {};
+        const off = props.part.state === 'cut' && props.part.as_cut?.begun ? { begun: props.part.as_cut.begun } : {};
         await keep({ kind: 'as_built', part: props.part.id, ...off, ...Object.fromEntries(read) });
         if (!refusal.value) typed.value = { length: '', width: '' };
     } catch (error) {

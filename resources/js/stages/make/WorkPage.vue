@@ -6,7 +6,7 @@ import { render } from '../../measure/words';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
 import { happened, struck } from '../../project/facts';
-import { allMade, allSheets, atSaw, isRecorded, sawsNow, standing, trimmed } from './atWork';
+import { allMade, allSheets, atSaw, boardsCut, isRecorded, sawsNow, standing, trimmed } from './atWork';
 import StepAsks from './StepAsks.vue';
 import StepPicture from './StepPicture.vue';
 import TrialCard from '../../ui/TrialCard.vue';
@@ -85,7 +85,7 @@ async function done(): Promise<void> {
     await outbox.add(id.value, [
         ...(cut?.ops ?? []),
         ...trimmed(project.plan!, s),
-        happened({ kind: 'done', step: name, step_kind: s.kind, ...timed }),
+        happened({ kind: 'done', step: name, step_kind: s.kind, ...timed, ...boardsCut(project.plan!, s) }),
     ]);
     const next = steps.value.findIndex((x, i) => i > at.value && !isOver(x));
     if (next >= 0) go(next);

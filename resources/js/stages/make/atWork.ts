@@ -151,3 +151,10 @@ export function trimmed(plan: Plan, step: Step): Operation[] {
 /** A photo of it or where it lies was written down, here or on the way to the server. */
 export const isRecorded = (facts: Facts, about: string): boolean =>
     [...facts.values()].some((f) => (f.kind === 'picture' || f.kind === 'hidden') && f.about === about);
+
+/** Boards cut in a step keep the size they were cut to, whatever the plan becomes. */
+export function boardsCut(plan: Plan, step: Step): { sizes?: Record<string, { length: number; width: number }> } {
+    const cut = plan.parts.filter((p) => ['cut_lumber', 'cut_other'].includes(step.kind) && step.makes.includes(p.id));
+    const sizes = cut.map((p) => [p.id, { length: p.cut.length.mm, width: p.cut.width.mm }] as const);
+    return sizes.length ? { sizes: Object.fromEntries(sizes) } : {};
+}
