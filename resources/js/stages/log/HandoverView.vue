@@ -5,6 +5,7 @@ import { show } from '../../measure/show';
 import { render } from '../../measure/words';
 import { happened } from '../../project/facts';
 import { useProject } from '../../project/store';
+import MarkedDrawing from '../../ui/MarkedDrawing.vue';
 import { useRefusals } from '../../ui/refusals';
 
 /** What whoever lives with it wants to know: what it is, what it hides, what is where, what to look after. */
@@ -18,6 +19,10 @@ const finish = (p: (typeof record.value.pieces)[number]): string =>
         : [p.finish === 'paint' ? 'painted' : 'clear finish', `${p.coats} coats`, p.colour, p.sheen].filter(Boolean).join(', ');
 const tin = (t: { name: string; colour: string | null; sheen: string | null; batch: string | null }): string =>
     [...new Set([t.name, t.colour, t.sheen, t.batch && `batch ${t.batch}`].filter(Boolean))].join(', ');
+/** Every photo by its number, the same as on paper. */
+const photos = computed(() => record.value.hidden.flatMap((h) => h.photos));
+const marks = (piece: string): { x: number; y: number; text: string }[] =>
+    photos.value.flatMap(({ mark }, i) => (mark?.drawing === piece ? [{ x: mark.x, y: mark.y, text: `${i + 1}` }] : []));
 const cared = (care: string): Promise<boolean> => guarded(project.change(happened({ kind: 'cared', care })));
 </script>
 
@@ -32,6 +37,14 @@ const cared = (care: string): Promise<boolean> => guarded(project.change(happene
                 {{ showAmount(p.kg, project.unit) }}; {{ p.materials.join(', ') }}; {{ p.glued ? 'glued' : 'not glued: it comes apart' }}
             </p>
             <p>{{ finish(p) }}</p>
+            <MarkedDrawing
+                v-if="marks(p.id).length"
+                :drawing="project.plan!.drawings[p.id]!.front!"
+                :label="`where photos of ${p.name} were taken`"
+                :width="420"
+                :height="260"
+                :marks="marks(p.id)"
+            />
             <p v-for="(t, i) in p.tins" :key="i" class="soft">Tin: {{ tin(t) }}</p>
         </template>
         <h3>What it hides</h3>
@@ -53,7 +66,9 @@ const cared = (care: string): Promise<boolean> => guarded(project.change(happene
                             :src="`/api/projects/${project.line!.id}/photos/${f.photo}?thumb=1`"
                             :alt="f.caption ?? 'photo'"
                             loading="lazy"
-                    /></a>
+                        />
+                        {{ photos.indexOf(f) + 1 }} {{ f.caption }}</a
+                    >
                 </li>
             </template>
         </ul>

@@ -3,10 +3,9 @@ import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import { computed, ref, watch } from 'vue';
 import { api } from '../../api/client';
-import { commonScale, frameOf } from '../../draw/frame';
-import { outline } from '../../draw/path';
 import { photoOf } from '../../project/photo';
 import { useProject } from '../../project/store';
+import MarkedDrawing from '../../ui/MarkedDrawing.vue';
 
 /** A photo of something, with a mark on the drawing where it was taken. */
 const props = defineProps<{ about: string }>();
@@ -27,14 +26,9 @@ const drawn = computed(() => {
 watch(drawn, (now, before) => {
     if (now?.id !== before?.id) mark.value = null;
 });
-const frame = computed(() => (drawn.value ? frameOf(drawn.value.drawing, commonScale([drawn.value.drawing], 280, 300)) : null));
-function set(e: MouseEvent): void {
-    const box = (e.currentTarget as SVGElement).getBoundingClientRect();
-    const f = frame.value!;
-    const x = (e.clientX - box.left - f.x(0)) / f.scale;
-    const y = (f.y(0) - (e.clientY - box.top)) / f.scale;
-    mark.value = { drawing: drawn.value!.id, view: 'front', x: Math.round(x), y: Math.round(y) };
-}
+const set = (at: { x: number; y: number }): void => {
+    mark.value = { drawing: drawn.value!.id, view: 'front', ...at };
+};
 async function keep(): Promise<void> {
     try {
         if (!file.value) throw new Error('No picture was chosen; expected a JPEG or PNG.');
@@ -69,16 +63,17 @@ async function keep(): Promise<void> {
             <span>Caption</span>
             <InputText v-model="caption" size="small" maxlength="200" aria-label="caption" />
         </label>
-        <template v-if="drawn && frame">
+        <template v-if="drawn">
             <p class="soft">{{ mark ? 'Marked; press elsewhere to move the mark.' : 'Press on the drawing where it was taken.' }}</p>
-            <svg :width="frame.width" :height="frame.height" role="img" aria-label="where it was taken" class="where" @click="set">
-                <path
-                    v-for="(s, i) in drawn.drawing.items.filter((item) => item.kind === 'shape')"
-                    :key="i"
-                    :d="outline(s.points ?? [], frame)"
-                />
-                <circle v-if="mark" :cx="frame.x(mark.x)" :cy="frame.y(mark.y)" r="7" class="mark" />
-            </svg>
+            <MarkedDrawing
+                class="press"
+                :drawing="drawn.drawing"
+                label="where it was taken"
+                :width="280"
+                :height="300"
+                :marks="mark ? [{ ...mark, text: '' }] : []"
+                @press="set"
+            />
         </template>
         <Button type="submit" label="Keep the photo" size="small" severity="secondary" />
         <p v-if="refusal" role="alert" class="bad">{{ refusal }}</p>
@@ -94,22 +89,8 @@ input[type='file'] {
     min-width: 0;
     max-width: 190px;
 }
-.where {
-    display: block;
+.press {
     cursor: crosshair;
-    background: var(--sheet);
-    border: 1px solid var(--rule);
-    margin: 4px 0 8px;
-}
-.where path {
-    fill: var(--board-fill);
-    stroke: var(--wood-soft);
-    stroke-width: 0.8;
-}
-.mark {
-    fill: var(--chalk);
-    stroke: var(--sheet);
-    stroke-width: 2;
 }
 .bad {
     color: var(--brick);

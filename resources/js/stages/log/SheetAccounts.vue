@@ -6,12 +6,15 @@ import { accounts } from './replan';
 /** Where the area of every sheet goes; it adds up. */
 const project = useProject();
 const rows = computed(() => accounts(project.plan!));
-const m2 = (mm2: number): string => (mm2 / 1e6).toFixed(4);
+const isInch = computed(() => project.unit === 'in');
+const area = (mm2: number): string => (mm2 / (isInch.value ? 92_903.04 : 1e6)).toFixed(isInch.value ? 3 : 4);
 const share = (part: number, whole: number): string => `${((100 * part) / whole).toFixed(2)}%`;
 </script>
 
 <template>
-    <h3><span>Where each sheet goes</span><small class="soft">m²</small></h3>
+    <h3>
+        <span>Where each sheet goes</span><small class="soft">{{ isInch ? 'ft²' : 'm²' }}</small>
+    </h3>
     <table aria-label="where each sheet goes">
         <thead>
             <tr>
@@ -37,12 +40,12 @@ const share = (part: number, whole: number): string => `${((100 * part) / whole)
                             :style="{ width: share(r.account.leftovers, r.account.sheet) }"
                     /></span>
                 </td>
-                <td class="n">{{ m2(r.account.parts) }}</td>
-                <td class="n">{{ m2(r.account.leftovers) }}</td>
-                <td class="n">{{ m2(r.account.trim) }}</td>
-                <td class="n">{{ m2(r.account.kerf) }}</td>
-                <td class="n">{{ m2(r.account.spoiled + r.account.trimmed) }}</td>
-                <td class="n sum">{{ m2(r.account.sheet) }}</td>
+                <td class="n">{{ area(r.account.parts) }}</td>
+                <td class="n">{{ area(r.account.leftovers) }}</td>
+                <td class="n">{{ area(r.account.trim) }}</td>
+                <td class="n">{{ area(r.account.kerf) }}</td>
+                <td class="n">{{ area(r.account.spoiled + r.account.trimmed) }}</td>
+                <td class="n sum">{{ area(r.account.sheet) }}</td>
             </tr>
         </tbody>
     </table>
