@@ -150,7 +150,25 @@ final readonly class CutWriter
             'left_of' => BegunSheet::origin($kind->id)[0] ?? null,
             'account' => Account::of($sheet, $nested->stock),
             'shop' => $this->shop($sheet, $nested, $labels),
-        ] + self::named(NestWriter::sheet($sheet, $sawing, $labels));
+        ] + $this->kept($sheet, self::named(NestWriter::sheet($sheet, $sawing, $labels)));
+    }
+
+    /**
+     * What is left of a begun sheet and cut from is not kept as well.
+     *
+     * @param  array<string, mixed>  $written
+     * @return array<string, mixed>
+     */
+    private function kept(LaidSheet $sheet, array $written): array
+    {
+        if ($sheet->begun === null) {
+            return $written;
+        }
+        $origins = array_map(fn (LaidSheet $s): ?array => BegunSheet::origin($s->kind->id), array_merge(...array_map(fn (Nested $n): array => $n->sheets, array_values($this->cutting->nested)), ...[[]]));
+        /** @var list<array{x_mm: Length, y_mm: Length, worth_keeping: bool}> $offcuts */
+        $offcuts = $written['offcuts'];
+
+        return ['offcuts' => array_map(fn (array $o): array => ['worth_keeping' => $o['worth_keeping'] && ! in_array([$sheet->begun, $o['x_mm']->units, $o['y_mm']->units], $origins, true)] + $o, $offcuts)] + $written;
     }
 
     /**

@@ -73,6 +73,10 @@ final class ReplannerTest extends TestCase
         $sheets = $plan->plan['cut'][0]['sheets'];
         $own = array_values(array_filter($sheets, fn (array $s): bool => in_array($rung, array_column($s['placements'], 'part'), true)));
         self::assertSame([$proposed['anew'][0]['from']], array_column($own, 'left_of'));
+        $parent = array_values(array_filter($sheets, fn (array $s): bool => $s['begun'] === $own[0]['left_of']))[0];
+        $before = array_values(array_filter(Planned::of($document)->plan['cut'][0]['sheets'], fn (array $s): bool => $s['begun'] === $parent['begun']))[0];
+        $kept = fn (array $s): int => count(array_filter($s['offcuts'], fn (array $o): bool => $o['worth_keeping']));
+        self::assertSame($kept($before) - 1, $kept($parent), 'what is cut from is not kept as well');
         // The board that was left is begun in its turn: it is no longer left.
         $document = $after;
         $document['facts'][Sample::id('BEGVN', 9)] = ['kind' => 'begun', 'material' => Sample::PLY, 'size' => $own[0]['size'], 'length' => $own[0]['length'], 'width' => $own[0]['width'], 'trims' => $own[0]['trims'],
