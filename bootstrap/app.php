@@ -14,6 +14,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Same origin only: the CORS middleware needs a package that cannot be had (docs/decisions/0002).
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/');
+        // A new password ends every other session.
+        $middleware->authenticateSessions();
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Refusals::map($exceptions);

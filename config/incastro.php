@@ -6,6 +6,9 @@ return [
     /** The demo house and its one-click sign-in; off for a household's own server. */
     'demo' => (bool) env('INCASTRO_DEMO', false),
 
+    /** Whether anybody who reaches this server may begin an account. */
+    'sign_up' => (bool) env('INCASTRO_SIGN_UP', true),
+
     /** Names the built core in the plan cache's key; the start command sets it to a hash of core/src. */
     'core_hash' => env('INCASTRO_CORE_HASH', 'dev'),
 

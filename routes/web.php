@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\CarryInController;
 use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\DemoController;
@@ -9,6 +10,7 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\LayoutSearchController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\PageController;
+use App\Http\Controllers\PasswordResetController;
 use App\Http\Controllers\PhotoController;
 use App\Http\Controllers\PieceStartController;
 use App\Http\Controllers\PlaceController;
@@ -30,6 +32,11 @@ Route::get('/demo', [DemoController::class, 'enter'])->middleware('throttle:60,1
 Route::get('/api/session', [SessionController::class, 'show']);
 Route::post('/api/sign-in', [SessionController::class, 'store'])->middleware('throttle:10,1');
 Route::delete('/api/session', [SessionController::class, 'destroy']);
+Route::post('/api/account', [AccountController::class, 'store'])->middleware('throttle:10,1');
+Route::delete('/api/account', [AccountController::class, 'destroy'])->middleware(['auth', 'throttle:10,1']);
+Route::put('/api/account/password', [AccountController::class, 'password'])->middleware(['auth', 'throttle:10,1']);
+Route::post('/api/forgotten', [PasswordResetController::class, 'store'])->middleware('throttle:5,1');
+Route::post('/api/reset', [PasswordResetController::class, 'update'])->middleware('throttle:10,1');
 
 Route::get('/api/piece-starts', [PieceStartController::class, 'index'])->middleware('auth');
 

@@ -7,6 +7,8 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
+use Illuminate\Mail\Message;
+use Illuminate\Support\Facades\Mail;
 
 /**
  * A person. `profile` holds only how they read numbers (unit, fraction); what a plan reads is in the document.
@@ -37,6 +39,14 @@ final class User extends Authenticatable
         $role = $household?->getRelationValue('pivot')?->getAttribute('role');
 
         return is_string($role) ? $role : null;
+    }
+
+    /** The letter with the link to a new password; the link names the address this server is reached at. */
+    public function sendPasswordResetNotification(#[\SensitiveParameter] $token): void
+    {
+        $link = url('/reset').'?'.http_build_query(['email' => $this->email, 'token' => $token]);
+        $text = "Somebody asked for a new password for your account at Incastro. If that was you, open this link within the hour:\n\n$link\n\nIf it was not, leave it: nothing has changed.\n";
+        Mail::raw($text, fn (Message $mail) => $mail->to($this->email, $this->name)->subject('A new password'));
     }
 
     /** @return array<string, string> */

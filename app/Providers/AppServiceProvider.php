@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Mail\Mailbox;
 use App\Models\Project;
 use App\Policies\ProjectPolicy;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\Facades\Mail;
 use Illuminate\Support\ServiceProvider;
+use Illuminate\Validation\Rules\Password;
 
 final class AppServiceProvider extends ServiceProvider
 {
     public function boot(): void
     {
         Gate::policy(Project::class, ProjectPolicy::class);
+        Mail::extend('mailbox', fn (): Mailbox => new Mailbox(storage_path('mail')));
+        // Length is what counts; what a password is made of is the person's own.
+        Password::defaults(fn (): Password => Password::min(10)->max(200));
     }
 }

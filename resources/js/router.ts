@@ -12,6 +12,8 @@ export const router = createRouter({
     history: createWebHistory(),
     routes: [
         { path: '/', component: ProjectsPage },
+        { path: '/account', component: () => import('./pages/AccountPage.vue') },
+        { path: '/reset', component: () => import('./pages/ResetPage.vue') },
         {
             path: '/projects/:id',
             component: ProjectPage,

@@ -253,3 +253,16 @@ cmd_doctor() {
     fi
     return $ok
 }
+
+# Letters are files where no mail server is set: shown as they would be sent.
+cmd_mail() {
+    choose_places
+    local found=0 letter
+    for letter in "$STATE/storage/mail/"*.eml; do
+        [ -e "$letter" ] || continue
+        found=1
+        say "$(basename "$letter")"
+        php -r 'echo quoted_printable_decode(file_get_contents($argv[1])), "\n";' "$letter"
+    done
+    [ "$found" = 1 ] || say "No letter was written."
+}

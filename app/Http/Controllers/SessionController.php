@@ -20,8 +20,9 @@ final class SessionController
         $user = $request->user();
 
         return new JsonResponse([
-            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'profile' => $user->profile] : null,
+            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'profile' => $user->profile, 'has_password' => $user->getAuthPassword() !== '' && $user->getAttribute('password') !== null] : null,
             'demo' => config()->boolean('incastro.demo'),
+            'sign_up' => config()->boolean('incastro.sign_up'),
         ]);
     }
 

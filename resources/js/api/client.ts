@@ -70,8 +70,10 @@ export interface Profile {
 }
 
 export interface Session {
-    readonly user: { id: string; name: string; profile: Profile } | null;
+    readonly user: { id: string; name: string; profile: Profile; has_password: boolean } | null;
     readonly demo: boolean;
+    /** Whether anybody may begin an account here. */
+    readonly sign_up: boolean;
 }
 
 /** What sheets more cost, and what they save at the saw. */
@@ -248,6 +250,11 @@ const project = (id: string): string => `/api/projects/${id}`;
 export const api = {
     session: () => ask<Session>('GET', '/api/session'),
     signIn: (email: string, password: string) => ask<Session>('POST', '/api/sign-in', { email, password }),
+    signUp: (of: { name: string; email: string; password: string; household: string }) => ask<Session>('POST', '/api/account', of),
+    forgotten: (email: string) => ask<void>('POST', '/api/forgotten', { email }),
+    reset: (email: string, token: string, password: string) => ask<void>('POST', '/api/reset', { email, token, password }),
+    changePassword: (current: string, password: string) => ask<void>('PUT', '/api/account/password', { current, password }),
+    deleteAccount: (password: string) => ask<void>('DELETE', '/api/account', { password }),
     /** What the worker kept of projects goes with the session. */
     signOut: () => ask<void>('DELETE', '/api/session').then(() => ('caches' in window ? caches.delete('incastro-1') : false)),
     projects: () => ask<{ data: ProjectLine[] }>('GET', '/api/projects'),

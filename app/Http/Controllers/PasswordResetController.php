@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\NewPasswordRequest;
+use App\Models\User;
+use App\Words\Catalogue;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Password;
+
+/** A forgotten password: a letter with a link that is good for an hour, once. */
+final class PasswordResetController
+{
+    /** The answer is the same whether or not there is such an account. */
+    public function store(Request $request): Response
+    {
+        $request->validate(['email' => ['required', 'email']], ['email.*' => 'This is no e-mail address; expected one like wren@example.org.']);
+        Password::sendResetLink(['email' => mb_strtolower(trim($request->string('email')->value()))]);
+
+        return response()->noContent();
+    }
+
+    public function update(NewPasswordRequest $request): Response|JsonResponse
+    {
+        $done = Password::reset(['email' => mb_strtolower($request->string('email')->value()), 'token' => $request->string('token')->value(), 'password' => $request->string('password')->value()],
+            function (User $user, string $password): void {
+                $user->forceFill(['password' => $password, 'remember_token' => null])->save();
+            });
+
+        return $done === Password::PASSWORD_RESET ? response()->noContent()
+            : new JsonResponse(['message' => Catalogue::english()->say('refused.stale_link')], 422);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rules\Password;
+
+/** A new password, by who has the letter. */
+final class NewPasswordRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['email' => ['required', 'email'], 'token' => ['required', 'string', 'max:200'], 'password' => ['required', 'string', Password::defaults()]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['email.*' => 'This is no e-mail address; expected one like wren@example.org.', 'token.*' => 'The link is not whole; open it again from the letter.',
+            'password.*' => 'The new password is too short; expected 10 characters or more.'];
+    }
+}

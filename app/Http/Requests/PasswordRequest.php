@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\User;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rules\Password;
+
+/** A new password, by who knows the old one. */
+final class PasswordRequest extends FormRequest
+{
+    public function authorize(): bool
+    {
+        return $this->user() instanceof User;
+    }
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['current' => ['required', 'string', 'current_password'], 'password' => ['required', 'string', Password::defaults()]];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['current.*' => 'The present password is not this one.', 'password.*' => 'The new password is too short; expected 10 characters or more.'];
+    }
+}

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import InputText from 'primevue/inputtext';
+import { computed, ref } from 'vue';
+import { api, type Session } from '../api/client';
+import { useTelling } from './telling';
+
+/** Signing in, beginning an account, or asking for a new password: one at a time. */
+defineProps<{ session: Session }>();
+type Way = 'in' | 'up' | 'forgotten';
+const way = ref<Way>('in');
+const name = ref('');
+const household = ref('');
+const email = ref('');
+const password = ref('');
+const sent = ref(false);
+const { trouble, tell } = useTelling();
+const doing = computed(() => ({ in: 'Sign in', up: 'Begin an account', forgotten: 'Send me a link' })[way.value]);
+
+async function go(): Promise<void> {
+    await tell(async () => {
+        if (way.value === 'forgotten') {
+            await api.forgotten(email.value);
+            sent.value = true;
+            return;
+        }
+        if (way.value === 'in') await api.signIn(email.value, password.value);
+        else await api.signUp({ name: name.value, email: email.value, password: password.value, household: household.value });
+        window.location.reload();
+    });
+}
+function turn(to: Way): void {
+    way.value = to;
+    sent.value = false;
+    trouble.value = [];
+}
+</script>
+
+<template>
+    <p v-if="session.demo"><a class="p-button" href="/demo">Open the demo house</a></p>
+    <form :aria-label="doing" @submit.prevent="go">
+        <template v-if="way === 'up'">
+            <label>Your name <InputText v-model="name" maxlength="80" autocomplete="name" required /></label>
+            <label>Household <InputText v-model="household" maxlength="80" placeholder="whose projects they are" /></label>
+        </template>
+        <label>E-mail <InputText v-model="email" type="email" autocomplete="username" required /></label>
+        <label v-if="way !== 'forgotten'"
+            >Password
+            <InputText
+                v-model="password"
+                type="password"
+                :autocomplete="way === 'up' ? 'new-password' : 'current-password'"
+                :placeholder="way === 'up' ? '10 characters or more' : ''"
+                required
+            />
+        </label>
+        <Button type="submit" :label="doing" />
+        <p v-if="sent" role="status">
+            If there is an account with this address, a letter with a link is on its way. It is good for an hour.
+        </p>
+    </form>
+    <ul v-if="trouble.length" class="trouble" role="alert">
+        <li v-for="t in trouble" :key="t">{{ t }}</li>
+    </ul>
+    <p class="other">
+        <button v-if="way !== 'in'" class="linkish" @click="turn('in')">Sign in</button>
+        <button v-if="way !== 'up' && session.sign_up" class="linkish" @click="turn('up')">Begin an account</button>
+        <button v-if="way !== 'forgotten'" class="linkish" @click="turn('forgotten')">Forgot the password?</button>
+    </p>
+</template>
+
+<style scoped src="./pages.css"></style>
