@@ -43,7 +43,8 @@ final readonly class Cutter
             }
             $layout = $started->rest($this->project->layouts[$id] ?? null);
             $kept = $layout === null ? null : $orders->kept($layout);
-            $nested[$id] = $kept ?? $orders->nested($layout);
+            $remembered = $kept === null ? $started->remembered($id) : null;
+            $nested[$id] = $kept ?? ($remembered === null ? null : $orders->kept($remembered)) ?? $orders->nested($layout);
             $accepted = $kept === null ? $accepted : [...$accepted, $id];
         }
         [$used, $moved] = (new Leftovers($this->project, $open))->used($nested);

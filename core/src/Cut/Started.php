@@ -68,6 +68,14 @@ final readonly class Started
         return $sheets === [] ? null : new Layout($layout->material, $sheets);
     }
 
+    /** How what is not begun lay when the last sheet of the material was begun: at the saw the others are not shuffled. */
+    public function remembered(string $material): ?Layout
+    {
+        $own = array_filter($this->sheets, fn (BegunSheet $b): bool => $b->fact->material === $material && $b->fact->rest !== null);
+
+        return $own === [] ? null : $this->rest(end($own)->fact->rest);
+    }
+
     /** @return list<SheetKind> what is left of begun sheets of the material and is to be cut from, worth keeping and not begun itself */
     public function boards(string $material): array
     {

@@ -15,6 +15,7 @@ final readonly class Begun implements Fact
      * @param  array{Length, Length, Length, Length}  $trims
      * @param  list<array{part: string, x: Length, y: Length, length: Length, width: Length, turned: bool}>  $parts
      * @param  Length|null  $kerf  and the saws, as they were then: they fix the order of its cuts
+     * @param  Layout|null  $rest  how the others lay then: they stay so while that holds
      */
     public function __construct(
         public string $id,
@@ -27,6 +28,7 @@ final readonly class Begun implements Fact
         public ?string $at,
         public ?Length $kerf = null,
         public ?Saws $saws = null,
+        public ?Layout $rest = null,
     ) {
     }
 
@@ -45,6 +47,7 @@ final readonly class Begun implements Fact
 
         return new self($id, $node->at('material')->text(26), $node->at('size')->isMissing() ? null : $node->at('size')->text(60), $length($node, 'length'), $length($node, 'width'),
             [$trim('0'), $trim('1'), $trim('2'), $trim('3')], $parts, $at,
-            $node->at('kerf')->optionalLength(Length::zero(), Length::fromMillimetres(10)), $node->at('saws')->isMissing() ? null : CutReader::saws($node->at('saws')));
+            $node->at('kerf')->optionalLength(Length::zero(), Length::fromMillimetres(10)), $node->at('saws')->isMissing() ? null : CutReader::saws($node->at('saws')),
+            $node->at('rest')->isMissing() ? null : CutReader::layout($node->at('rest'), $node->at('material')->text(26)));
     }
 }

@@ -135,7 +135,7 @@ final class CutReader
                     'locked' => ! $place->at('locked')->isMissing() && $place->at('locked')->flag(),
                 ];
             }
-            $sheets[] = ['size' => $sheet->at('size')->isMissing() ? null : $sheet->at('size')->text(26), 'parts' => $placements];
+            $sheets[] = ['size' => $sheet->at('size')->isMissing() ? null : $sheet->at('size')->text(60), 'parts' => $placements];
         }
 
         return new Layout($id, $sheets);

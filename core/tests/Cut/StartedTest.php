@@ -82,6 +82,22 @@ final class StartedTest extends TestCase
         self::assertSame(array_column($plan['cut'][0]['sheets'], 'placements'), array_column($after['sheets'], 'placements'));
     }
 
+    public function test_the_others_are_not_shuffled_when_a_sheet_is_begun(): void
+    {
+        $plan = Planned::of(self::e1())->plan['cut'][0];
+        self::assertCount(2, $plan['sheets']);
+        // The other sheet lies another way than the planner would have it: that is how it lay when this one was begun.
+        $other = array_map(fn (array $p): array => ['part' => $p['part'], 'x' => $p['x_mm'] + 2, 'y' => $p['y_mm'], 'turned' => $p['turned']], $plan['sheets'][0]['placements']);
+        $document = self::begun(self::e1(), 1, [1]);
+        $document['facts'][Sample::id('BEGVN', 1)]['rest'] = ['sheets' => [['parts' => $other]]];
+        $lies = fn (array $d): array => array_column(Planned::of($d)->plan['cut'][0]['sheets'][1]['placements'], 'x_mm', 'part');
+        self::assertSame(array_column($other, 'x', 'part'), $lies($document));
+        self::assertFalse(Planned::of($document)->plan['cut'][0]['accepted'], 'nobody accepted it');
+        // Once the piece is another, it holds no more.
+        $document['pieces'][Sample::PIECE]['depth'] += 60;
+        self::assertNotSame(array_column($other, 'x', 'part'), $lies($document));
+    }
+
     public function test_nothing_is_put_by_hand_on_a_begun_sheet_and_the_others_keep_their_numbers(): void
     {
         $document = self::begun(self::e1(), 0, [1]);

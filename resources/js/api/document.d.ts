@@ -881,6 +881,7 @@ export interface Fact {
       width: number;
     };
   };
+  rest?: Layout;
 }
 /**
  * how far something hidden lies from something that stays

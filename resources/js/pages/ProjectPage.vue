@@ -54,7 +54,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', keys));
 </script>
 
 <template>
-    <div v-if="project.plan" class="paper">
+    <div v-if="project.plan" class="page">
         <Batten />
         <TopBar />
         <RouterView />

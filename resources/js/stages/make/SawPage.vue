@@ -24,8 +24,7 @@ onMounted(async () => {
         if (project.line?.id !== id.value) await project.open(id.value);
         await outbox.load();
         const asked = Number(route.query.sheet ?? 0);
-        const open = sheets.value.findIndex((s) => atSaw(s.material, s.sheet, facts.value, mine.value).next);
-        at.value = asked > 0 ? Math.min(asked - 1, sheets.value.length - 1) : Math.max(0, open);
+        at.value = asked > 0 ? Math.min(asked - 1, sheets.value.length - 1) : Math.max(0, open.value);
     } catch (error) {
         trouble.value = error instanceof Error ? error.message : String(error);
     }
@@ -34,6 +33,8 @@ onMounted(async () => {
 const mine = computed(() => outbox.items.filter((w) => w.project === id.value));
 const facts = computed(() => standing(project.document!, mine.value));
 const sheets = computed(() => (project.plan ? allSheets(project.plan) : []));
+/** The first sheet that is not cut yet. */
+const open = computed(() => sheets.value.findIndex((s) => atSaw(s.material, s.sheet, facts.value, mine.value).next));
 const now = computed(() => sheets.value[at.value] ?? null);
 /** A sheet that is begun moves to the front of its material: the one in hand stays in hand. */
 watch(sheets, (all, before) => {
@@ -67,14 +68,10 @@ const kept = computed(() => {
 });
 const wrongParts = computed(() => freed(now.value!.sheet, state.value));
 async function done(): Promise<void> {
-    await outbox.add(
-        id.value,
-        made(now.value!.material, now.value!.sheet, state.value, cut.value!.order, sawsNow(project.document!, now.value!.kerf)),
-    );
-    if (state.value.next === null) {
-        const next = sheets.value.findIndex((s) => atSaw(s.material, s.sheet, facts.value, mine.value).next);
-        if (next >= 0) at.value = next;
-    }
+    const { material, sheet } = now.value!;
+    const saws = sawsNow(project.document!, project.plan!, material, sheet);
+    await outbox.add(id.value, made(material, sheet, state.value, cut.value!.order, saws));
+    if (state.value.next === null && open.value >= 0) at.value = open.value;
 }
 async function undo(): Promise<void> {
     await outbox.add(id.value, [struck(lastMade(now.value!.sheet, state.value)!.fact)]);
@@ -131,6 +128,7 @@ async function wrong(part: string, cause: string, measured: Measured): Promise<v
             <section v-else class="say">
                 <h2>This sheet is cut.</h2>
                 <p>Label each part; what is left over goes on the rack.</p>
+                <button v-if="open >= 0" class="act" @click="at = open">The next sheet</button>
             </section>
         </div>
         <footer>

@@ -79,7 +79,12 @@ async function done(): Promise<void> {
     const timed = took >= 1 ? { minutes: took, planned: s.minutes } : {};
     // A sheet ticked off here is cut as it lies: it is written down like one cut at the saw.
     const cut = sheet.value
-        ? allMade(sheet.value.material, sheet.value.sheet, sheet.value.state, sawsNow(project.document!, sheet.value.kerf))
+        ? allMade(
+              sheet.value.material,
+              sheet.value.sheet,
+              sheet.value.state,
+              sawsNow(project.document!, project.plan!, sheet.value.material, sheet.value.sheet),
+          )
         : null;
     const name = cut ? `cut:${sheet.value!.material}:${cut.begun}` : s.id;
     await outbox.add(id.value, [

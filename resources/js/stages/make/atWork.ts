@@ -50,11 +50,30 @@ export function atSaw(material: string, sheet: Sheet, facts: Facts, waiting: rea
 }
 
 /** The saws and the kerf a sheet is begun with: they fix the order of its cuts, whatever is bought later. */
-export type Saws = Pick<ProjectDocument['facts'][string], 'kerf' | 'saws'>;
+export type Saws = Pick<ProjectDocument['facts'][string], 'kerf' | 'saws' | 'rest'>;
 
-export const sawsNow = (document: ProjectDocument, kerf: number): Saws => ({
-    kerf,
-    ...(document.workshop.saws ? { saws: document.workshop.saws } : {}),
+/** With how the other whole sheets of the material lie: at the saw they are not shuffled. */
+export function sawsNow(document: ProjectDocument, plan: Plan, material: string, sheet: Sheet): Saws {
+    const own = plan.cut.find((m) => m.material === material)!;
+    const others = own.sheets.filter((s) => s !== sheet && s.begun === null);
+    const [first, ...more] = others.map((s) => laid(material, s));
+    return {
+        kerf: own.kerf,
+        ...(document.workshop.saws ? { saws: document.workshop.saws } : {}),
+        ...(first ? { rest: { sheets: [first, ...more] } } : {}),
+    };
+}
+
+type LaidSheet = ProjectDocument['layouts'][string]['sheets'][number];
+
+const laid = (material: string, sheet: Sheet): LaidSheet => ({
+    ...(sheet.size === material ? {} : { size: sheet.size }),
+    parts: sheet.placements.map((p) => ({
+        part: p.half ? `${p.part}~${p.half}` : p.part,
+        x: p.x_mm,
+        y: p.y_mm,
+        turned: p.turned,
+    })) as LaidSheet['parts'],
 });
 
 /** The sheet is written down as it lies with its first cut: from then on it stays so. */
