@@ -7,8 +7,10 @@ use App\Http\Controllers\CarryInController;
 use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\DemoController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\LayoutSearchController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\MemberController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PasswordResetController;
 use App\Http\Controllers\PhotoController;
@@ -41,6 +43,17 @@ Route::post('/api/reset', [PasswordResetController::class, 'update'])->middlewar
 Route::get('/api/piece-starts', [PieceStartController::class, 'index'])->middleware('auth');
 
 Route::patch('/api/profile', [ProfileController::class, 'update'])->middleware('auth');
+
+Route::post('/api/join', [MemberController::class, 'join'])->middleware(['auth', 'throttle:20,1']);
+Route::middleware('auth')->prefix('api/households')->group(function (): void {
+    Route::get('/', [HouseholdController::class, 'index']);
+    Route::post('/', [HouseholdController::class, 'store'])->middleware('throttle:20,1');
+    Route::patch('/{household}', [HouseholdController::class, 'update']);
+    Route::post('/{household}/invitations', [MemberController::class, 'invite'])->middleware('throttle:20,1');
+    Route::delete('/{household}/invitations/{invitation}', [MemberController::class, 'callOff']);
+    Route::patch('/{household}/members/{member}', [MemberController::class, 'update']);
+    Route::delete('/{household}/members/{member}', [MemberController::class, 'destroy']);
+});
 
 Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/', [ProjectController::class, 'index']);

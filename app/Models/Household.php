@@ -14,6 +14,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string $id
  * @property string $name
+ * @property \Illuminate\Database\Eloquent\Collection<int, User> $users
+ * @property \Illuminate\Database\Eloquent\Collection<int, Invitation> $invitations
  */
 final class Household extends Model
 {
@@ -25,6 +27,12 @@ final class Household extends Model
     public function projects(): HasMany
     {
         return $this->hasMany(Project::class);
+    }
+
+    /** @return HasMany<Invitation, $this> */
+    public function invitations(): HasMany
+    {
+        return $this->hasMany(Invitation::class);
     }
 
     /** @return BelongsToMany<User, $this> */

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Mail\Mailbox;
+use App\Models\Household;
 use App\Models\Project;
+use App\Policies\HouseholdPolicy;
 use App\Policies\ProjectPolicy;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
@@ -17,6 +19,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Gate::policy(Project::class, ProjectPolicy::class);
+        Gate::policy(Household::class, HouseholdPolicy::class);
         Mail::extend('mailbox', fn (): Mailbox => new Mailbox(storage_path('mail')));
         // Length is what counts; what a password is made of is the person's own.
         Password::defaults(fn (): Password => Password::min(10)->max(200));

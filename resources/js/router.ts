@@ -13,6 +13,8 @@ export const router = createRouter({
     routes: [
         { path: '/', component: ProjectsPage },
         { path: '/account', component: () => import('./pages/AccountPage.vue') },
+        { path: '/households', component: () => import('./pages/HouseholdsPage.vue') },
+        { path: '/join', component: () => import('./pages/JoinPage.vue') },
         { path: '/reset', component: () => import('./pages/ResetPage.vue') },
         {
             path: '/projects/:id',

@@ -69,6 +69,17 @@ export interface Profile {
     readonly sheets?: readonly object[];
 }
 
+export type Role = 'owner' | 'maker' | 'viewer';
+
+/** Whose projects they are; whom it has asked is seen by its owners alone. */
+export interface Household {
+    readonly id: string;
+    readonly name: string;
+    readonly role: Role;
+    readonly members: readonly { id: string; name: string; role: Role; me: boolean }[];
+    readonly invitations: readonly { id: string; email: string; role: Role; until: string }[];
+}
+
 export interface Session {
     readonly user: { id: string; name: string; profile: Profile; has_password: boolean } | null;
     readonly demo: boolean;
@@ -255,6 +266,14 @@ export const api = {
     reset: (email: string, token: string, password: string) => ask<void>('POST', '/api/reset', { email, token, password }),
     changePassword: (current: string, password: string) => ask<void>('PUT', '/api/account/password', { current, password }),
     deleteAccount: (password: string) => ask<void>('DELETE', '/api/account', { password }),
+    households: () => ask<{ data: Household[] }>('GET', '/api/households'),
+    beginHousehold: (name: string) => ask<{ data: Household }>('POST', '/api/households', { name }),
+    nameHousehold: (id: string, name: string) => ask<{ data: Household }>('PATCH', `/api/households/${id}`, { name }),
+    invite: (id: string, email: string, role: Role) => ask<void>('POST', `/api/households/${id}/invitations`, { email, role }),
+    callOffInvitation: (id: string, invitation: string) => ask<void>('DELETE', `/api/households/${id}/invitations/${invitation}`),
+    makeMember: (id: string, member: string, role: Role) => ask<void>('PATCH', `/api/households/${id}/members/${member}`, { role }),
+    takeOut: (id: string, member: string) => ask<void>('DELETE', `/api/households/${id}/members/${member}`),
+    join: (token: string) => ask<{ household: string }>('POST', '/api/join', { token }),
     /** What the worker kept of projects goes with the session. */
     signOut: () => ask<void>('DELETE', '/api/session').then(() => ('caches' in window ? caches.delete('incastro-1') : false)),
     projects: () => ask<{ data: ProjectLine[] }>('GET', '/api/projects'),

@@ -48,7 +48,7 @@ async function begin(): Promise<void> {
         <h1>Incastro</h1>
         <p class="soft">Built-ins for crooked places, from the first tape reading to the sheet plan.</p>
         <template v-if="session.user">
-            <p class="other"><RouterLink to="/account">Account</RouterLink></p>
+            <p class="other"><RouterLink to="/account">Account</RouterLink><RouterLink to="/households">Households</RouterLink></p>
             <h2>{{ session.user.name }}’s projects</h2>
             <ul>
                 <li v-for="p in projects" :key="p.id">

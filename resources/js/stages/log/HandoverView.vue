@@ -124,14 +124,6 @@ ul {
 li {
     padding: 3px 0;
 }
-td {
-    padding: 4px 10px 4px 0;
-    border-bottom: 1px solid var(--rule);
-}
-.n {
-    text-align: right;
-    white-space: nowrap;
-}
 .aside {
     font-size: 13px;
     font-weight: 400;

@@ -28,8 +28,8 @@ const made = (p: Part): string => {
                 <tr>
                     <th>Mark</th>
                     <th>Part</th>
-                    <th>Planned</th>
-                    <th>As made</th>
+                    <th class="n">Planned</th>
+                    <th class="n">As made</th>
                     <th v-for="s in states.slice(1)" :key="s" class="s">
                         {{ word(`log.state.${s}`) }}<small>{{ far[s] }} of {{ parts.length }}</small>
                     </th>

@@ -93,21 +93,6 @@ function means(row: Row, { use, over_length, over_width }: Row['choices'][number
 </template>
 
 <style scoped>
-th {
-    text-align: left;
-    font-weight: 600;
-    font-size: 12.5px;
-    padding: 6px 10px 4px 0;
-    border-bottom: 1px solid var(--rule);
-}
-td {
-    padding: 4px 10px 4px 0;
-    border-bottom: 1px solid var(--rule);
-}
-.n {
-    text-align: right;
-    white-space: nowrap;
-}
 select {
     font: inherit;
     color: var(--chalk);

@@ -52,23 +52,6 @@ const share = (part: number, whole: number): string => `${((100 * part) / whole)
 </template>
 
 <style scoped>
-th {
-    text-align: left;
-    font-weight: 600;
-    font-size: 12.5px;
-    padding: 6px 10px 4px 0;
-    border-bottom: 1px solid var(--rule);
-    vertical-align: bottom;
-}
-td {
-    padding: 4px 10px 4px 0;
-    border-bottom: 1px solid var(--rule);
-    font-size: 13px;
-}
-.n {
-    text-align: right;
-    white-space: nowrap;
-}
 .sum {
     font-weight: 650;
 }
