@@ -56,7 +56,7 @@ final class DeleteAccount
     /** @return list<string> the projects that went with it */
     private function end(Household $household): array
     {
-        $projects = $household->projects()->pluck('id')->map(strval(...))->values()->all();
+        $projects = Project::withTrashed()->where('household_id', $household->id)->pluck('id')->map(strval(...))->values()->all();
         $household->delete();
 
         return array_values($projects);
@@ -66,8 +66,8 @@ final class DeleteAccount
     private function pass(Household $household, User $user, User $heir): array
     {
         $household->users()->updateExistingPivot($heir->id, ['role' => 'owner']);
-        $projects = $household->projects()->pluck('id');
-        Project::query()->whereIn('id', $projects)->where('owner_id', $user->id)->update(['owner_id' => $heir->id]);
+        $projects = Project::withTrashed()->where('household_id', $household->id)->pluck('id');
+        Project::withTrashed()->whereIn('id', $projects)->where('owner_id', $user->id)->update(['owner_id' => $heir->id]);
         foreach ([Revision::class, Photo::class] as $model) {
             $model::query()->whereIn('project_id', $projects)->where('user_id', $user->id)->update(['user_id' => $heir->id]);
         }

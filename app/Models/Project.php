@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\Upgrade;
@@ -23,11 +24,17 @@ use Incastro\Core\Document\Upgrade;
  * @property int $revision
  * @property string $document
  * @property Carbon $updated_at
+ * @property Carbon|null $archived_at
+ * @property Carbon|null $deleted_at
  * @property Household $household
  */
 final class Project extends Model
 {
     use HasUlids;
+    use SoftDeletes;
+
+    /** Days in which what was deleted can be brought back. */
+    public const WAY_BACK = 30;
 
     protected $fillable = ['id', 'household_id', 'owner_id', 'name', 'revision', 'document'];
 
@@ -64,5 +71,11 @@ final class Project extends Model
         $query->whereIn('household_id', $user->households()->select('households.id'));
 
         return $query;
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['archived_at' => 'datetime'];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\DeleteAccount;
 use App\Models\Household;
 use App\Models\Photo;
 use App\Models\Project;
@@ -29,10 +30,13 @@ final class ResetCommand extends Command
         $photos = [];
         DB::transaction(function () use (&$photos): void {
             $owner = User::query()->where('email', DemoSeeder::OWNER_EMAIL)->first();
-            $households = $owner?->households()->pluck('households.id')->all() ?? [];
-            $photos = Project::query()->whereIn('household_id', $households)->pluck('id')->map(Photo::folder(...))->all();
-            Household::query()->whereIn('id', $households)->delete();
-            $owner?->delete();
+            $house = Project::withTrashed()->find(strtolower(DemoSeeder::FIRST_PROJECT))?->household_id;
+            $photos = Project::withTrashed()->where('household_id', $house)->pluck('id')->map(Photo::folder(...))->all();
+            Household::query()->whereKey($house)->delete();
+            // A household the demo's person has joined since is somebody else's.
+            if ($owner !== null) {
+                (new DeleteAccount)->of($owner);
+            }
             (new DemoSeeder)->run();
         });
         // Only once the rows are gone for good.

@@ -27,7 +27,16 @@ final class ProjectController
         /** @var User $user */
         $user = $request->user();
 
-        return ProjectResource::collection(Project::query()->of($user)->with('household')->orderBy('name')->get());
+        $request->validate(['search' => ['sometimes', 'nullable', 'string', 'max:80'], 'which' => ['sometimes', 'in:open,archived,deleted']]);
+        $all = Project::query()->of($user)->with('household')->orderBy('name');
+        match ($request->string('which', 'open')->value()) {
+            'archived' => $all->whereNotNull('archived_at'),
+            'deleted' => $all->onlyTrashed(),
+            default => $all->whereNull('archived_at'),
+        };
+        $search = $request->string('search')->trim()->value();
+
+        return ProjectResource::collection($search === '' ? $all->get() : $all->where('name', 'ilike', '%'.addcslashes($search, '%_\\').'%')->get());
     }
 
     /** A project file comes in as a new project of the person's first household that they may add to. */

@@ -20,6 +20,8 @@ final class ProjectResource extends JsonResource
             'household' => $this->household->name,
             'revision' => $this->revision,
             'updated_at' => $this->updated_at->toIso8601String(),
+            'archived' => $this->archived_at !== null,
+            'deleted' => $this->deleted_at !== null,
             'may_change' => $request->user()?->can('update', $this->resource) === true,
         ];
     }

@@ -46,7 +46,12 @@ export interface ProjectLine {
     readonly revision: number;
     readonly updated_at: string;
     readonly may_change: boolean;
+    readonly archived: boolean;
+    readonly deleted: boolean;
 }
+
+/** Projects at hand, put away, or deleted and to be brought back. */
+export type Which = 'open' | 'archived' | 'deleted';
 
 export interface Opened {
     readonly project: ProjectLine;
@@ -276,7 +281,12 @@ export const api = {
     join: (token: string) => ask<{ household: string }>('POST', '/api/join', { token }),
     /** What the worker kept of projects goes with the session. */
     signOut: () => ask<void>('DELETE', '/api/session').then(() => ('caches' in window ? caches.delete('incastro-1') : false)),
-    projects: () => ask<{ data: ProjectLine[] }>('GET', '/api/projects'),
+    projects: (which: Which = 'open', search = '') =>
+        ask<{ data: ProjectLine[] }>('GET', `/api/projects?which=${which}&search=${encodeURIComponent(search)}`),
+    copyProject: (id: string) => ask<{ data: ProjectLine }>('POST', `${project(id)}/copy`),
+    archive: (id: string, archived: boolean) => ask<{ data: ProjectLine }>('PATCH', project(id), { archived }),
+    deleteProject: (id: string) => ask<void>('DELETE', project(id)),
+    bringBack: (id: string) => ask<{ data: ProjectLine }>('POST', `${project(id)}/bring-back`),
     open: (id: string) => ask<Opened>('GET', project(id)),
     import: (json: string) => ask<{ data: ProjectLine }>('POST', '/api/projects', json, true),
     keepProfile: (profile: Profile) => ask<{ profile: Profile }>('PATCH', '/api/profile', profile),

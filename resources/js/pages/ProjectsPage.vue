@@ -3,15 +3,15 @@ import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, type ProjectLine, type Session, type SpaceKind } from '../api/client';
+import { api, type Session, type SpaceKind } from '../api/client';
 import Choice from '../ui/Choice.vue';
 import SpaceKindChoice from '../ui/SpaceKindChoice.vue';
+import ProjectList from './ProjectList.vue';
 import SignIn from './SignIn.vue';
 import { useTelling } from './telling';
 
 const router = useRouter();
 const session = ref<Session | null>(null);
-const projects = ref<ProjectLine[]>([]);
 const { trouble, tell } = useTelling();
 const name = ref('');
 const unit = ref<'mm' | 'in'>('mm');
@@ -21,7 +21,6 @@ onMounted(load);
 
 async function load(): Promise<void> {
     session.value = await api.session();
-    projects.value = session.value.user ? (await api.projects()).data : [];
 }
 
 async function bring(event: Event): Promise<void> {
@@ -50,13 +49,7 @@ async function begin(): Promise<void> {
         <template v-if="session.user">
             <p class="other"><RouterLink to="/account">Account</RouterLink><RouterLink to="/households">Households</RouterLink></p>
             <h2>{{ session.user.name }}’s projects</h2>
-            <ul>
-                <li v-for="p in projects" :key="p.id">
-                    <RouterLink :to="`/projects/${p.id}/site`">{{ p.name }}</RouterLink>
-                    <span class="soft">{{ p.household }} · revision {{ p.revision }}</span>
-                </li>
-            </ul>
-            <p v-if="projects.length === 0">No project yet: begin one below, or bring one in from a file.</p>
+            <ProjectList />
             <h2>A new project</h2>
             <form class="new" @submit.prevent="begin">
                 <SpaceKindChoice :value="kind" @choose="(k) => (kind = k)" />
@@ -86,17 +79,6 @@ async function begin(): Promise<void> {
 
 <style scoped src="./pages.css"></style>
 <style scoped>
-li {
-    display: flex;
-    justify-content: space-between;
-    gap: 12px;
-    padding: 10px 0;
-    border-bottom: 1px solid var(--rule);
-}
-li a {
-    color: var(--chalk);
-    font-weight: 600;
-}
 form.new {
     max-width: none;
     margin: 8px 0 28px;
@@ -114,8 +96,5 @@ form.new {
 .bring:focus-within .p-button {
     outline: 2px solid var(--chalk);
     outline-offset: 2px;
-}
-.trouble li {
-    border: 0;
 }
 </style>

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use App\Models\Photo;
+use App\Models\Project;
+use App\Models\User;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use Incastro\Core\Document\CanonicalJson;
+
+/** A project once more in the same household, with its photos under ids of their own; its history stays with the first. */
+final readonly class CopyProject
+{
+    public function __construct(private ImportProject $import)
+    {
+    }
+
+    public function of(Project $project, User $user): Project
+    {
+        $document = CanonicalJson::decode($project->document);
+        $document['name'] = Str::limit($project->name, 110, '').', copy';
+        $photos = [];
+        $facts = is_array($document['facts'] ?? null) ? $document['facts'] : [];
+        foreach ($facts as $id => $fact) {
+            if (is_array($fact) && is_string($fact['photo'] ?? null)) {
+                $photos[$fact['photo']] ??= Starting::id();
+                $facts[$id]['photo'] = $photos[$fact['photo']];
+            }
+        }
+        $document['facts'] = $facts;
+
+        return DB::transaction(function () use ($project, $user, $document, $photos): Project {
+            $copy = $this->import->from($document, $project->household, $user);
+            /** @var list<Photo> $own */
+            $own = Photo::query()->where('project_id', $project->id)->whereIn('id', array_keys($photos))->get()->all();
+            foreach ($own as $photo) {
+                $this->photo($photo, $copy, $user, $photos[$photo->id]);
+            }
+
+            return $copy;
+        });
+    }
+
+    private function photo(Photo $photo, Project $copy, User $user, string $id): void
+    {
+        File::ensureDirectoryExists(Photo::folder($copy->id), 0770);
+        foreach ([false, true] as $thumb) {
+            $from = Photo::path($photo->project_id, $photo->id, $thumb);
+            if (is_file($from)) {
+                copy($from, Photo::path($copy->id, $id, $thumb));
+            }
+        }
+        Photo::query()->create(['id' => $id, 'project_id' => $copy->id, 'user_id' => $user->id, 'width' => $photo->width, 'height' => $photo->height]);
+    }
+}

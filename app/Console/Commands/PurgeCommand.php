@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use App\Models\Photo;
+use App\Models\Project;
+use Illuminate\Console\Command;
+use Illuminate\Support\Facades\File;
+
+/** Takes away for good what was deleted thirty days ago, photos and all. */
+final class PurgeCommand extends Command
+{
+    protected $signature = 'incastro:purge';
+
+    protected $description = 'Take away for good what was deleted thirty days ago';
+
+    public function handle(): int
+    {
+        foreach (Project::onlyTrashed()->where('deleted_at', '<', now()->subDays(Project::WAY_BACK))->get() as $project) {
+            $project->forceDelete();
+            File::deleteDirectory(Photo::folder($project->id));
+        }
+
+        return self::SUCCESS;
+    }
+}

@@ -1,0 +1,36 @@
+import { expect, test } from '@playwright/test';
+
+test('a project is found, copied, put away, taken out, deleted and brought back', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Begin an account' }).click();
+    await page.getByLabel('Your name').fill('Ivo Brand');
+    await page.getByLabel('E-mail').fill(`shelf-${Date.now()}@lee-shore.example`);
+    await page.getByLabel('Password').fill('seven small harbours');
+    await page.getByRole('form', { name: 'Begin an account' }).getByRole('button').click();
+    await expect(page.getByRole('heading', { name: 'Ivo Brand’s projects' })).toBeVisible();
+    await page.getByLabel('Name').fill('Porch bench');
+    await page.getByRole('button', { name: 'Begin measuring' }).click();
+    await page.waitForURL(/\/projects\/\w+\/site$/);
+    await page.goto('/');
+    const list = page.getByRole('list', { name: 'projects' });
+    await page.getByRole('button', { name: 'copy Porch bench', exact: true }).click();
+    await expect(list.getByRole('listitem')).toHaveCount(2);
+    await page.getByRole('textbox', { name: 'find a project' }).fill('COPY');
+    await expect(list.getByRole('listitem')).toHaveCount(1);
+    await page.getByRole('textbox', { name: 'find a project' }).fill('nothing like it');
+    await expect(page.getByText('No project is called that.')).toBeVisible();
+    await page.getByRole('textbox', { name: 'find a project' }).fill('');
+    await page.getByRole('button', { name: 'put away Porch bench', exact: true }).click();
+    await expect(list.getByRole('listitem')).toHaveCount(1);
+    await page.getByRole('button', { name: 'Put away', exact: true }).click();
+    await page.getByRole('button', { name: 'take out Porch bench', exact: true }).click();
+    await expect(page.getByText('Nothing is put away.')).toBeVisible();
+    await page.getByRole('button', { name: 'At hand' }).click();
+    await page.getByRole('button', { name: 'delete Porch bench', exact: true }).click();
+    await expect(list.getByRole('listitem')).toHaveCount(1);
+    await page.getByRole('button', { name: 'Deleted' }).click();
+    await expect(list).toContainText('Porch bench');
+    await page.getByRole('button', { name: 'bring back' }).click();
+    await page.getByRole('button', { name: 'At hand' }).click();
+    await expect(list.getByRole('link', { name: 'Porch bench', exact: true })).toBeVisible();
+});

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Household;
+use App\Models\Photo;
+use App\Models\Project;
+use Illuminate\Support\Facades\File;
+use Tests\TestCase;
+
+/** Projects found, copied, put away, deleted with a way back. */
+final class ShelfTest extends TestCase
+{
+    public function test_projects_are_found_by_a_part_of_their_name(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $names = fn (string $search): array => array_column($this->getJson('/api/projects?'.http_build_query(['search' => $search]))->assertOk()->json('data'), 'name');
+        self::assertSame(['Chart room, chimney wall', 'Chart room, left niche', 'Chart room, right niche'], $names('chart ROOM'));
+        self::assertSame([], $names('%'), 'a sign is a sign');
+        $this->getJson('/api/projects?which=lost')->assertStatus(422);
+    }
+
+    public function test_put_away_it_is_found_there_alone_and_unchanged(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $listed = fn (string $which): bool => in_array($project->id, array_column($this->getJson("/api/projects?which=$which")->json('data'), 'id'), true);
+        $this->patchJson("/api/projects/$project->id", ['archived' => true])->assertOk()->assertJsonPath('data.archived', true);
+        self::assertSame([false, true], [$listed('open'), $listed('archived')]);
+        $this->getJson("/api/projects/$project->id")->assertOk();
+        self::assertTrue($project->updated_at->equalTo($project->refresh()->updated_at));
+        $this->patchJson("/api/projects/$project->id", ['archived' => false]);
+        self::assertSame([true, false], [$listed('open'), $listed('archived')]);
+    }
+
+    public function test_deleted_it_can_be_brought_back_for_thirty_days(): void
+    {
+        $owner = $this->demoOwner();
+        $viewer = $this->viewer();
+        $this->actingAs($owner);
+        $project = $this->demoProject();
+        $this->deleteJson("/api/projects/$project->id")->assertNoContent();
+        $this->getJson("/api/projects/$project->id")->assertNotFound();
+        self::assertSame([$project->id], array_column($this->getJson('/api/projects?which=deleted')->json('data'), 'id'));
+        $this->actingAs($viewer)->postJson("/api/projects/$project->id/bring-back")->assertForbidden();
+        $this->actingAs($this->stranger())->postJson("/api/projects/$project->id/bring-back")->assertForbidden();
+        $this->actingAs($owner)->postJson("/api/projects/$project->id/bring-back")->assertOk();
+        $this->getJson("/api/projects/$project->id")->assertOk()->assertJsonPath('document.name', $project->name);
+    }
+
+    public function test_after_thirty_days_it_is_gone_with_its_photos(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        File::ensureDirectoryExists(Photo::folder($project->id));
+        $this->deleteJson("/api/projects/$project->id");
+        $this->travel(Project::WAY_BACK - 1)->days();
+        $this->artisan('incastro:purge');
+        self::assertTrue(Project::withTrashed()->whereKey($project->id)->exists());
+        $this->travel(2)->days();
+        $this->artisan('incastro:purge');
+        self::assertFalse(Project::withTrashed()->whereKey($project->id)->exists());
+        self::assertFalse(is_dir(Photo::folder($project->id)));
+    }
+
+    public function test_the_demo_house_is_put_back_also_when_some_of_it_was_deleted_and_what_was_joined_stays(): void
+    {
+        config(['incastro.demo' => true]);
+        $owner = $this->demoOwner();
+        $club = Household::query()->create(['name' => 'Boat club']);
+        $club->users()->attach($this->stranger(), ['role' => 'owner']);
+        $club->users()->attach($owner, ['role' => 'maker']);
+        $this->actingAs($owner)->deleteJson('/api/projects/'.$this->demoProject()->id)->assertNoContent();
+        self::assertSame(0, $this->artisan('incastro:reset'));
+        self::assertSame(19, Project::query()->where('household_id', $this->demoProject()->household_id)->count());
+        self::assertSame(1, $club->users()->count(), 'the club and its owner are still there');
+    }
+
+    public function test_a_copy_has_photos_of_its_own_and_no_history(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $photo = '01J0000000000000000000PH01';
+        File::ensureDirectoryExists(Photo::folder($project->id));
+        file_put_contents(Photo::path($project->id, $photo), 'a picture');
+        Photo::query()->create(['id' => $photo, 'project_id' => $project->id, 'user_id' => $project->owner_id, 'width' => 4, 'height' => 3]);
+        $this->postJson("/api/projects/$project->id/changes", $this->change($project->revision, [['op' => 'append', 'path' => ['facts', '01J0000000000000000000FACT'], 'value' => ['kind' => 'picture', 'about' => 'x', 'photo' => $photo, 'width' => 4, 'height' => 3]]]))->assertOk();
+        $id = (string) $this->postJson("/api/projects/$project->id/copy")->assertCreated()->assertJsonPath('data.name', "$project->name, copy")->json('data.id');
+        $own = $this->getJson("/api/projects/$id")->json('document.facts')['01J0000000000000000000FACT']['photo'];
+        self::assertNotSame($photo, $own);
+        self::assertSame('a picture', (string) file_get_contents(Photo::path($id, $own)));
+        $this->getJson("/api/projects/$id/photos/$own")->assertOk();
+        self::assertSame(1, Project::query()->findOrFail($id)->revision);
+        File::deleteDirectory(Photo::folder($id));
+        $this->actingAs($this->viewer())->postJson("/api/projects/$project->id/copy")->assertForbidden();
+        foreach ([['PATCH', ['archived' => true]], ['DELETE', []]] as [$method, $body]) {
+            $this->json($method, "/api/projects/$project->id", $body)->assertForbidden();
+        }
+    }
+}
