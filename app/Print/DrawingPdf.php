@@ -20,9 +20,26 @@ final readonly class DrawingPdf
         'plinth' => [245, 234, 208], 'breast' => [226, 220, 207], 'appliance' => [238, 236, 230], 'trim' => [224, 210, 184], 'hidden' => null,
     ];
 
+    /** Room for figures around a drawing, mm. */
+    private const MARGIN = 24.0;
+
     /** @param  array<string, string>  $numbers  what each reading is marked with, by id; empty where readings are not drawn */
     public function __construct(private \TCPDF $pdf, private Catalogue $words, private array $numbers = [], private bool $withValues = false)
     {
+    }
+
+    /**
+     * The ratio (1 : n) at which a drawing fills a frame, and where a point of it falls on the page.
+     *
+     * @param  Drawing  $drawing
+     * @return array{int, \Closure(array{int|float, int|float}): array{float, float}}
+     */
+    public static function placing(array $drawing, float $x, float $y, float $width, float $height, float $margin = self::MARGIN): array
+    {
+        [$left, $bottom, $right, $top] = $drawing['bounds'];
+        $ratio = (int) ceil(max(($right - $left) / ($width - 2 * $margin), ($top - $bottom) / ($height - 2 * $margin), 1.0) / 5) * 5;
+
+        return [$ratio, fn (array $p): array => [$x + $margin + ($p[0] - $left) / $ratio, $y + $height - $margin - ($p[1] - $bottom) / $ratio]];
     }
 
     /**
@@ -30,11 +47,9 @@ final readonly class DrawingPdf
      *
      * @param  Drawing  $drawing
      */
-    public function draw(array $drawing, float $x, float $y, float $width, float $height, float $margin = 24.0): int
+    public function draw(array $drawing, float $x, float $y, float $width, float $height, float $margin = self::MARGIN): int
     {
-        [$left, $bottom, $right, $top] = $drawing['bounds'];
-        $ratio = (int) ceil(max(($right - $left) / ($width - 2 * $margin), ($top - $bottom) / ($height - 2 * $margin), 1.0) / 5) * 5;
-        $place = fn (array $p): array => [$x + $margin + ($p[0] - $left) / $ratio, $y + $height - $margin - ($p[1] - $bottom) / $ratio];
+        [$ratio, $place] = self::placing($drawing, $x, $y, $width, $height, $margin);
         foreach ($drawing['items'] as $item) {
             match ($item['kind']) {
                 'shape', 'thing' => $this->shape($item, $place),

@@ -16,6 +16,9 @@ final class HandoverPdf
 
     private const LINE = 5.0;
 
+    /** Where the drawing lies: its corner and its extents, mm. */
+    private const FRAME = [15.0, 34.0, 180.0, 150.0];
+
     private float $y = 400.0;
 
     /** @param  array<string, mixed>  $plan */
@@ -47,8 +50,8 @@ final class HandoverPdf
                 continue;
             }
             $this->page("{$piece['name']}, $to");
-            $ratio = (new DrawingPdf($this->pdf, $this->words))->draw($drawing, 15, 34, 180, 150);
-            $this->marks($piece['id'], $drawing['bounds'], $ratio);
+            (new DrawingPdf($this->pdf, $this->words))->draw($drawing, ...self::FRAME);
+            $this->marks($piece['id'], DrawingPdf::placing($drawing, ...self::FRAME)[1]);
             $this->y = 190.0;
         }
     }
@@ -56,16 +59,16 @@ final class HandoverPdf
     /**
      * A numbered dot where each photo was taken.
      *
-     * @param  array{int|float, int|float, int|float, int|float}  $bounds
+     * @param  \Closure(array{int|float, int|float}): array{float, float}  $place
      */
-    private function marks(string $piece, array $bounds, int $ratio): void
+    private function marks(string $piece, \Closure $place): void
     {
         foreach ($this->marked() as $n => $photo) {
             $mark = $photo['mark'];
             if ($mark === null || $mark['drawing'] !== $piece || $mark['view'] !== 'front') {
                 continue;
             }
-            [$x, $y] = [15 + 24 + ($mark['x'] - $bounds[0]) / $ratio, 34 + 150 - 24 - ($mark['y'] - $bounds[1]) / $ratio];
+            [$x, $y] = $place([$mark['x'], $mark['y']]);
             $this->pdf->SetFillColor(31, 95, 150);
             $this->pdf->Circle($x, $y, 2.4, 0, 360, 'F');
             $this->pdf->SetTextColor(255);

@@ -35,8 +35,14 @@ final readonly class Replanner
 
     private Cutting $cutting;
 
+    /** @var array{parts: list<array{id: string, state: string}>, cut: list<array{sheets: list<array{in_hand: bool}>}>, buy: array{total_cents: int}, schedule: array{minutes: int}} as it stands */
+    private array $plan;
+
     /** @var array<string, string> how far each part is */
     private array $states;
+
+    /** @var list<MadePiece> cut pieces that somebody has to decide about */
+    private array $open;
 
     /** @var array<string, true> sheets that are to be cut no further */
     private array $closing;
@@ -46,7 +52,9 @@ final readonly class Replanner
     {
         $this->project = ProjectReader::read($document);
         $this->cutting = Planner::cutting($document);
-        $this->states = array_column(self::planned($document)['parts'], 'state', 'id');
+        $this->plan = self::planned($document);
+        $this->states = array_column($this->plan['parts'], 'state', 'id');
+        $this->open = array_values(array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => $p->isCut && $p->isOpen()));
         $this->closing = $this->closing();
     }
 
@@ -63,14 +71,14 @@ final readonly class Replanner
         $uses = $self->uses($instead);
         $ops = $self->operations($uses);
         $after = $ops === [] ? $document : Changes::apply($document, Change::of($ops))->document;
-        $planned = self::planned($after);
+        $unspoiled = $self->unspoiled();
 
         return [
             'ops' => $ops,
             'rows' => $self->rows($uses),
             'anew' => $self->anew($after),
-            'before' => self::effort(self::planned($self->unspoiled())),
-            'after' => self::effort($planned),
+            'before' => self::effort($unspoiled === null ? $self->plan : self::planned($unspoiled)),
+            'after' => self::effort($ops === [] ? $self->plan : self::planned($after)),
         ];
     }
 
@@ -95,13 +103,13 @@ final readonly class Replanner
         return ['sheets' => count(array_filter($sheets, fn (array $s): bool => ! $s['in_hand'])), 'cents' => $plan['buy']['total_cents'], 'minutes' => $plan['schedule']['minutes']];
     }
 
-    /** @return array<array-key, mixed> the document as if nothing had come out wrong that was not worked through yet */
-    private function unspoiled(): array
+    /** @return array<array-key, mixed>|null the document as if nothing had come out wrong that was not worked through yet; null where nothing has */
+    private function unspoiled(): ?array
     {
         $open = array_filter($this->project->log->wrong, fn (CutWrong $w): bool => ! isset($this->project->rework[$w->begun]->uses[$w->part]));
         $struck = array_map(fn (CutWrong $w): array => ['op' => 'strike', 'path' => ['facts', $w->id], 'value' => null], array_values($open));
 
-        return $struck === [] ? $this->document : Changes::apply($this->document, Change::of($struck))->document;
+        return $struck === [] ? null : Changes::apply($this->document, Change::of($struck))->document;
     }
 
     /** @return array<string, true> sheets on which something not cut yet is not what is wanted there now */
@@ -116,12 +124,6 @@ final readonly class Replanner
         return $closing;
     }
 
-    /** @return list<MadePiece> cut pieces that somebody has to decide about */
-    private function open(): array
-    {
-        return array_values(array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => $p->isCut && $p->isOpen()));
-    }
-
     /**
      * @param  array<string, array<string, string>>  $instead
      * @return list<array{MadePiece, string}> what becomes of each open piece
@@ -129,14 +131,14 @@ final readonly class Replanner
     private function uses(array $instead): array
     {
         $uses = $loose = [];
-        foreach ($this->open() as $i => $piece) {
+        foreach ($this->open as $i => $piece) {
             $said = $instead[$piece->begun][$piece->item] ?? null;
             $uses[$i] = $said ?? ($piece->serving?->worth === Worth::Trim ? (string) $piece->serves : null);
             $loose += $uses[$i] === null ? [$i => $piece] : [];
         }
         $become = $this->matched($loose, array_filter($uses));
 
-        return array_map(fn (int $i, MadePiece $p): array => [$p, $uses[$i] ?? $become[$i] ?? $this->rest($p)], array_keys($this->open()), $this->open());
+        return array_map(fn (int $i, MadePiece $p): array => [$p, $uses[$i] ?? $become[$i] ?? $this->rest($p)], array_keys($this->open), $this->open);
     }
 
     /** A piece nobody drilled or finished yet is worth cutting from, where it is large enough. */

@@ -67,7 +67,7 @@ final readonly class Account implements \JsonSerializable
         if ($piece->serving === null || $piece->serving->worth !== Worth::Trim) {
             return 0;
         }
-        [$l, $w] = $piece->serving->turned ? [$piece->width, $piece->length] : [$piece->length, $piece->width];
+        [$l, $w] = array_map(fn (Length $side): int => $side->units, $piece->partSize());
 
         return $l * $w - min($l, $l - $piece->serving->overLength) * min($w, $w - $piece->serving->overWidth);
     }
