@@ -11,6 +11,8 @@ use Illuminate\Support\Facades\DB;
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
+use Incastro\Core\History\Told;
+use Incastro\Core\Measure\Text;
 
 /** Applies a change to a project as one new revision, or refuses it whole. */
 final class ChangeProject
@@ -58,7 +60,20 @@ final class ChangeProject
         foreach ($paths as $path) {
             $theirs[$path] = data_get($document, explode('/', ltrim($path, '/')));
         }
-        throw new StaleChange($paths, $theirs, $change->operations, $project->revision);
+        throw new StaleChange($paths, $theirs, $change->operations, $project->revision, self::told($change, $paths, $document));
+    }
+
+    /**
+     * @param  list<string>  $paths  what both changed
+     * @param  array<array-key, mixed>  $document
+     * @return list<array{what: Text, mine: Text|null, theirs: Text|null, both: bool}>
+     */
+    private static function told(Change $change, array $paths, array $document): array
+    {
+        $rows = Told::operations($change->operations, $document, Changes::laid($document, $change->operations));
+
+        return array_map(fn (array $op, array $row): array => ['what' => $row['what'], 'mine' => $row['after'], 'theirs' => $row['before'],
+            'both' => $op['path'][0] !== 'facts' && in_array('/'.implode('/', $op['path']), $paths, true)], $change->operations, $rows);
     }
 
     /** @param  list<array{op: string, path: list<string>, value: mixed}>  $inverse */

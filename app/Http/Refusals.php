@@ -30,6 +30,7 @@ final class Refusals
             'theirs' => $e->theirs,
             'mine' => $e->mine,
             'revision' => $e->revision,
+            'rows' => $e->rows,
         ], 409));
         $exceptions->render(function (\Throwable $e, Request $request): ?JsonResponse {
             return $request->is('api/*') ? self::plain($e) : null;

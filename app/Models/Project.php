@@ -23,10 +23,12 @@ use Incastro\Core\Document\Upgrade;
  * @property string $name
  * @property int $revision
  * @property string $document
+ * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property Carbon|null $archived_at
  * @property Carbon|null $deleted_at
  * @property Household $household
+ * @property User|null $owner
  */
 final class Project extends Model
 {
@@ -42,6 +44,12 @@ final class Project extends Model
     public function household(): BelongsTo
     {
         return $this->belongsTo(Household::class);
+    }
+
+    /** @return BelongsTo<User, $this> who began it */
+    public function owner(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'owner_id');
     }
 
     /** @return HasMany<Revision, $this> */

@@ -28,6 +28,7 @@ export const router = createRouter({
                 { path: 'cut', component: CutPage },
                 { path: 'make', component: () => import('./stages/make/MakePage.vue') },
                 { path: 'log', component: () => import('./stages/log/LogPage.vue') },
+                { path: 'history', component: () => import('./stages/history/HistoryPage.vue') },
             ],
         },
         { path: '/projects/:id/wall', component: WallPage },

@@ -14,7 +14,9 @@ test('two people changing one thing are shown both versions and nothing is lost'
     const dialog = page.getByRole('dialog', { name: 'Two versions' });
     await expect(dialog).toContainText('360');
     await expect(dialog).toContainText('350');
-    await dialog.getByRole('button', { name: 'Put mine over it' }).click();
+    await expect(dialog).toContainText('Chart shelves, depth');
+    await dialog.getByRole('radio', { name: '360' }).check();
+    await dialog.getByRole('button', { name: 'As chosen' }).click();
     await saved(page, 3);
     await expect(depth(page)).toHaveValue('360');
 });

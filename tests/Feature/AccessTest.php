@@ -15,6 +15,8 @@ final class AccessTest extends TestCase
     {
         yield 'show' => ['GET', '', true];
         yield 'revisions' => ['GET', '/revisions', true];
+        yield 'a revision' => ['GET', '/revisions/1', true];
+        yield 'two revisions' => ['GET', '/revisions/1/compare/1', true];
         yield 'plan' => ['GET', '/plan', true];
         yield 'plan section' => ['GET', '/plan/cut', true];
         yield 'csv' => ['GET', '/parts.csv', true];
@@ -83,8 +85,8 @@ final class AccessTest extends TestCase
             self::assertContains('auth', $route->gatherMiddleware(), $route->uri());
             $path = str_replace(['api/projects/{project}', '/{section?}'], '', $route->uri());
             // What is reached by an id or needs a body of its own: see LayoutSearchTest, CutTest, PhotoTest, TemplateTest, CarryInTest, StartTest, PieceTest, HandoverTest and ShelfTest.
-            if (! preg_match('/{search}|places|rack\/{piece}|library\/{entry}|{photo}|{form}|thing-starts|piece-starts|schools|carry-in|other-side|copy/', $path) && ! in_array($route->methods()[0].$path, ['PATCH', 'DELETE'], true)) {
-                self::assertContains($route->methods()[0].' '.str_replace('{kind}', 'closet', $path), $listed);
+            if (! preg_match('/{search}|places|rack\/{piece}|library\/{entry}|{photo}|{form}|thing-starts|piece-starts|schools|carry-in|other-side|copy/', $path) && ! in_array($route->methods()[0].$path, ['PATCH', 'DELETE', 'PATCH/revisions/{number}'], true)) {
+                self::assertContains($route->methods()[0].' '.strtr($path, ['{kind}' => 'closet', '{number}' => '1', '{from}' => '1', '{to}' => '1']), $listed);
             }
         }
     }

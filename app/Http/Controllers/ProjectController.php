@@ -9,7 +9,6 @@ use App\Actions\PlanProject;
 use App\Http\Requests\ImportRequest;
 use App\Http\Requests\NewProjectRequest;
 use App\Http\Resources\ProjectResource;
-use App\Http\Resources\RevisionResource;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Http\JsonResponse;
@@ -76,12 +75,5 @@ final class ProjectController
 
         return new Response(sprintf('{"project":%s,"revision":%d,"document":%s,"plan":%s}',
             $about, $project->revision, $project->document, $plan->json($project)), 200, ['Content-Type' => 'application/json']);
-    }
-
-    public function revisions(Project $project): AnonymousResourceCollection
-    {
-        Gate::authorize('view', $project);
-
-        return RevisionResource::collection($project->revisions()->orderByDesc('number')->limit(100)->get());
     }
 }

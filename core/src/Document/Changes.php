@@ -35,6 +35,27 @@ final class Changes
     }
 
     /**
+     * Operations laid on a document without reading what comes of it: for looking back, and for showing what was refused.
+     * What is impossible is left out.
+     *
+     * @param  array<array-key, mixed>  $document  in today's form
+     * @param  list<array{op: string, path: list<string>, value: mixed}>  $operations
+     * @return array<array-key, mixed>
+     */
+    public static function laid(array $document, array $operations): array
+    {
+        foreach ($operations as $i => $operation) {
+            try {
+                [$document] = self::step($document, $operation, "/ops/$i");
+            } catch (DocumentRejected) {
+                continue;
+            }
+        }
+
+        return $document;
+    }
+
+    /**
      * @param  array<array-key, mixed>  $document
      * @param  array{op: string, path: list<string>, value: mixed}  $operation
      * @return array{array<array-key, mixed>, array{op: string, path: list<string>, value: mixed}|null}

@@ -22,6 +22,15 @@ export interface RefusalBody {
     readonly paths?: readonly string[];
     readonly theirs?: Readonly<Record<string, unknown>>;
     readonly revision?: number;
+    readonly rows?: readonly ConflictRow[];
+}
+
+/** One operation of a refused change: what it would make of a thing, and how that stands. `both`: somebody else changed it too. */
+export interface ConflictRow {
+    readonly what: Text;
+    readonly mine: Text | null;
+    readonly theirs: Text | null;
+    readonly both: boolean;
 }
 
 /** The server could not be reached. */
@@ -48,6 +57,42 @@ export interface ProjectLine {
     readonly may_change: boolean;
     readonly archived: boolean;
     readonly deleted: boolean;
+}
+
+/** One thing that changed; null where it was or is not there. */
+export interface ToldRow {
+    readonly area: 'room' | 'piece' | 'material' | 'sheets' | 'log' | 'other';
+    readonly what: Text;
+    readonly before: Text | null;
+    readonly after: Text | null;
+}
+
+export interface RevisionLine {
+    readonly number: number;
+    readonly by: string | null;
+    readonly made_at: string;
+    readonly name: string | null;
+    readonly rows: readonly ToldRow[];
+    readonly more: number;
+}
+
+/** Sizes in mm: length, width, thickness. */
+export interface ComparedPart {
+    readonly label: string;
+    readonly name: Text;
+    readonly before: { size: readonly [number, number, number]; material: string } | null;
+    readonly after: { size: readonly [number, number, number]; material: string } | null;
+}
+
+export type ComesTo = Readonly<Record<'parts' | 'sheets' | 'cents' | 'minutes' | 'findings' | 'stops', number>>;
+
+export interface Compared {
+    readonly from: number;
+    readonly to: number;
+    readonly rows: readonly ToldRow[];
+    readonly parts: readonly ComparedPart[];
+    readonly before: ComesTo;
+    readonly after: ComesTo;
 }
 
 /** Projects at hand, put away, or deleted and to be brought back. */
@@ -305,6 +350,11 @@ export const api = {
         ask<{ id: string; width: number; height: number }>('PUT', `${project(id)}/photos/${photo}`, blob, 'image/jpeg'),
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
+    revisions: (id: string, newest?: number) =>
+        ask<{ data: RevisionLine[] }>('GET', `${project(id)}/revisions${newest ? `?newest=${newest}` : ''}`),
+    compare: (id: string, from: number, to: number) => ask<Compared>('GET', `${project(id)}/revisions/${from}/compare/${to}`),
+    backTo: (id: string, number: number) => ask<{ ops: Operation[] }>('GET', `${project(id)}/revisions/${number}`),
+    nameRevision: (id: string, number: number, name: string) => ask<void>('PATCH', `${project(id)}/revisions/${number}`, { name }),
     replan: (id: string, instead: Readonly<Record<string, Readonly<Record<string, string>>>>) =>
         ask<Replan>('POST', `${project(id)}/replan`, { instead }),
     otherSide: (id: string) => ask<{ data: ProjectLine }>('POST', `${project(id)}/other-side`),

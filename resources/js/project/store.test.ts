@@ -19,7 +19,8 @@ class Server {
         const fail = this.failNext;
         this.failNext = null;
         if (fail === 'away') throw new TypeError('network');
-        if (fail === 'stale') return Response.json({ message: 'Someone changed it.', theirs: { '/depth': 350 } }, { status: 409 });
+        if (fail === 'stale')
+            return Response.json({ message: 'Someone changed it.', rows: [{ both: true }, { both: false }] }, { status: 409 });
         const inverse = this.applied.get(change.change_id) ?? this.apply(change);
         if (fail === 'lost answer') throw new TypeError('network');
         return Response.json({ ...this.state(), inverse });
@@ -99,9 +100,9 @@ it('shows both versions of a stale change and lays mine over only when told to',
     const project = await opened();
     server.failNext = 'stale';
     await expect(project.change(set(300))).rejects.toThrow('Someone changed it.');
-    expect(project.conflict?.theirs).toEqual({ '/depth': 350 });
+    expect(project.conflict?.rows.map((r) => r.both)).toEqual([true, false]);
     expect(server.depth).toBe(380);
-    await project.settle(true);
+    await project.settle(() => true);
     expect([server.depth, project.conflict]).toEqual([300, null]);
 });
 
@@ -109,6 +110,31 @@ it('leaves theirs when told to', async () => {
     const project = await opened();
     server.failNext = 'stale';
     await expect(project.change(set(300))).rejects.toThrow();
-    await project.settle(false);
+    await project.settle(() => false);
     expect([server.depth, project.conflict, project.undoable.length]).toEqual([380, null, 0]);
+});
+
+it('lays over only what is to stand, and asks about each refused change in turn', async () => {
+    const project = await opened();
+    server.failNext = 'stale';
+    const first = project.change(set(300), set(305));
+    await expect(first).rejects.toThrow();
+    server.failNext = 'stale';
+    await expect(project.change(set(310))).rejects.toThrow();
+    expect(project.conflict?.mine).toEqual([set(300), set(305)]);
+    await project.settle((i) => i === 1);
+    expect(server.seen.at(-1)?.ops).toEqual([set(305)]);
+    expect(project.conflict?.mine).toEqual([set(310)]);
+    await project.settle(() => false);
+    expect([server.depth, project.conflict]).toEqual([305, null]);
+});
+
+it('keeps what may be undone when a conflict is settled', async () => {
+    const project = await opened();
+    await project.change(set(300));
+    server.failNext = 'stale';
+    await expect(project.change(set(310))).rejects.toThrow();
+    await project.settle(() => false);
+    await project.undo();
+    expect(server.depth).toBe(380);
 });

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { api, type Operation, type ProjectLine, Refused, Unreachable } from '../api/client';
+import { api, type ConflictRow, type Operation, type ProjectLine, Refused, Unreachable } from '../api/client';
 import type { Piece, ProjectDocument, Space } from '../api/document';
 import type { Plan } from '../api/plan';
 import type { Unit } from '../measure/read';
@@ -10,10 +10,11 @@ import { ulid } from './ulid';
 
 export type SaveState = 'saved' | 'saving' | 'waiting';
 
-interface Conflict {
+/** A change that was refused because somebody else changed the same meanwhile; a row for each operation of it. */
+export interface Conflict {
     readonly message: string;
     readonly mine: readonly Operation[];
-    readonly theirs: Readonly<Record<string, unknown>>;
+    readonly rows: readonly ConflictRow[];
 }
 
 /** The open project: its document and plan as the server last gave them, and what may be undone. */
@@ -24,7 +25,9 @@ export const useProject = defineStore('project', () => {
     const revision = ref(0);
     const savedAt = ref<Date | null>(null);
     const saveState = ref<SaveState>('saved');
-    const conflict = shallowRef<Conflict | null>(null);
+    /** Refused changes in the order they were made; the first is asked about. */
+    const conflicts = shallowRef<readonly Conflict[]>([]);
+    const conflict = computed<Conflict | null>(() => conflicts.value[0] ?? null);
     const readerUnit = ref<Unit | null>(null);
     const undoable = ref<(readonly Operation[])[]>([]);
     const redoable = ref<(readonly Operation[])[]>([]);
@@ -67,13 +70,17 @@ export const useProject = defineStore('project', () => {
     const say = (text: Text): string => render(text, unit.value);
 
     async function open(id: string): Promise<void> {
-        const [opened, session] = await Promise.all([api.open(id), api.session()]);
+        const session = await Promise.all([load(id), api.session()]).then(([, s]) => s);
         readerUnit.value = session.user?.profile.unit ?? null;
-        if (line.value?.id !== opened.project.id) chosenSpace.value = null;
-        line.value = opened.project;
-        take(opened);
         undoable.value = [];
         redoable.value = [];
+    }
+
+    async function load(id: string): Promise<void> {
+        const opened = await api.open(id);
+        if (line.value?.id !== opened.project.id) [chosenSpace.value, conflicts.value] = [null, []];
+        line.value = opened.project;
+        take(opened);
     }
 
     function take(answer: { revision: number; document: ProjectDocument; plan: Plan }): void {
@@ -114,7 +121,7 @@ export const useProject = defineStore('project', () => {
 
     function noticeConflict(error: unknown, ops: readonly Operation[]): void {
         if (error instanceof Refused && error.status === 409) {
-            conflict.value = { message: error.message, mine: ops, theirs: error.body.theirs ?? {} };
+            conflicts.value = [...conflicts.value, { message: error.message, mine: ops, rows: error.body.rows ?? [] }];
         }
     }
 
@@ -147,12 +154,14 @@ export const useProject = defineStore('project', () => {
         await api.keepProfile({ unit: next === documentUnit.value ? null : next });
     }
 
-    /** After a conflict: load what stands now, then either leave it or lay mine over it. */
-    async function settle(mine: boolean): Promise<void> {
-        const refused = conflict.value;
-        conflict.value = null;
-        await open(line.value!.id);
-        if (mine && refused) await change(...refused.mine);
+    /** After a conflict: load what stands now, then lay those operations of mine over it that are to stand. */
+    async function settle(stands: (index: number) => boolean): Promise<void> {
+        const [refused, ...later] = conflicts.value;
+        if (!refused) return;
+        await load(line.value!.id);
+        conflicts.value = later;
+        const mine = refused.mine.filter((_, i) => stands(i));
+        if (mine.length > 0) await change(...mine);
     }
 
     return {

@@ -1,45 +1,61 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
-import { computed } from 'vue';
+import { computed, ref, watch } from 'vue';
+import type { Text } from '../measure/words';
 import { useProject } from '../project/store';
 import { useRefusals } from './refusals';
 
+/** What two people changed at once, thing by thing; what only one of them changed stands as it is. */
 const project = useProject();
 const guarded = useRefusals();
-const shown = (value: unknown): string => (value === null || value === undefined ? 'taken away' : JSON.stringify(value));
-const rows = computed(() =>
-    (project.conflict?.mine ?? []).map((op) => ({ what: op.path.at(-1), mine: shown(op.value), theirs: shown(theirsOf(op.path)) })),
+const mine = ref<boolean[]>([]);
+watch(
+    () => project.conflict,
+    (c) => (mine.value = (c?.rows ?? []).map((r) => !r.both)),
 );
-
-function theirsOf(path: readonly string[]): unknown {
-    const key = `/${path.join('/')}`;
-    return project.conflict?.theirs[key];
-}
+const rows = computed(() => project.conflict?.rows ?? []);
+const asked = computed(() => rows.value.some((r) => r.both));
+const shown = (text: Text | null): string => (text === null ? 'not there' : project.say(text));
+const settle = (stands: (index: number) => boolean): Promise<boolean> => guarded(project.settle(stands));
 </script>
 
 <template>
-    <Dialog :visible="project.conflict !== null" modal header="Two versions" :closable="false" :style="{ width: '520px' }">
+    <Dialog
+        :visible="project.conflict !== null"
+        modal
+        header="Two versions"
+        :closable="false"
+        :style="{ width: '640px', maxWidth: '96vw' }"
+    >
         <p>{{ project.conflict?.message }}</p>
-        <table>
+        <table v-if="rows.length">
             <thead>
                 <tr>
-                    <th />
-                    <th>yours</th>
-                    <th>theirs</th>
+                    <th>What</th>
+                    <th>Yours</th>
+                    <th>Theirs</th>
                 </tr>
             </thead>
             <tbody>
                 <tr v-for="(r, i) in rows" :key="i">
-                    <td>{{ r.what }}</td>
-                    <td>{{ r.mine }}</td>
-                    <td>{{ r.theirs }}</td>
+                    <td>{{ project.say(r.what) }}</td>
+                    <template v-if="r.both">
+                        <td>
+                            <label><input v-model="mine[i]" type="radio" :name="`row-${i}`" :value="true" />{{ shown(r.mine) }}</label>
+                        </td>
+                        <td>
+                            <label><input v-model="mine[i]" type="radio" :name="`row-${i}`" :value="false" />{{ shown(r.theirs) }}</label>
+                        </td>
+                    </template>
+                    <td v-else colspan="2">{{ shown(r.mine) }} <span class="soft">only you changed this: it is kept</span></td>
                 </tr>
             </tbody>
         </table>
         <template #footer>
-            <Button label="Keep theirs" severity="secondary" @click="guarded(project.settle(false))" />
-            <Button label="Put mine over it" @click="guarded(project.settle(true))" />
+            <Button label="All theirs" severity="secondary" @click="settle(() => false)" />
+            <Button label="All mine" severity="secondary" @click="settle(() => true)" />
+            <Button v-if="asked" label="As chosen" @click="settle((i) => mine[i] ?? false)" />
         </template>
     </Dialog>
 </template>
@@ -56,9 +72,15 @@ th {
     font-weight: 400;
 }
 td {
-    padding: 4px 10px 4px 0;
+    padding: 6px 10px 6px 0;
     vertical-align: top;
-    word-break: break-word;
+    overflow-wrap: anywhere;
     border-top: 1px solid var(--rule);
+}
+label {
+    display: flex;
+    gap: 6px;
+    align-items: baseline;
+    cursor: pointer;
 }
 </style>

@@ -60,6 +60,9 @@ const items = computed(() => [
             </button>
             <span class="soft" title="the unit you read in">{{ project.unit }}</span>
             <span class="soft" role="status">{{ saved }}</span>
+            <RouterLink class="soft" :to="`/projects/${project.line?.id}/history`" title="every change, who made it, and the way back"
+                >Revision {{ project.revision }}</RouterLink
+            >
             <Button
                 label="Take away"
                 size="small"

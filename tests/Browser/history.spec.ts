@@ -1,0 +1,31 @@
+import { expect, test } from '@playwright/test';
+import { openCopy, saved } from './house';
+
+test('each change is told, two revisions compared, an earlier one named and brought back', async ({ page }) => {
+    await openCopy(page, undefined, 'piece');
+    const field = (name: string) => page.getByRole('textbox', { name, exact: true });
+    await field('height').fill('2280');
+    await field('height').press('Enter');
+    await saved(page, 2);
+    await field('depth').fill('350');
+    await field('depth').press('Enter');
+    await saved(page, 3);
+    await page.getByRole('link', { name: 'Revision 3' }).click();
+    const list = page.getByRole('navigation', { name: 'revisions' });
+    await expect(list.getByRole('button', { name: /Revision 2/ })).toContainText(/Chart shelves, height: 2\W*300\W+mm → 2\W*280\W+mm/);
+    await list.getByRole('button', { name: /Revision 1/ }).click();
+    const piece = page.getByRole('table', { name: 'The piece' });
+    await expect(piece.getByRole('row')).toHaveCount(3);
+    await expect(page.getByRole('table', { name: 'parts that come out otherwise' })).toContainText('A1');
+    await page.getByRole('combobox', { name: 'compared with' }).selectOption({ label: 'revision 2' });
+    await expect(piece.getByRole('row')).toHaveCount(2);
+    await list.getByRole('button', { name: /Revision 2/ }).click();
+    await page.getByRole('textbox', { name: 'Its name' }).fill('Before it grew shallow');
+    await page.getByRole('button', { name: 'Keep' }).click();
+    await expect(list.getByRole('button', { name: /Before it grew shallow/ })).toBeVisible();
+    await page.getByRole('button', { name: 'Bring it back' }).click();
+    await expect(page.getByRole('link', { name: 'Revision 4' })).toBeVisible();
+    await expect(list.getByRole('button', { name: /Revision 4/ })).toContainText(/depth: 350\W+mm → 380\W+mm/);
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(list.getByRole('button', { name: /Revision 5/ })).toContainText(/depth: 380\W+mm → 350\W+mm/);
+});
