@@ -6,10 +6,12 @@ use App\Http\Controllers\AccountController;
 use App\Http\Controllers\CarryInController;
 use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\DemoController;
+use App\Http\Controllers\DrawingController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HouseholdController;
 use App\Http\Controllers\LayoutSearchController;
 use App\Http\Controllers\LibraryController;
+use App\Http\Controllers\LookController;
 use App\Http\Controllers\MemberController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PasswordResetController;
@@ -25,6 +27,7 @@ use App\Http\Controllers\ReplanController;
 use App\Http\Controllers\RevisionController;
 use App\Http\Controllers\SchoolController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SharedLinkController;
 use App\Http\Controllers\StartController;
 use App\Http\Controllers\TakeAwayController;
 use App\Http\Controllers\TemplateController;
@@ -45,6 +48,12 @@ Route::post('/api/reset', [PasswordResetController::class, 'update'])->middlewar
 Route::get('/api/piece-starts', [PieceStartController::class, 'index'])->middleware('auth');
 
 Route::patch('/api/profile', [ProfileController::class, 'update'])->middleware('auth');
+
+Route::prefix('api/look/{token}')->where(['token' => '[A-Za-z0-9]{40}'])->group(function (): void {
+    Route::get('/', [LookController::class, 'show'])->middleware('throttle:60,1,get-look');
+    Route::get('/picture.svg', [LookController::class, 'picture'])->middleware('throttle:240,1,get-look-picture');
+    Route::get('/{file}', [LookController::class, 'file'])->where('file', 'plan\\.pdf|shopping\\.pdf|parts\\.csv')->middleware('throttle:30,1,get-look-file');
+});
 
 Route::post('/api/join', [MemberController::class, 'join'])->middleware(['auth', 'throttle:20,1,post-api-join']);
 Route::middleware('auth')->prefix('api/households')->group(function (): void {
@@ -73,6 +82,11 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::post('/{project}/changes', [ChangeController::class, 'store']);
     Route::get('/{project}/plan/{section?}', [PlanController::class, 'show']);
     Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv']);
+    Route::get('/{project}/drawing.svg', [DrawingController::class, 'show'])->middleware('throttle:120,1,get-project-drawing-svg');
+    Route::get('/{project}/small.svg', [DrawingController::class, 'small']);
+    Route::get('/{project}/links', [SharedLinkController::class, 'index']);
+    Route::post('/{project}/links', [SharedLinkController::class, 'store'])->middleware('throttle:20,1,post-project-links');
+    Route::delete('/{project}/links/{link}', [SharedLinkController::class, 'destroy']);
     Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf']);
     Route::get('/{project}/booklet.pdf', [TakeAwayController::class, 'booklet'])->middleware('throttle:60,1,get-project-booklet-pdf');
     Route::get('/{project}/record.pdf', [TakeAwayController::class, 'handover'])->middleware('throttle:60,1,get-project-record-pdf');

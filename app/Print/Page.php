@@ -4,12 +4,21 @@ declare(strict_types=1);
 
 namespace App\Print;
 
+use App\Words\Reader;
+
 /** What all printed pages share. */
 final class Page
 {
+    /** For what is laid out on A4; on the paper its reader prints on. */
     public static function a4(string $title): \TCPDF
     {
-        $pdf = new \TCPDF('P', 'mm', 'A4', true, 'UTF-8');
+        return self::plain($title, Reader::paper() === Paper::Letter ? new LetterPdf('P', 'mm', 'LETTER', true, 'UTF-8') : null);
+    }
+
+    /** For what comes out at its true size, on pages that it names itself. */
+    public static function plain(string $title, ?\TCPDF $pdf = null): \TCPDF
+    {
+        $pdf ??= new \TCPDF('P', 'mm', 'A4', true, 'UTF-8');
         $pdf->SetCreator('Incastro');
         $pdf->SetTitle($title);
         $pdf->setPrintHeader(false);

@@ -139,6 +139,16 @@ final class PlanReader
 
     /**
      * @param  array<string, mixed>  $plan
+     * @return array<string, array<string, Drawing>> by space or piece, and view
+     */
+    public static function drawings(array $plan): array
+    {
+        /** @var array<string, array<string, Drawing>> */
+        return $plan['drawings'];
+    }
+
+    /**
+     * @param  array<string, mixed>  $plan
      * @return Template|null
      */
     public static function template(array $plan, string $key): ?array

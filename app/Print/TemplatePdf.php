@@ -35,7 +35,7 @@ final readonly class TemplatePdf
     {
         $this->words = Catalogue::english(Unit::from($unit));
         $this->tiles = new Tiles($template, $paper);
-        $this->pdf = Page::a4($project);
+        $this->pdf = Page::plain($project);
         // The whole page as it is: a viewer that fits it to the paper would spoil the scale.
         $this->pdf->setViewerPreferences(['PrintScaling' => 'None']);
     }

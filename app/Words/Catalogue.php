@@ -12,10 +12,8 @@ use Incastro\Core\Measure\Unit;
 /** Renders the core's texts in a reader's words and unit. The browser has the same rules in measure/words.ts. */
 final readonly class Catalogue
 {
-    private const FINEST_INCH = 32;
-
     /** @param  array<string, string>  $sentences */
-    private function __construct(private array $sentences, private Unit $unit)
+    private function __construct(private array $sentences, private Unit $unit, private int $fraction)
     {
     }
 
@@ -25,7 +23,7 @@ final readonly class Catalogue
         static $sentences = null;
         $sentences ??= json_decode((string) file_get_contents(resource_path('lang/en.json')), true, 8, JSON_THROW_ON_ERROR);
 
-        return new self($sentences, $unit);
+        return new self($sentences, $unit, Reader::fraction());
     }
 
     /** A sentence without arguments. */
@@ -61,7 +59,7 @@ final readonly class Catalogue
     {
         $length = Length::fromMillimetres($mm);
         $shown = $this->unit === Unit::Inch
-            ? LengthFormat::fraction($length, self::FINEST_INCH)
+            ? LengthFormat::fraction($length, $this->fraction)
             : LengthFormat::millimetres($length, 1);
 
         return ($exact ? '' : '≈ ').$shown;

@@ -17,6 +17,10 @@ final class AccessTest extends TestCase
         yield 'revisions' => ['GET', '/revisions', true];
         yield 'a revision' => ['GET', '/revisions/1', true];
         yield 'two revisions' => ['GET', '/revisions/1/compare/1', true];
+        yield 'drawing' => ['GET', '/drawing.svg?of=01J8R100000000000000000026&view=front', true];
+        yield 'small picture' => ['GET', '/small.svg', true];
+        yield 'links' => ['GET', '/links', false];
+        yield 'link made' => ['POST', '/links', false];
         yield 'plan' => ['GET', '/plan', true];
         yield 'plan section' => ['GET', '/plan/cut', true];
         yield 'csv' => ['GET', '/parts.csv', true];
@@ -52,13 +56,14 @@ final class AccessTest extends TestCase
         $body = match ($path) {
             '/changes' => $this->change(1, [$this->set('Renamed', 'name')]),
             '/library' => ['kind' => 'bin', 'name' => 'Bin'],
+            '/links' => ['label' => 'The yard', 'days' => 3],
             default => [],
         };
         $this->json($method, $url, $body)->assertStatus(401)->assertJsonPath('message', 'You are signed out; sign in to go on.');
         $this->actingAs($this->stranger())->json($method, $url, $body)->assertStatus(403)->assertJsonStructure(['message']);
         $this->actingAs($this->viewer())->json($method, $url, $body)->assertStatus($viewerMay ? 200 : 403);
         // An empty list is refused, but not for want of a right.
-        self::assertContains($this->actingAs($owner)->json($method, $url, $body)->getStatusCode(), $method.$path === 'POST/library.csv' ? [422] : [200, 202]);
+        self::assertContains($this->actingAs($owner)->json($method, $url, $body)->getStatusCode(), $method.$path === 'POST/library.csv' ? [422] : [200, 201, 202]);
     }
 
     public function test_each_limit_is_counted_by_itself(): void
@@ -85,7 +90,7 @@ final class AccessTest extends TestCase
             self::assertContains('auth', $route->gatherMiddleware(), $route->uri());
             $path = str_replace(['api/projects/{project}', '/{section?}'], '', $route->uri());
             // What is reached by an id or needs a body of its own: see LayoutSearchTest, CutTest, PhotoTest, TemplateTest, CarryInTest, StartTest, PieceTest, HandoverTest and ShelfTest.
-            if (! preg_match('/{search}|places|rack\/{piece}|library\/{entry}|{photo}|{form}|thing-starts|piece-starts|schools|carry-in|other-side|copy/', $path) && ! in_array($route->methods()[0].$path, ['PATCH', 'DELETE', 'PATCH/revisions/{number}'], true)) {
+            if (! preg_match('/links\/{link}|{search}|places|rack\/{piece}|library\/{entry}|{photo}|{form}|thing-starts|piece-starts|schools|carry-in|other-side|copy/', $path) && ! in_array($route->methods()[0].$path, ['PATCH', 'DELETE', 'PATCH/revisions/{number}'], true)) {
                 self::assertContains($route->methods()[0].' '.strtr($path, ['{kind}' => 'closet', '{number}' => '1', '{from}' => '1', '{to}' => '1']), $listed);
             }
         }

@@ -11,6 +11,7 @@ use App\Http\Requests\NewProjectRequest;
 use App\Http\Resources\ProjectResource;
 use App\Models\Project;
 use App\Models\User;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
@@ -38,7 +39,7 @@ final class ProjectController
         return ProjectResource::collection($search === '' ? $all->get() : $all->where('name', 'ilike', '%'.addcslashes($search, '%_\\').'%')->get());
     }
 
-    /** A project file comes in as a new project of the person's first household that they may add to. */
+    /** A project file comes in as a new project of the household asked for, or the first that the person may add to. */
     public function store(ImportRequest $request, ImportProject $import): JsonResponse
     {
         return $this->made($request, $request->document(), $import);
@@ -63,7 +64,9 @@ final class ProjectController
     {
         /** @var User $user */
         $user = $request->user();
-        $household = $user->households()->wherePivotIn('role', ['owner', 'maker'])->firstOrFail();
+        $own = $user->households()->wherePivotIn('role', ['owner', 'maker'])->orderBy('households.id');
+        $asked = $request->query('household', $request->input('household'));
+        $household = (is_string($asked) ? $own->whereKey(strtolower($asked)) : $own)->first() ?? throw new AuthorizationException;
 
         return (new ProjectResource($import->from($document, $household, $user)))->response()->setStatusCode(201);
     }

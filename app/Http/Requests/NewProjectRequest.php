@@ -24,7 +24,7 @@ final class NewProjectRequest extends FormRequest
     public function rules(): array
     {
         return ['name' => ['required', 'string', 'max:120'], 'unit' => ['required', 'in:mm,in'],
-            'kind' => ['sometimes', Rule::enum(SpaceKind::class)]];
+            'kind' => ['sometimes', Rule::enum(SpaceKind::class)], 'household' => ['sometimes', 'string', 'max:26']];
     }
 
     /** @return array<string, string> */
@@ -43,6 +43,9 @@ final class NewProjectRequest extends FormRequest
         $profile = $this->user() instanceof User ? $this->user()->profile : [];
         $starter = Starting::in(Unit::from($this->string('unit')->value()), (array) $profile);
 
-        return $starter->document(SpaceKind::from($this->string('kind', 'niche')->value()), $this->string('name')->trim()->value(), now()->toDateString());
+        $document = $starter->document(SpaceKind::from($this->string('kind', 'niche')->value()), $this->string('name')->trim()->value(), now()->toDateString());
+        $currency = $profile['currency'] ?? null;
+
+        return is_string($currency) ? $document + ['shop' => ['currency' => $currency]] : $document;
     }
 }

@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Starting;
+use App\Words\Reader;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Measure\Unit;
@@ -13,11 +15,14 @@ use Incastro\Core\Measure\Unit;
 /** How a person reads numbers, and the saw, instruments and sheets that their new projects begin with. */
 final class ProfileRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
             'unit' => ['nullable', 'in:mm,in'],
+            'fraction' => ['nullable', 'integer', Rule::in(Reader::FRACTIONS)],
+            'paper' => ['nullable', 'in:a4,letter'],
+            'currency' => ['nullable', 'regex:/^[A-Z]{3}$/'],
             'workshop' => ['array'],
             'sheets' => ['array', 'max:20'],
             'sheets.*' => ['array'],
@@ -27,7 +32,12 @@ final class ProfileRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['*' => 'A profile holds a unit (mm or in), a workshop and a list of sheets.'];
+        return [
+            'fraction.*' => 'Inches are shown to 1/8, 1/16, 1/32 or 1/64.',
+            'paper.*' => 'The paper is a4 or letter.',
+            'currency.*' => 'A currency is three capital letters, such as EUR or USD.',
+            '*' => 'A profile holds a unit (mm or in), a fraction, a paper, a currency, a workshop and a list of sheets.',
+        ];
     }
 
     /**
@@ -40,7 +50,7 @@ final class ProfileRequest extends FormRequest
     public function profile(): array
     {
         /** @var array<string, mixed> $given */
-        $given = $this->safe(['unit', 'workshop', 'sheets']);
+        $given = $this->safe(['unit', 'fraction', 'paper', 'currency', 'workshop', 'sheets']);
         ProjectReader::read(Starting::in(Unit::Millimetre, $given)->document(SpaceKind::Niche, 'Profile', '2000-01-01'));
 
         return $given;

@@ -1,6 +1,6 @@
 import type { Text } from '../measure/words';
 import type { Layout, ProjectDocument, Space, Thing } from './document';
-import type { MadePiece, Plan, Totals } from './plan';
+import type { Figure, MadePiece, Part, Plan, Totals } from './plan';
 
 export type SpaceKind = Space['kind'];
 export type ThingKind = Thing['kind'];
@@ -59,6 +59,26 @@ export interface ProjectLine {
     readonly deleted: boolean;
 }
 
+/** A link by which somebody without an account reads a project. */
+export interface SharedLink {
+    readonly id: string;
+    readonly label: string;
+    readonly until: string;
+    readonly seen: string | null;
+}
+
+/** What such a link shows. */
+export interface Look {
+    readonly name: string;
+    readonly household: string;
+    readonly until: string;
+    readonly revision: number;
+    readonly unit: 'mm' | 'in';
+    readonly pieces: readonly { id: string; name: string; width: Figure; height: Figure; depth: Figure }[];
+    readonly parts: readonly Pick<Part, 'id' | 'label' | 'name' | 'material_name' | 'thickness' | 'finished' | 'cut' | 'banded'>[];
+    readonly sheets: readonly { material: string; name: string; count: number }[];
+}
+
 /** One thing that changed; null where it was or is not there. */
 export interface ToldRow {
     readonly area: 'room' | 'piece' | 'material' | 'sheets' | 'log' | 'other';
@@ -115,6 +135,10 @@ export interface Changed {
 /** How a person reads numbers, and what their new projects begin with. */
 export interface Profile {
     readonly unit?: 'mm' | 'in' | null;
+    /** The finest fraction of an inch shown. */
+    readonly fraction?: 8 | 16 | 32 | 64 | null;
+    readonly paper?: 'a4' | 'letter' | null;
+    readonly currency?: string | null;
     readonly workshop?: object;
     readonly sheets?: readonly object[];
 }
@@ -333,10 +357,11 @@ export const api = {
     deleteProject: (id: string) => ask<void>('DELETE', project(id)),
     bringBack: (id: string) => ask<{ data: ProjectLine }>('POST', `${project(id)}/bring-back`),
     open: (id: string) => ask<Opened>('GET', project(id)),
-    import: (json: string) => ask<{ data: ProjectLine }>('POST', '/api/projects', json, true),
+    import: (json: string, household?: string) =>
+        ask<{ data: ProjectLine }>('POST', `/api/projects${household ? `?household=${household}` : ''}`, json, true),
     keepProfile: (profile: Profile) => ask<{ profile: Profile }>('PATCH', '/api/profile', profile),
-    begin: (name: string, unit: 'mm' | 'in', kind: SpaceKind) =>
-        ask<{ data: ProjectLine }>('POST', '/api/projects/new', { name, unit, kind }),
+    begin: (of: { name: string; unit: 'mm' | 'in'; kind: SpaceKind; household?: string }) =>
+        ask<{ data: ProjectLine }>('POST', '/api/projects/new', of),
     thingStart: (id: string, kind: ThingKind, space: string) =>
         ask<{ id: string; ops: Operation[] }>('GET', `${project(id)}/thing-starts/${kind}?space=${space}`),
     pieceStarts: () => ask<Record<string, PieceStart>>('GET', '/api/piece-starts'),
@@ -350,6 +375,10 @@ export const api = {
         ask<{ id: string; width: number; height: number }>('PUT', `${project(id)}/photos/${photo}`, blob, 'image/jpeg'),
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
+    links: (id: string) => ask<{ data: SharedLink[] }>('GET', `${project(id)}/links`),
+    makeLink: (id: string, label: string, days: number) => ask<{ url: string }>('POST', `${project(id)}/links`, { label, days }),
+    callOffLink: (id: string, link: string) => ask<void>('DELETE', `${project(id)}/links/${link}`),
+    look: (token: string) => ask<Look>('GET', `/api/look/${token}`),
     revisions: (id: string, newest?: number) =>
         ask<{ data: RevisionLine[] }>('GET', `${project(id)}/revisions${newest ? `?newest=${newest}` : ''}`),
     compare: (id: string, from: number, to: number) => ask<Compared>('GET', `${project(id)}/revisions/${from}/compare/${to}`),

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { also, inchText, lossless, millimetres, show } from './show';
+import { also, inchText, lossless, millimetres, show, showInchesTo } from './show';
 import { render } from './words';
 
 it('rounds halves up on the exact grid', () => {
@@ -34,4 +34,19 @@ it('renders a text in the reader’s words and unit', () => {
     expect(render({ ...text, args: { ...text.args, dividers: { type: 'count', count: 2 } } }, 'mm')).toContain('2 dividers');
     expect(render({ key: 'part.plinth_front', args: {} }, 'in')).toBe('Toe-kick rail, front');
     expect(render({ key: 'part.plinth_front', args: {} }, 'mm')).toBe('Plinth rail, front');
+});
+
+it("shows inches to the reader's own fraction, and to 1/32 again when asked", () => {
+    const shown = (fraction: number): string => {
+        showInchesTo(fraction);
+        return show(971.5, 'in');
+    };
+    // 971.5 / 25.4 = 38.248…
+    expect([8, 16, 32, 64].map(shown)).toEqual(['38 1/4', '38 1/4', '38 1/4', '38 1/4']);
+    showInchesTo(8);
+    expect(show(372.8, 'in')).toBe('14 5/8');
+    showInchesTo(64);
+    expect(show(372.8, 'in')).toBe('14 43/64');
+    showInchesTo(32);
+    expect(show(372.8, 'in')).toBe('14 11/16');
 });

@@ -15,6 +15,12 @@ export function millimetres(mm: number, decimals = 1): string {
     return mm < 0 && tenths !== 0 ? `−${text}` : text;
 }
 
+/** The finest fraction of an inch that lengths are shown to: the reader's own, from their profile. */
+let finest = 32;
+export function showInchesTo(denominator: number): void {
+    finest = denominator;
+}
+
 export interface Inches {
     readonly sign: string;
     readonly whole: number;
@@ -23,7 +29,7 @@ export interface Inches {
 }
 
 /** The nearest 1/denominator inch, reduced. */
-export function inches(mm: number, denominator = 32): Inches {
+export function inches(mm: number, denominator = finest): Inches {
     let count = Math.round(Math.abs(mm * PER_MM) / ((PER_64TH * 64) / denominator));
     const sign = mm < 0 && count > 0 ? '−' : '';
     const whole = Math.floor(count / denominator);
@@ -35,13 +41,13 @@ export function inches(mm: number, denominator = 32): Inches {
     return { sign, whole, top: count, bottom: denominator };
 }
 
-export function inchText(mm: number, denominator = 32): string {
+export function inchText(mm: number, denominator = finest): string {
     const { sign, whole, top, bottom } = inches(mm, denominator);
     if (top === 0) return `${sign}${whole}`;
     return `${sign}${whole === 0 ? '' : `${whole} `}${top}/${bottom}`;
 }
 
-/** For reading: mm to a tenth, inches to 1/32. */
+/** For reading: mm to a tenth, inches to the reader's fraction. */
 export function show(mm: number, unit: Unit): string {
     return unit === 'in' ? inchText(mm) : millimetres(mm);
 }

@@ -4,7 +4,8 @@ import InputText from 'primevue/inputtext';
 import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, type Session } from '../api/client';
-import { useTelling } from './telling';
+import ReadingForm from './ReadingForm.vue';
+import { useTelling } from '../ui/telling';
 
 /** One's own account: a new password, signing out, and taking it away with all that is one's own alone. */
 const router = useRouter();
@@ -43,6 +44,8 @@ async function signOut(): Promise<void> {
             <RouterLink to="/">Projects</RouterLink>
             <button class="linkish" @click="signOut">Sign out</button>
         </p>
+        <h2>Reading and printing</h2>
+        <ReadingForm :profile="session.user.profile" />
         <h2>Password</h2>
         <p v-if="!session.user.has_password" class="soft">This account is the demo’s: it has no password, and stays.</p>
         <template v-else>

@@ -3,7 +3,7 @@ import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
 import { api, type Household, type Role } from '../api/client';
-import { useTelling } from './telling';
+import { useTelling } from '../ui/telling';
 
 /** One household: who belongs, whom it has asked, and asking somebody. */
 const props = defineProps<{ household: Household }>();
@@ -84,13 +84,5 @@ ul[aria-label='members'] li {
 }
 .ask :deep(input) {
     width: 260px;
-}
-select {
-    font: inherit;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    padding: 5px 6px;
 }
 </style>

@@ -5,7 +5,7 @@ import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, type Household } from '../api/client';
 import HouseholdCard from './HouseholdCard.vue';
-import { useTelling } from './telling';
+import { useTelling } from '../ui/telling';
 
 /** The households one belongs to, and beginning another. */
 const router = useRouter();

@@ -4,7 +4,7 @@ import { onMounted, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { api, type Session } from '../api/client';
 import SignIn from './SignIn.vue';
-import { useTelling } from './telling';
+import { useTelling } from '../ui/telling';
 
 /** Joining a household by the link in the letter, with an account one has or begins. */
 const route = useRoute();

@@ -3,7 +3,7 @@ import InputText from 'primevue/inputtext';
 import { onMounted, ref, watch } from 'vue';
 import { api, type ProjectLine, type Which } from '../api/client';
 import Choice from '../ui/Choice.vue';
-import { useTelling } from './telling';
+import { useTelling } from '../ui/telling';
 
 /** The projects of one's households: found by name, copied, put away, deleted and brought back. */
 const projects = ref<ProjectLine[] | null>(null);
@@ -48,6 +48,8 @@ const none: Record<Which, string> = {
     </div>
     <ul v-if="projects" aria-label="projects">
         <li v-for="p in projects" :key="p.id">
+            <img v-if="!p.deleted" :src="`/api/projects/${p.id}/small.svg?r=${p.revision}`" alt="" loading="lazy" />
+            <span v-else></span>
             <RouterLink v-if="!p.deleted" :to="`/projects/${p.id}/site`">{{ p.name }}</RouterLink>
             <span v-else>{{ p.name }}</span>
             <span class="soft">{{ p.household }} · revision {{ p.revision }}</span>
@@ -86,10 +88,17 @@ const none: Record<Which, string> = {
 }
 ul[aria-label='projects'] li {
     display: grid;
-    grid-template-columns: minmax(0, 1fr) auto 190px;
+    grid-template-columns: 56px minmax(0, 1fr) auto 190px;
     gap: 12px;
-    padding: 10px 0;
+    padding: 6px 0;
+    align-items: center;
+    min-height: 60px;
     border-bottom: 1px solid var(--rule);
+}
+li img {
+    width: 56px;
+    height: 48px;
+    object-fit: contain;
 }
 li a {
     color: var(--chalk);

@@ -3,12 +3,12 @@ import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { api, type Session, type SpaceKind } from '../api/client';
+import { api, type Household, type Session, type SpaceKind } from '../api/client';
 import Choice from '../ui/Choice.vue';
 import SpaceKindChoice from '../ui/SpaceKindChoice.vue';
 import ProjectList from './ProjectList.vue';
 import SignIn from './SignIn.vue';
-import { useTelling } from './telling';
+import { useTelling } from '../ui/telling';
 
 const router = useRouter();
 const session = ref<Session | null>(null);
@@ -16,11 +16,17 @@ const { trouble, tell } = useTelling();
 const name = ref('');
 const unit = ref<'mm' | 'in'>('mm');
 const kind = ref<SpaceKind>('niche');
+/** Those one may add to; asked only where there is a choice. */
+const households = ref<Household[]>([]);
+const household = ref('');
 
 onMounted(load);
 
 async function load(): Promise<void> {
     session.value = await api.session();
+    if (!session.value.user) return;
+    households.value = (await api.households()).data.filter((h) => h.role !== 'viewer');
+    household.value = households.value[0]?.id ?? '';
 }
 
 async function bring(event: Event): Promise<void> {
@@ -28,7 +34,7 @@ async function bring(event: Event): Promise<void> {
     const file = input.files?.[0];
     if (!file) return;
     await tell(async () => {
-        const made = await api.import(await file.text());
+        const made = await api.import(await file.text(), household.value);
         await router.push(`/projects/${made.data.id}/site`);
     });
     input.value = '';
@@ -36,7 +42,7 @@ async function bring(event: Event): Promise<void> {
 
 async function begin(): Promise<void> {
     await tell(async () => {
-        const made = await api.begin(name.value, unit.value, kind.value);
+        const made = await api.begin({ name: name.value, unit: unit.value, kind: kind.value, household: household.value });
         await router.push(`/projects/${made.data.id}/site`);
     });
 }
@@ -63,6 +69,12 @@ async function begin(): Promise<void> {
                     ]"
                     @choose="(u) => (unit = u)"
                 />
+                <label v-if="households.length > 1"
+                    >Whose it is
+                    <select v-model="household">
+                        <option v-for="h in households" :key="h.id" :value="h.id">{{ h.name }}</option>
+                    </select>
+                </label>
                 <Button type="submit" label="Begin measuring" />
             </form>
             <label class="bring">

@@ -4,7 +4,7 @@ import InputText from 'primevue/inputtext';
 import { ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { api } from '../api/client';
-import { useTelling } from './telling';
+import { useTelling } from '../ui/telling';
 
 /** A new password, by the link in the letter. */
 const route = useRoute();

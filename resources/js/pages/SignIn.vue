@@ -3,7 +3,7 @@ import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
 import { api, type Session } from '../api/client';
-import { useTelling } from './telling';
+import { useTelling } from '../ui/telling';
 
 /** Signing in, beginning an account, or asking for a new password: one at a time. */
 defineProps<{ session: Session }>();

@@ -1,9 +1,10 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { api, type ConflictRow, type Operation, type ProjectLine, Refused, Unreachable } from '../api/client';
+import { api, type ConflictRow, type Opened, type Operation, type ProjectLine, Refused, Unreachable } from '../api/client';
 import type { Piece, ProjectDocument, Space } from '../api/document';
 import type { Plan } from '../api/plan';
 import type { Unit } from '../measure/read';
+import { showInchesTo } from '../measure/show';
 import { render, type Text } from '../measure/words';
 import { inOrder } from './order';
 import { ulid } from './ulid';
@@ -70,14 +71,15 @@ export const useProject = defineStore('project', () => {
     const say = (text: Text): string => render(text, unit.value);
 
     async function open(id: string): Promise<void> {
-        const session = await Promise.all([load(id), api.session()]).then(([, s]) => s);
+        const [opened, session] = await Promise.all([api.open(id), api.session()]);
         readerUnit.value = session.user?.profile.unit ?? null;
+        showInchesTo(session.user?.profile.fraction ?? 32);
+        show(opened);
         undoable.value = [];
         redoable.value = [];
     }
 
-    async function load(id: string): Promise<void> {
-        const opened = await api.open(id);
+    function show(opened: Opened): void {
         if (line.value?.id !== opened.project.id) [chosenSpace.value, conflicts.value] = [null, []];
         line.value = opened.project;
         take(opened);
@@ -158,7 +160,7 @@ export const useProject = defineStore('project', () => {
     async function settle(stands: (index: number) => boolean): Promise<void> {
         const [refused, ...later] = conflicts.value;
         if (!refused) return;
-        await load(line.value!.id);
+        show(await api.open(line.value!.id));
         conflicts.value = later;
         const mine = refused.mine.filter((_, i) => stands(i));
         if (mine.length > 0) await change(...mine);

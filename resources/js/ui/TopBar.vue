@@ -7,10 +7,12 @@ import { api } from '../api/client';
 import { useProject } from '../project/store';
 import { applyLight, light } from './light';
 import { useRefusals } from './refusals';
+import ShareDialog from './ShareDialog.vue';
 
 const project = useProject();
 const router = useRouter();
 const guarded = useRefusals();
+const sharing = ref(false);
 const menu = ref<InstanceType<typeof Menu> | null>(null);
 
 const saved = computed(() => {
@@ -30,6 +32,7 @@ const items = computed(() => [
     { label: 'Survey sheet', icon: 'pi pi-file', command: () => take('survey.pdf') },
     { label: 'Cut list as CSV', icon: 'pi pi-table', command: () => take('parts.csv') },
     { label: 'Project as JSON', icon: 'pi pi-download', command: () => take('project.json') },
+    ...(project.line?.may_change ? [{ label: 'A link to read by', icon: 'pi pi-link', command: () => void (sharing.value = true) }] : []),
     { separator: true },
     {
         label: project.unit === 'mm' ? 'Read in inches' : 'Read in millimetres',
@@ -73,6 +76,7 @@ const items = computed(() => [
                 @click="menu?.toggle($event)"
             />
             <Menu ref="menu" :model="items" popup />
+            <ShareDialog v-model="sharing" />
         </span>
     </header>
 </template>

@@ -1,0 +1,53 @@
+import { expect, test } from '@playwright/test';
+import { openCopy } from './house';
+
+test('a link is made for the yard, read without an account, and no longer once it is called off', async ({ page, browser }) => {
+    await openCopy(page);
+    const share = async (): Promise<void> => {
+        await page.getByRole('button', { name: 'Take away' }).click();
+        await page.getByRole('menuitem', { name: 'A link to read by' }).click();
+    };
+    await share();
+    await page.getByRole('textbox', { name: 'whom the link is for' }).fill('Timber yard');
+    await page.getByRole('combobox', { name: 'good for' }).selectOption({ label: 'for two days' });
+    await page.getByRole('button', { name: 'Make the link' }).click();
+    const url = await page.getByRole('textbox', { name: 'the link', exact: true }).inputValue();
+    const yard = await (await browser.newContext()).newPage();
+    await yard.goto(url);
+    await expect(yard.getByRole('heading', { name: 'Chart shelves' })).toBeVisible();
+    const drawing = yard.getByRole('img', { name: /Chart shelves from the front/ });
+    await expect.poll(() => drawing.evaluate((i: HTMLImageElement) => i.naturalWidth)).toBeGreaterThan(100);
+    const a1 = yard.getByRole('table', { name: 'parts' }).getByRole('row', { name: /A1/ });
+    await expect(a1).toContainText(/2\W*210\.0 × 372\.8/);
+    await yard.getByRole('button', { name: 'Inches' }).click();
+    await expect(a1).toContainText('87 × 14 11/16');
+    const file = yard.waitForEvent('download');
+    await yard.getByRole('link', { name: 'Cut list as CSV' }).click();
+    expect((await file).suggestedFilename()).toContain('parts.csv');
+    await page.getByRole('button', { name: 'call off Timber yard' }).click();
+    await expect(page.getByRole('list', { name: 'links that are good' })).toHaveCount(0);
+    await yard.reload();
+    await expect(yard.getByRole('alert')).toContainText('This link is no longer good');
+});
+
+test('how one reads and prints is kept in the account and holds in a project', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Begin an account' }).click();
+    await page.getByLabel('Your name').fill('Orla Finn');
+    await page.getByLabel('E-mail').fill(`reader-${Date.now()}@lee-shore.example`);
+    await page.getByLabel('Password').fill('seven small harbours');
+    await page.getByRole('form', { name: 'Begin an account' }).getByRole('button').click();
+    await expect(page.getByText('No project yet')).toBeVisible();
+    await page.getByRole('link', { name: 'Account' }).click();
+    const form = page.getByRole('form', { name: 'how I read and print' });
+    await form.getByRole('button', { name: 'Inches', exact: true }).click();
+    await form.getByRole('button', { name: '1/8' }).click();
+    await form.getByLabel('Currency of new projects').fill('usd');
+    await form.getByRole('button', { name: 'Keep it' }).click();
+    await expect(form.getByRole('status')).toContainText('Kept');
+    await page.getByRole('link', { name: 'Projects' }).click();
+    await page.getByLabel('Name').fill('Porch bench');
+    await page.getByRole('button', { name: 'Begin measuring' }).click();
+    await page.waitForURL(/\/projects\/\w+\/site$/);
+    await expect(page.getByTitle('the unit you read in')).toHaveText('in');
+});
