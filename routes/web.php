@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BringInController;
 use App\Http\Controllers\CarryInController;
 use App\Http\Controllers\ChangeController;
 use App\Http\Controllers\DemoController;
@@ -68,7 +69,7 @@ Route::middleware('auth')->prefix('api/households')->group(function (): void {
 
 Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/', [ProjectController::class, 'index']);
-    Route::post('/', [ProjectController::class, 'store']);
+    Route::post('/', [ProjectController::class, 'store'])->middleware('throttle:60,1,post-projects');
     Route::post('/new', [ProjectController::class, 'begin']);
     Route::post('/{deleted}/bring-back', [ProjectShelfController::class, 'bringBack']);
     Route::post('/{project}/copy', [ProjectShelfController::class, 'copy'])->middleware('throttle:20,1,post-project-copy');
@@ -82,6 +83,11 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::post('/{project}/changes', [ChangeController::class, 'store']);
     Route::get('/{project}/plan/{section?}', [PlanController::class, 'show']);
     Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv']);
+    Route::post('/{project}/bring-in/readings', [BringInController::class, 'readings'])->middleware('throttle:60,1,post-project-bring-in-readings');
+    Route::post('/{project}/bring-in/boards', [BringInController::class, 'boards'])->middleware('throttle:60,1,post-project-bring-in-boards');
+    Route::post('/{project}/bring-in/outlines', [BringInController::class, 'outlines'])->middleware('throttle:60,1,post-project-bring-in-outlines');
+    Route::get('/{project}/project.zip', [TakeAwayController::class, 'zip'])->middleware('throttle:20,1,get-project-zip');
+    Route::get('/{project}/parts.dxf', [TakeAwayController::class, 'dxf']);
     Route::get('/{project}/drawing.svg', [DrawingController::class, 'show'])->middleware('throttle:120,1,get-project-drawing-svg');
     Route::get('/{project}/small.svg', [DrawingController::class, 'small']);
     Route::get('/{project}/links', [SharedLinkController::class, 'index']);

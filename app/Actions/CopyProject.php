@@ -23,15 +23,7 @@ final readonly class CopyProject
     {
         $document = CanonicalJson::decode($project->document);
         $document['name'] = Str::limit($project->name, 110, '').', copy';
-        $photos = [];
-        $facts = is_array($document['facts'] ?? null) ? $document['facts'] : [];
-        foreach ($facts as $id => $fact) {
-            if (is_array($fact) && is_string($fact['photo'] ?? null)) {
-                $photos[$fact['photo']] ??= Starting::id();
-                $facts[$id]['photo'] = $photos[$fact['photo']];
-            }
-        }
-        $document['facts'] = $facts;
+        [$document, $photos] = PhotoIds::renewed($document);
 
         return DB::transaction(function () use ($project, $user, $document, $photos): Project {
             $copy = $this->import->from($document, $project->household, $user);

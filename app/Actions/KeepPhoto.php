@@ -17,12 +17,21 @@ final class KeepPhoto
 
     private const QUALITY = 85;
 
-    /** Null when the bytes are no picture. The same id sent twice is kept once. */
+    /** Decoded it takes four bytes a pixel. */
+    private const MOST_PIXELS = 40_000_000;
+
+    private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP, IMAGETYPE_GIF];
+
+    /** Null when the bytes are no picture of a kind a camera makes, or one too large to be drawn anew. The same id sent twice is kept once. */
     public function keep(Project $project, User $user, string $id, string $bytes): ?Photo
     {
         $kept = Photo::query()->where(['project_id' => $project->id, 'id' => $id])->first();
         if ($kept !== null) {
             return $kept;
+        }
+        $size = @getimagesizefromstring($bytes);
+        if ($size === false || ! in_array($size[2], self::KINDS, true) || $size[0] * $size[1] > self::MOST_PIXELS) {
+            return null;
         }
         $picture = @imagecreatefromstring($bytes);
         if ($picture === false) {

@@ -10,7 +10,7 @@ namespace App\Print;
  * @phpstan-type Text array{key: string, args: array<string, mixed>}
  * @phpstan-type Fig array{mm: int|float, exact: bool, trail: list<array<string, mixed>>}
  * @phpstan-type Size array{length: Fig, width: Fig}
- * @phpstan-type Part array{id: string, label: string, name: Text, hand: ?string, material: string, material_name: string, thickness: int|float, finished: Size, cut: Size, grain: string, banded: list<string>, fit_on_site: bool, bought: bool, role: string, piece: string, mirror_of: ?string}
+ * @phpstan-type Part array{id: string, label: string, name: Text, hand: ?string, material: string, material_name: string, thickness: int|float, finished: Size, cut: Size, grain: string, banded: list<string>, fit_on_site: bool, bought: bool, role: string, piece: string, mirror_of: ?string, outline: list<array{int|float, int|float}>|null}
  * @phpstan-type Offcut array{x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float, worth_keeping: bool}
  * @phpstan-type Placement array{part: string, label: string, x_mm: int|float, y_mm: int|float, length_mm: int|float, width_mm: int|float, turned: bool}
  * @phpstan-type Cut array{order: int, kind: string, axis: string, at_mm: int|float, from_mm: int|float, to_mm: int|float, piece: string, trim: bool, fence_mm: int|float, from_far: bool, setting: bool, saw: ?string, off: Yield, rest: ?Yield}

@@ -15,6 +15,7 @@ use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Labels;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Design\Design;
+use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Instrument;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Plane;
@@ -223,7 +224,7 @@ final readonly class PlanWriter
     /** @return array<string, Template> */
     private function templates(): array
     {
-        return array_merge(...array_map(fn (string $id): array => (new Templates($this->project->pieces[$id], $this->fitted[$id]))->of(), array_keys($this->fitted)), ...[[]]);
+        return array_merge(...array_map(fn (string $id): array => (new Templates($this->project->pieces[$id], $this->fitted[$id]))->of(), array_keys($this->fitted)), ...[Templates::loose(array_map(fn (Part $p): Panel => $p->panel, $this->cutting->parts))]);
     }
 
     /** @return array<string, array<string, mixed>> by part that has anything drilled or let in */

@@ -16,6 +16,7 @@ use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Checker;
 use Incastro\Core\Cut\Cutter;
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\LooseBoards;
 use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\Boring;
 use Incastro\Core\Design\Design;
@@ -166,7 +167,7 @@ final class Planner
     {
         $panels = array_merge(...array_map(fn (Fit $f): array => $f->panels, array_values($fitted)), ...[[]]);
 
-        return (new Cutter($project))->cut($panels, array_merge(...array_map(fn (Bored $b): array => $b->bores, array_values($bored)), ...[[]]));
+        return (new Cutter($project))->cut([...$panels, ...LooseBoards::of($project)], array_merge(...array_map(fn (Bored $b): array => $b->bores, array_values($bored)), ...[[]]));
     }
 
     /**

@@ -26,6 +26,9 @@ final class AnyDocumentTest extends TestCase
         $this->limitTo(250)->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed): void {
             mt_srand($seed);
             $document = $this->anyDocument();
+            for ($i = 0, $n = mt_rand(0, 3); $i < $n; $i++) {
+                $document['loose'][Sample::id('LOOSE', $i)] = ['name' => "Jig $i", 'material' => array_rand($document['stock']), 'length' => mt_rand(5, 3000), 'width' => mt_rand(5, 900), 'count' => mt_rand(1, 4), 'grain' => (bool) mt_rand(0, 1)];
+            }
             ProjectReader::read($document);
             $plan = Planned::of($document)->plan;
             self::assertSame('incastro-plan', $plan['format']);

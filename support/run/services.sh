@@ -56,6 +56,8 @@ CONF
             proxy_buffering off;
             proxy_read_timeout 1h;
         }
+        # A packed project with its photos; nothing else may be so large.
+        location = /api/projects { client_max_body_size 100m; try_files \$uri /index.php\$is_args\$args; }
         location = /sw.js { expires -1; }
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
@@ -94,7 +96,7 @@ php_admin_value[opcache.enable] = 1
 php_admin_value[opcache.memory_consumption] = 128
 php_admin_value[opcache.validate_timestamps] = 0
 php_admin_value[memory_limit] = 256M
-php_admin_value[post_max_size] = 12M
+php_admin_value[post_max_size] = 100M
 php_admin_flag[expose_php] = off
 php_admin_flag[display_errors] = off
 php_admin_value[error_log] = $STATE/log/php.log

@@ -21,6 +21,11 @@ final class AccessTest extends TestCase
         yield 'small picture' => ['GET', '/small.svg', true];
         yield 'links' => ['GET', '/links', false];
         yield 'link made' => ['POST', '/links', false];
+        yield 'parts as dxf' => ['GET', '/parts.dxf', true];
+        yield 'packed' => ['GET', '/project.zip', true];
+        yield 'readings from elsewhere' => ['POST', '/bring-in/readings', false];
+        yield 'boards from elsewhere' => ['POST', '/bring-in/boards', false];
+        yield 'outlines from elsewhere' => ['POST', '/bring-in/outlines', false];
         yield 'plan' => ['GET', '/plan', true];
         yield 'plan section' => ['GET', '/plan/cut', true];
         yield 'csv' => ['GET', '/parts.csv', true];
@@ -56,6 +61,9 @@ final class AccessTest extends TestCase
         $body = match ($path) {
             '/changes' => $this->change(1, [$this->set('Renamed', 'name')]),
             '/library' => ['kind' => 'bin', 'name' => 'Bin'],
+            '/bring-in/readings' => ['space' => '01J8R100000000000000000001', 'text' => '1,1048'],
+            '/bring-in/boards' => ['text' => "length,width\n600,250"],
+            '/bring-in/outlines' => ['unit' => 'mm', 'text' => "0\nSECTION\n2\nENTITIES\n0\nCIRCLE\n8\n0\n10\n0\n20\n0\n40\n50\n0\nENDSEC\n0\nEOF"],
             '/links' => ['label' => 'The yard', 'days' => 3],
             default => [],
         };

@@ -6,9 +6,11 @@ namespace App\Http\Controllers;
 
 use App\Actions\ImportProject;
 use App\Actions\PlanProject;
+use App\Actions\UnpackProject;
 use App\Http\Requests\ImportRequest;
 use App\Http\Requests\NewProjectRequest;
 use App\Http\Resources\ProjectResource;
+use App\Models\Household;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Auth\Access\AuthorizationException;
@@ -18,6 +20,7 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
+use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\OtherSide;
 
 final class ProjectController
@@ -39,10 +42,15 @@ final class ProjectController
         return ProjectResource::collection($search === '' ? $all->get() : $all->where('name', 'ilike', '%'.addcslashes($search, '%_\\').'%')->get());
     }
 
-    /** A project file comes in as a new project of the household asked for, or the first that the person may add to. */
-    public function store(ImportRequest $request, ImportProject $import): JsonResponse
+    /** A project file, bare or packed with its photos, comes in as a new project of the household asked for, or the first that the person may add to. */
+    public function store(ImportRequest $request, ImportProject $import, UnpackProject $unpack): JsonResponse
     {
-        return $this->made($request, $request->document(), $import);
+        /** @var User $user */
+        $user = $request->user();
+        $household = $this->household($request, $user);
+
+        return $request->onDisk(fn (string $path, bool $isPacked): JsonResponse => (new ProjectResource($isPacked ? $unpack->from($path, $household, $user)
+            : $import->from(CanonicalJson::decode((string) file_get_contents($path)), $household, $user)))->response()->setStatusCode(201));
     }
 
     /** A project of their own that begins with an unmeasured niche. */
@@ -64,11 +72,16 @@ final class ProjectController
     {
         /** @var User $user */
         $user = $request->user();
-        $own = $user->households()->wherePivotIn('role', ['owner', 'maker'])->orderBy('households.id');
-        $asked = $request->query('household', $request->input('household'));
-        $household = (is_string($asked) ? $own->whereKey(strtolower($asked)) : $own)->first() ?? throw new AuthorizationException;
 
-        return (new ProjectResource($import->from($document, $household, $user)))->response()->setStatusCode(201);
+        return (new ProjectResource($import->from($document, $this->household($request, $user), $user)))->response()->setStatusCode(201);
+    }
+
+    private function household(Request $request, User $user): Household
+    {
+        $own = $user->households()->wherePivotIn('role', ['owner', 'maker'])->orderBy('households.id');
+        $asked = $request->query('household') ?? ($request instanceof NewProjectRequest ? $request->input('household') : null);
+
+        return (is_string($asked) ? $own->whereKey(strtolower($asked)) : $own)->first() ?? throw new AuthorizationException;
     }
 
     public function show(Project $project, PlanProject $plan): Response

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Actions\PackProject;
 use App\Actions\PlanProject;
 use App\Http\Requests\LabelsRequest;
 use App\Models\Project;
@@ -13,6 +14,7 @@ use App\Print\CutListCsv;
 use App\Print\HandoverJson;
 use App\Print\HandoverPdf;
 use App\Print\LabelsPdf;
+use App\Print\PartsDxf;
 use App\Print\PlanPdf;
 use App\Print\ShoppingCsv;
 use App\Print\ShoppingPdf;
@@ -20,6 +22,7 @@ use App\Print\SurveyPdf;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** What a person carries out of the house: the printed plan, the cut list, the project itself. */
 final class TakeAwayController
@@ -29,6 +32,13 @@ final class TakeAwayController
         Gate::authorize('view', $project);
 
         return $this->file(CutListCsv::of($plan->decoded($project)), 'text/csv; charset=utf-8', $project, 'cut list.csv');
+    }
+
+    public function dxf(Project $project, PlanProject $plan): Response
+    {
+        Gate::authorize('view', $project);
+
+        return $this->file(PartsDxf::of($plan->decoded($project), $project->name), 'application/dxf', $project, 'parts in mm.dxf');
     }
 
     public function shopping(Project $project, PlanProject $plan): Response
@@ -116,6 +126,16 @@ final class TakeAwayController
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
 
         return $this->file($pretty."\n", 'application/json', $project, 'project.json');
+    }
+
+    /** The project whole, with its photos. */
+    public function zip(Project $project, PackProject $pack): BinaryFileResponse
+    {
+        Gate::authorize('view', $project);
+        $name = Str::ascii(Str::replace(['"', '/', '\\'], '', $project->name)).' - project.zip';
+        $response = new BinaryFileResponse($pack->of($project), 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => "attachment; filename=\"$name\"", 'Cache-Control' => 'no-store']);
+
+        return $response->deleteFileAfterSend();
     }
 
     private function file(string $body, string $type, Project $project, string $what): Response

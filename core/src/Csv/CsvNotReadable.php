@@ -37,6 +37,16 @@ final class CsvNotReadable extends \RuntimeException implements CoreException
         return new self("$list holds more than $most; expected a list for one job.");
     }
 
+    public static function nothing(string $list): self
+    {
+        return new self("$list is empty; expected a line for each, with commas, semicolons or tabs between.");
+    }
+
+    public static function noNumbers(string $list): self
+    {
+        return new self("$list has no column of sizes; expected one such as 1043.5 or 41 1/8 in.");
+    }
+
     public static function notText(int $line): self
     {
         return new self("Line $line is not text in UTF-8; expected the list saved as comma-separated values in UTF-8.");

@@ -43,11 +43,15 @@ enum Role: string
     case Filler = 'filler';
     case Lip = 'lip';
     case Trim = 'trim';
+    /** Belongs to no piece. */
+    case Loose = 'loose';
+    /** Of those, one that may lie across the grain. */
+    case LooseFree = 'loose_free';
 
     /** Hidden boards may be cut across the grain and come from any corner of a sheet. */
     public function grainMatters(): bool
     {
-        return ! in_array($this, [self::Nailer, self::Rung, self::Cleat, self::TopRail, self::Standard, self::Ledger], true);
+        return ! in_array($this, [self::Nailer, self::Rung, self::Cleat, self::TopRail, self::Standard, self::Ledger, self::LooseFree], true);
     }
 
     /** Seen from the front it lies before the carcass. */

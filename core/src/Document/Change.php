@@ -15,7 +15,7 @@ final readonly class Change
 {
     private const OPERATIONS = ['set', 'add', 'remove', 'append', 'strike', 'restore'];
 
-    private const DESIGN_ROOTS = ['name', 'unit', 'spaces', 'pieces', 'methods', 'stock', 'workshop', 'layouts', 'way_in', 'stored', 'cutting', 'lumber', 'accepted', 'house', 'limits', 'decisions', 'shop', 'make', 'calendar', 'rework'];
+    private const DESIGN_ROOTS = ['name', 'unit', 'spaces', 'pieces', 'methods', 'stock', 'workshop', 'layouts', 'way_in', 'stored', 'cutting', 'lumber', 'accepted', 'house', 'limits', 'decisions', 'shop', 'make', 'calendar', 'rework', 'loose'];
 
     /** @param  non-empty-list<array{op: string, path: list<string>, value: mixed}>  $operations */
     private function __construct(public string $id, public int $baseRevision, public array $operations)

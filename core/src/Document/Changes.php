@@ -10,7 +10,7 @@ use Incastro\Core\Measure\Text;
 final class Changes
 {
     /** Settings that need not be there: setting one makes what holds it, taking the last away takes that too. */
-    private const SETTINGS = ['calendar', 'shop', 'make', 'house', 'limits', 'rework'];
+    private const SETTINGS = ['calendar', 'shop', 'make', 'house', 'limits', 'rework', 'loose'];
 
     /**
      * All operations or none; the result is read as a whole before it is given back.

@@ -21,6 +21,7 @@ final readonly class Project
      * @param  array<string, float>  $limits  the person's own, by rule (Limit)
      * @param  array<string, Decision>  $decisions  of those who had to be asked
      * @param  array<string, Rework>  $rework  by begun sheet
+     * @param  array<string, LooseBoard>  $loose  boards of no piece
      */
     public function __construct(
         public string $id,
@@ -45,6 +46,7 @@ final readonly class Project
         public MakeWay $make = new MakeWay,
         public Log $log = new Log,
         public array $rework = [],
+        public array $loose = [],
     ) {
     }
 }

@@ -54,6 +54,7 @@ final class ProjectReader
             MakeWay::read($root->at('make')),
             new Log($facts),
             $root->at('rework')->each(Rework::read(...)),
+            $root->at('loose')->each(LooseBoard::read(...)),
         );
         self::checkReferences($project, $root);
         $found = array_values($problems->getArrayCopy());
@@ -189,6 +190,14 @@ final class ProjectReader
             foreach ($piece->runs as $runId => $run) {
                 self::checkBands($project, $run->bands, $node->at('runs')->at($runId)->at('bands'));
             }
+        }
+        foreach ($project->loose as $id => $board) {
+            if (! isset($project->stock[$board->material])) {
+                $root->at('loose')->at($id)->at('material')->wrong(Text::of('document.material_unknown'));
+            }
+        }
+        if (array_sum(array_map(fn (LooseBoard $b): int => $b->count, $project->loose)) > LooseBoard::MOST_IN_ALL) {
+            $root->at('loose')->wrong(Text::of('document.too_many_loose', most: LooseBoard::MOST_IN_ALL));
         }
     }
 

@@ -22,10 +22,11 @@ final class PartTemplate
         return ($isOdd || self::throughs($panel) !== []) && (new PanelOutline($panel))->region->loops !== [];
     }
 
-    public static function of(Piece $piece, Panel $panel): Template
+    /** @param  Piece|null  $piece  null for a board that belongs to none */
+    public static function of(?Piece $piece, Panel $panel): Template
     {
         $outline = new PanelOutline($panel);
-        $template = new Template($piece->id, Text::of('template.part', piece: $piece->name, part: $panel->name), Text::of("template.seen_{$outline->view->value}"), null, null);
+        $template = new Template($piece->id ?? '', $piece === null ? $panel->name : Text::of('template.part', piece: $piece->name, part: $panel->name), Text::of("template.seen_{$outline->view->value}"), null, null);
         foreach ($outline->loops() as $loop) {
             $template->line('cut', $loop, true);
             self::corners($template, $loop);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
+use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Fit\Fit;
 
@@ -12,6 +13,24 @@ final readonly class Templates
 {
     public function __construct(private Piece $piece, private Fit $fit)
     {
+    }
+
+    /**
+     * Of boards that belong to no piece.
+     *
+     * @param  list<Panel>  $panels
+     * @return array<string, Template> by part
+     */
+    public static function loose(array $panels): array
+    {
+        $templates = [];
+        foreach ($panels as $panel) {
+            if ($panel->piece === '' && PartTemplate::isWorthIt($panel)) {
+                $templates[$panel->id] = PartTemplate::of(null, $panel);
+            }
+        }
+
+        return $templates;
     }
 
     /** @return array<string, Template> by piece and edge, by slab and edge, or by part */

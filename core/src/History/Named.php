@@ -12,7 +12,7 @@ final readonly class Named
     /** Collections whose members are named after them. */
     private const ONE = ['runs' => 'run', 'bands' => 'band', 'bays' => 'bay', 'shelves' => 'shelf', 'readings' => 'reading', 'things' => 'thing', 'spaces' => 'space', 'pieces' => 'piece',
         'stock' => 'material', 'sizes' => 'size', 'way_in' => 'way', 'stored' => 'stored', 'lumber' => 'stick', 'decisions' => 'decision', 'accepted' => 'accepted', 'layouts' => 'layout',
-        'lines' => 'line', 'facts' => 'fact', 'fronts' => 'front', 'parts' => 'part', 'offsets' => 'offset', 'rework' => 'rework'];
+        'lines' => 'line', 'facts' => 'fact', 'fronts' => 'front', 'parts' => 'part', 'offsets' => 'offset', 'rework' => 'rework', 'loose' => 'loose'];
 
     /** What only holds other things is not said. */
     private const SILENT = ['methods', 'workshop', 'shop', 'make', 'calendar', 'house', 'limits', 'cutting', 'fill', 'finish'];

@@ -13,7 +13,7 @@ final readonly class Told
 {
     /** What a change belongs to, by the root it is under. */
     private const AREAS = ['spaces' => 'room', 'way_in' => 'room', 'pieces' => 'piece', 'methods' => 'piece', 'stock' => 'material', 'lumber' => 'material', 'shop' => 'material',
-        'layouts' => 'sheets', 'cutting' => 'sheets', 'workshop' => 'sheets', 'rework' => 'sheets', 'facts' => 'log'];
+        'layouts' => 'sheets', 'cutting' => 'sheets', 'workshop' => 'sheets', 'rework' => 'sheets', 'loose' => 'sheets', 'facts' => 'log'];
 
     /**
      * @param  array<array-key, mixed>  $before

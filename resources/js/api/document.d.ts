@@ -39,6 +39,12 @@ export interface ProjectDocument {
     [k: string]: StoredThing;
   };
   cutting?: CutWishes;
+  /**
+   * boards that belong to no piece
+   */
+  loose?: {
+    [k: string]: LooseBoard;
+  };
   lumber?: {
     [k: string]: StickSize;
   };
@@ -964,6 +970,28 @@ export interface PartWish {
   oversize?: number;
   may_join?: boolean;
   from_leftovers?: boolean;
+}
+export interface LooseBoard {
+  order?: string;
+  name: string;
+  material: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  length: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  count?: number;
+  /**
+   * the grain runs along the length; so where nobody says
+   */
+  grain?: boolean;
+  /**
+   * within length and width, from the lower left corner
+   */
+  outline?: number[][];
 }
 export interface StickSize {
   name: string;

@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Actions\PlanProject;
+use App\Models\Photo;
+use App\Models\Project;
+use Illuminate\Testing\TestResponse;
+use Incastro\Core\Document\CanonicalJson;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
+use Tests\TestCase;
+
+final class ExchangeTest extends TestCase
+{
+    public function test_a_project_packed_with_its_photos_comes_back_whole(): void
+    {
+        [$project, $photo] = $this->withPhoto();
+        $zip = $this->packed($project);
+        $made = $this->sent($zip)->assertCreated()->json('data.id');
+        $copy = Project::query()->findOrFail($made);
+        $renewed = collect($copy->decoded()['facts'])->firstWhere('kind', 'photo')['photo'];
+        self::assertNotSame($photo, $renewed);
+        self::assertSame(file_get_contents(Photo::path($project->id, $photo)) !== '', is_file(Photo::path($copy->id, $renewed)));
+        $without = fn (Project $p): string => CanonicalJson::encode(['id' => '', 'facts' => collect($p->decoded()['facts'])->map(fn (array $f): array => ['photo' => isset($f['photo'])] + $f)->all()] + $p->decoded());
+        self::assertSame($without($project->refresh()), $without($copy));
+        $this->get("/api/projects/$made/photos/$renewed?thumb=1")->assertOk();
+    }
+
+    /** @return iterable<string, array{\Closure(\ZipArchive): void, string}> */
+    public static function damagedArchives(): iterable
+    {
+        yield 'nothing in it' => [fn (\ZipArchive $z) => $z->addFromString('photos/', ''), 'The archive has no project.json'];
+        yield 'a way out of its folder' => [fn (\ZipArchive $z) => $z->addFromString('../../evil.php', '<?php'), 'expected project.json and a folder photos'];
+        yield 'something else' => [fn (\ZipArchive $z) => $z->addFromString('photos/cat.svg', '<svg/>'), 'expected project.json and a folder photos'];
+        yield 'no document' => [fn (\ZipArchive $z) => $z->addFromString('project.json', '{"format":"other"}'), 'project'];
+        yield 'a photo that is none' => [fn (\ZipArchive $z) => self::zipWithPhoto($z, '<?php echo 1;'), 'is no picture'];
+        yield 'a bomb of a document' => [fn (\ZipArchive $z) => $z->addFromString('project.json', str_repeat(' ', 30_000_000)), 'larger than 8 MB'];
+        yield 'hundreds of files' => [function (\ZipArchive $z): void {
+            for ($i = 0; $i < 501; $i++) {
+                $z->addFromString("photos/$i", '');
+            }
+        }, 'more than 500 files'];
+    }
+
+    #[DataProvider('damagedArchives')]
+    public function test_a_damaged_or_foreign_archive_is_refused_with_the_reason_and_leaves_no_trace(\Closure $fill, string $says): void
+    {
+        $this->actingAs($this->demoOwner());
+        $before = [Project::query()->count(), Photo::query()->count(), $this->folders()];
+        $path = (string) tempnam(sys_get_temp_dir(), 'test');
+        $zip = new \ZipArchive;
+        $zip->open($path, \ZipArchive::OVERWRITE);
+        $fill($zip);
+        $zip->close();
+        $message = $this->sent((string) file_get_contents($path))->assertStatus(422)->json('message');
+        unlink($path);
+        self::assertStringContainsString($says, $message);
+        self::assertSame($before, [Project::query()->count(), Photo::query()->count(), $this->folders()]);
+    }
+
+    public function test_half_an_archive_is_refused(): void
+    {
+        [$project] = $this->withPhoto();
+        $this->sent(substr($this->packed($project), 0, 3000))->assertStatus(422)->assertJsonPath('message', 'The file is damaged or no zip archive; expected a project packed by Incastro.');
+    }
+
+    public function test_readings_typed_elsewhere_find_their_readings_and_become_takes(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $space = array_key_first($project->decoded()['spaces']);
+        $rows = $this->postJson("/api/projects/$project->id/bring-in/readings", ['space' => $space, 'text' => "Width at 100 mm;1047\n2;1043\nGarden fence;12\n"])->assertOk()->json('rows');
+        self::assertSame(['01J8R100000000000000000005', '01J8R100000000000000000006', null], array_column($rows, 'reading'));
+        self::assertEquals([1047, 1043, 12], array_column($rows, 'value'));
+        $this->postJson("/api/projects/$project->id/bring-in/readings", ['space' => $space, 'text' => 'nothing, at all'])->assertStatus(422)->assertJsonPath('message', 'The list of readings has no column of sizes; expected one such as 1043.5 or 41 1/8 in.');
+        $this->postJson("/api/projects/$project->id/bring-in/readings", ['space' => 'none', 'text' => '1,2'])->assertStatus(422);
+    }
+
+    public function test_our_own_cut_list_comes_in_as_loose_boards_of_the_same_sizes(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $csv = (string) $this->get("/api/projects/$project->id/parts.csv")->getContent();
+        $read = $this->postJson("/api/projects/$project->id/bring-in/boards", ['text' => $csv])->assertOk();
+        self::assertSame([], $read->json('missing'));
+        $parts = app(PlanProject::class)->decoded($project)['parts'];
+        self::assertEquals(array_map(fn (array $p): array => [$p['cut']['length']['mm'], $p['cut']['width']['mm'], $p['material'], $p['grain'] === 'length'], $parts),
+            array_map(fn (array $r): array => [$r['length'], $r['width'], $r['material'], $r['grain']], $read->json('rows')));
+        $row = $read->json('rows.0');
+        $board = ['name' => $row['name'], 'material' => $row['material'], 'length' => $row['length'], 'width' => $row['width']];
+        $changed = $this->postJson("/api/projects/$project->id/changes", $this->change(1, [$this->set($board, 'loose', self::ulid())]))->assertOk();
+        self::assertCount(count($parts) + 1, $changed->json('plan.parts'));
+    }
+
+    public function test_the_parts_as_dxf_come_back_at_their_sizes(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $response = $this->get("/api/projects/$project->id/parts.dxf")->assertOk();
+        self::assertStringContainsString('in mm.dxf', (string) $response->headers->get('Content-Disposition'));
+        $dxf = (string) $response->getContent();
+        self::assertSame(1, preg_match('/^[\x20-\x7e\r\n]*$/', $dxf));
+        self::assertStringContainsString('TEST_SQUARE_100_MM', $dxf);
+        $outlines = $this->postJson("/api/projects/$project->id/bring-in/outlines", ['text' => $dxf, 'unit' => 'mm'])->assertOk()->json('outlines');
+        $sizes = fn (array $list): array => collect($list)->map(fn (array $s): string => sprintf('%.2f %.2f', ...$s))->sort()->values()->all();
+        $parts = array_filter(app(PlanProject::class)->decoded($project)['parts'], fn (array $p): bool => ! $p['bought']);
+        self::assertSame($sizes([[100, 100], ...array_map(fn (array $p): array => [$p['cut']['length']['mm'], $p['cut']['width']['mm']], $parts)]),
+            $sizes(array_map(fn (array $o): array => [max(array_column($o['points'], 0)), max(array_column($o['points'], 1))], $outlines)));
+    }
+
+    public function test_a_template_of_a_scribed_edge_comes_back_as_the_wall_it_was_made_from(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $piece = (string) array_key_first($project->decoded()['pieces']);
+        $dxf = (string) $this->get("/api/projects/$project->id/template.dxf?of=$piece/left")->assertOk()->getContent();
+        $cut = collect($this->postJson("/api/projects/$project->id/bring-in/outlines", ['text' => $dxf, 'unit' => 'mm'])->assertOk()->json('outlines'))->firstWhere('layer', 'CUT');
+        // The template lies along x with the wall above it: 38 at the foot to 31.9 at the head, so 6.1 to nothing.
+        $wall = $cut['walls']['top'];
+        self::assertEqualsWithDelta([6.1, 0.0, 2210.0], [$wall[0]['gap'], end($wall)['gap'], end($wall)['at']], 0.05);
+    }
+
+    /** @return array{Project, string} */
+    private function withPhoto(): array
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $photo = self::ulid();
+        $this->call('PUT', "/api/projects/$project->id/photos/$photo", server: ['CONTENT_TYPE' => 'image/jpeg', 'HTTP_ACCEPT' => 'application/json'], content: self::jpeg())->assertOk();
+        $fact = ['kind' => 'photo', 'reading' => '01J8R100000000000000000005', 'photo' => $photo, 'width' => 800, 'height' => 600];
+        $this->postJson("/api/projects/$project->id/changes", $this->change(1, [['op' => 'append', 'path' => ['facts', self::ulid()], 'value' => $fact]]))->assertOk();
+
+        return [$project->refresh(), $photo];
+    }
+
+    private static function jpeg(): string
+    {
+        ob_start();
+        imagejpeg(imagecreatetruecolor(800, 600) ?: throw new \LogicException);
+
+        return (string) ob_get_clean();
+    }
+
+    private function packed(Project $project): string
+    {
+        $file = $this->get("/api/projects/$project->id/project.zip")->assertOk()->baseResponse;
+        self::assertInstanceOf(BinaryFileResponse::class, $file);
+        $bytes = (string) file_get_contents($file->getFile()->getPathname());
+        unlink($file->getFile()->getPathname());
+
+        return $bytes;
+    }
+
+    private function sent(string $bytes): TestResponse
+    {
+        return $this->call('POST', '/api/projects', server: ['CONTENT_TYPE' => 'application/zip', 'HTTP_ACCEPT' => 'application/json'], content: $bytes);
+    }
+
+    private static function zipWithPhoto(\ZipArchive $zip, string $bytes): void
+    {
+        $id = '01J8R100000000000000000777';
+        $document = (array) json_decode((string) file_get_contents(__DIR__.'/../../database/demo/chart-room-left-niche.json'), true);
+        $document['facts']['01J8R100000000000000000778'] = ['kind' => 'photo', 'reading' => '01J8R100000000000000000005', 'photo' => $id, 'width' => 800, 'height' => 600];
+        $zip->addFromString('project.json', json_encode($document, JSON_THROW_ON_ERROR));
+        $zip->addFromString("photos/$id.jpg", $bytes);
+    }
+
+    /** @return list<string> */
+    private function folders(): array
+    {
+        return array_map(basename(...), glob(storage_path('app/photos/*')) ?: []);
+    }
+}
