@@ -79,6 +79,42 @@ export interface Look {
     readonly sheets: readonly { material: string; name: string; count: number }[];
 }
 
+/** Rows of a list from elsewhere, and which column was taken for what. */
+interface FoundList<Row> {
+    readonly titles: readonly string[];
+    readonly columns: Readonly<Record<string, number>>;
+    readonly rows: readonly Row[];
+}
+
+/** mm, or degrees of an angle. */
+export type FoundReadings = FoundList<{
+    line: number;
+    what: string;
+    typed: string;
+    reading: string | null;
+    value: number | null;
+    trouble: string | null;
+}>;
+
+export type FoundBoards = FoundList<{
+    line: number;
+    name: string;
+    length: number | null;
+    width: number | null;
+    count: number;
+    material: string | null;
+    grain: boolean;
+    trouble: string | null;
+}> & { readonly missing: readonly string[] };
+
+/** mm from its own lower left corner; `walls`: what it would be as a wall, by the side that is on. */
+export interface FoundOutline {
+    readonly layer: string;
+    readonly closed: boolean;
+    readonly points: readonly (readonly [number, number])[];
+    readonly walls: Readonly<Partial<Record<'left' | 'right' | 'top' | 'bottom', readonly { at: number; gap: number }[]>>>;
+}
+
 /** One thing that changed; null where it was or is not there. */
 export interface ToldRow {
     readonly area: 'room' | 'piece' | 'material' | 'sheets' | 'log' | 'other';
@@ -357,8 +393,9 @@ export const api = {
     deleteProject: (id: string) => ask<void>('DELETE', project(id)),
     bringBack: (id: string) => ask<{ data: ProjectLine }>('POST', `${project(id)}/bring-back`),
     open: (id: string) => ask<Opened>('GET', project(id)),
-    import: (json: string, household?: string) =>
-        ask<{ data: ProjectLine }>('POST', `/api/projects${household ? `?household=${household}` : ''}`, json, true),
+    /** A bare document, or one packed with its photos: told by what is in it. */
+    import: (file: Blob, household?: string) =>
+        ask<{ data: ProjectLine }>('POST', `/api/projects${household ? `?household=${household}` : ''}`, file, 'application/zip'),
     keepProfile: (profile: Profile) => ask<{ profile: Profile }>('PATCH', '/api/profile', profile),
     begin: (of: { name: string; unit: 'mm' | 'in'; kind: SpaceKind; household?: string }) =>
         ask<{ data: ProjectLine }>('POST', '/api/projects/new', of),
@@ -375,6 +412,16 @@ export const api = {
         ask<{ id: string; width: number; height: number }>('PUT', `${project(id)}/photos/${photo}`, blob, 'image/jpeg'),
     change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
+    bringReadings: (id: string, space: string, text: string, columns: Readonly<Record<string, number>>) =>
+        ask<FoundReadings>('POST', `${project(id)}/bring-in/readings`, {
+            space,
+            text,
+            ...(Object.keys(columns).length ? { columns } : {}),
+        }),
+    bringBoards: (id: string, text: string, columns: Readonly<Record<string, number>>) =>
+        ask<FoundBoards>('POST', `${project(id)}/bring-in/boards`, { text, ...(Object.keys(columns).length ? { columns } : {}) }),
+    bringOutlines: (id: string, text: string, unit: string) =>
+        ask<{ outlines: FoundOutline[] }>('POST', `${project(id)}/bring-in/outlines`, { text, unit }),
     links: (id: string) => ask<{ data: SharedLink[] }>('GET', `${project(id)}/links`),
     makeLink: (id: string, label: string, days: number) => ask<{ url: string }>('POST', `${project(id)}/links`, { label, days }),
     callOffLink: (id: string, link: string) => ask<void>('DELETE', `${project(id)}/links/${link}`),

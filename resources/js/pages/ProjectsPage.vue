@@ -34,7 +34,7 @@ async function bring(event: Event): Promise<void> {
     const file = input.files?.[0];
     if (!file) return;
     await tell(async () => {
-        const made = await api.import(await file.text(), household.value);
+        const made = await api.import(file, household.value);
         await router.push(`/projects/${made.data.id}/site`);
     });
     input.value = '';
@@ -78,8 +78,8 @@ async function begin(): Promise<void> {
                 <Button type="submit" label="Begin measuring" />
             </form>
             <label class="bring">
-                <span class="p-button p-button-secondary p-button-sm">Bring a project in from JSON</span>
-                <input type="file" accept=".json,application/json" @change="bring" />
+                <span class="p-button p-button-secondary p-button-sm">Bring a project in from a file</span>
+                <input type="file" accept=".json,.zip,application/json,application/zip" @change="bring" />
             </label>
         </template>
         <SignIn v-else :session="session" />

@@ -30,6 +30,14 @@ const size = useSize(board, { width: 800, height: 600 });
 const BLOCK = 74;
 const scale = computed(() => commonScale(props.drawings.map((d) => d.drawing), size.value.width - 24, size.value.height - BLOCK - (slots.strip ? 28 : 0))); // prettier-ignore
 const bar = computed(() => scaleBar(scale.value, project.unit));
+/** Where the first drawing can be taken from: a drawing of the plan, and none that was made here. */
+const svg = computed(() => {
+    for (const [of, views] of Object.entries(project.plan?.drawings ?? {}))
+        for (const [view, drawing] of Object.entries(views))
+            if (drawing === props.drawings[0]?.drawing)
+                return `/api/projects/${project.line!.id}/drawing.svg?${new URLSearchParams({ of, view, unit: project.unit })}`;
+    return null;
+});
 const names = computed(() => {
     const all: Record<string, string> = {};
     for (const part of project.plan?.parts ?? []) all[part.id] = `${part.label} ${render(part.name, project.unit)}`;
@@ -73,6 +81,7 @@ const names = computed(() => {
             </div>
             <div><small>sizes in</small>{{ project.unit }}</div>
             <div><small>revision</small>{{ project.revision }}</div>
+            <div v-if="svg"><small>in full size</small><a :href="svg">SVG</a></div>
             <ViewTabs v-if="views.length > 1" :views="views" :view="view" @view="(v: string) => emit('view', v)" />
         </div>
     </main>

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api } from '../api/client';
 import { useProject } from '../project/store';
+import BringDialog from './bring/BringDialog.vue';
 import { applyLight, light } from './light';
 import { useRefusals } from './refusals';
 import ShareDialog from './ShareDialog.vue';
@@ -13,6 +14,7 @@ const project = useProject();
 const router = useRouter();
 const guarded = useRefusals();
 const sharing = ref(false);
+const bringing = ref(false);
 const menu = ref<InstanceType<typeof Menu> | null>(null);
 
 const saved = computed(() => {
@@ -31,8 +33,16 @@ const items = computed(() => [
     { label: 'Measuring list to print', icon: 'pi pi-list-check', command: () => take('measuring-list.pdf') },
     { label: 'Survey sheet', icon: 'pi pi-file', command: () => take('survey.pdf') },
     { label: 'Cut list as CSV', icon: 'pi pi-table', command: () => take('parts.csv') },
+    { label: 'Parts as DXF, in mm', icon: 'pi pi-clone', command: () => take('parts.dxf') },
+    { label: 'Project with its photos', icon: 'pi pi-box', command: () => take('project.zip') },
     { label: 'Project as JSON', icon: 'pi pi-download', command: () => take('project.json') },
-    ...(project.line?.may_change ? [{ label: 'A link to read by', icon: 'pi pi-link', command: () => void (sharing.value = true) }] : []),
+    ...(project.line?.may_change
+        ? [
+              { label: 'A link to read by', icon: 'pi pi-link', command: () => void (sharing.value = true) },
+              { separator: true },
+              { label: 'Bring in readings, boards, a drawing', icon: 'pi pi-upload', command: () => void (bringing.value = true) },
+          ]
+        : []),
     { separator: true },
     {
         label: project.unit === 'mm' ? 'Read in inches' : 'Read in millimetres',
@@ -77,6 +87,7 @@ const items = computed(() => [
             />
             <Menu ref="menu" :model="items" popup />
             <ShareDialog v-model="sharing" />
+            <BringDialog v-model="bringing" />
         </span>
     </header>
 </template>

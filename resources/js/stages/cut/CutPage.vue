@@ -15,6 +15,7 @@ import SheetView from './SheetView.vue';
 import AllSheets from './AllSheets.vue';
 import BenchView from './BenchView.vue';
 import Labels from './Labels.vue';
+import LooseBoards from './LooseBoards.vue';
 import ByHand from './ByHand.vue';
 import HeldUp from './HeldUp.vue';
 import LumberView from './LumberView.vue';
@@ -100,6 +101,7 @@ const shown = computed(() => sheets.value[Math.max(0, at.value)]);
         <Labels v-if="sheets.length" />
         <Rack v-if="sheets.length" />
         <LumberYard />
+        <LooseBoards />
         <SawAndSheets />
     </aside>
 </template>

@@ -1,0 +1,119 @@
+<script setup lang="ts">
+import Button from 'primevue/button';
+import { computed, ref, watch } from 'vue';
+import { api, type FoundBoards } from '../../api/client';
+import { show } from '../../measure/show';
+import { useProject } from '../../project/store';
+import { ulid } from '../../project/ulid';
+import { useTelling } from '../telling';
+import ColumnChoice from './ColumnChoice.vue';
+import FromFile from './FromFile.vue';
+
+/** A list of boards from elsewhere, cut from the same sheets as the piece. */
+const emit = defineEmits<{ done: [] }>();
+const project = useProject();
+const text = ref('');
+const said = ref<Record<string, number>>({});
+const found = ref<FoundBoards | null>(null);
+const { trouble, tell } = useTelling();
+const stock = computed(() => Object.entries(project.document!.stock));
+const ready = computed(() => (found.value?.rows ?? []).filter((r) => r.length !== null && r.width !== null && r.material && !r.trouble));
+const boards = computed(() => ready.value.reduce((n, r) => n + r.count, 0));
+const wants = [
+    { key: 'name', label: 'name' },
+    { key: 'length', label: 'length' },
+    { key: 'width', label: 'width' },
+    { key: 'count', label: 'how many' },
+    { key: 'material', label: 'material' },
+    { key: 'thickness', label: 'thickness' },
+    { key: 'grain', label: 'grain' },
+];
+const asks: Readonly<Record<string, string>> = { length: 'the length', width: 'the width' };
+const read = (): Promise<boolean> =>
+    tell(async () => {
+        found.value = null;
+        found.value = await api.bringBoards(project.line!.id, text.value, said.value);
+    });
+watch(text, () => [found.value, said.value] = [null, {}]); // prettier-ignore
+function column(key: string, at: number): void {
+    said.value = { ...said.value, [key]: at };
+    void read();
+}
+const take = (): Promise<boolean> =>
+    tell(async () => {
+        await project.change(
+            ...ready.value.map((r, i) => ({
+                op: 'set' as const,
+                path: ['loose', ulid()],
+                value: {
+                    order: String(i).padStart(3, '0'),
+                    name: r.name,
+                    material: r.material!,
+                    length: r.length!,
+                    width: r.width!,
+                    ...(r.count > 1 ? { count: r.count } : {}),
+                    ...(r.grain ? {} : { grain: false }),
+                },
+            })),
+        );
+        emit('done');
+    });
+</script>
+
+<template>
+    <p>
+        A cut list made elsewhere, or parts of another job: they are laid on the same sheets, and get marks, labels and cuts like all
+        others. The first line may say what the columns are.
+    </p>
+    <FromFile
+        v-model="text"
+        label="boards"
+        accept=".csv,.txt,.tsv,text/csv,text/plain"
+        :example="'name, qty, length, width, material\nJig base, 2, 600, 250, Birch ply 18'"
+    />
+    <div class="row"><Button label="Read it" size="small" severity="secondary" :disabled="!text.trim()" @click="read" /></div>
+    <ul v-if="trouble.length" role="alert">
+        <li v-for="t in trouble" :key="t" class="bad">{{ t }}</li>
+    </ul>
+    <template v-if="found">
+        <ColumnChoice :titles="found.titles" :columns="found.columns" :wants="wants" @columns="column" />
+        <p v-if="found.missing.length" role="status">Say which column is {{ found.missing.map((m) => asks[m] ?? m).join(' and ') }}.</p>
+        <div class="found">
+            <table v-if="found.rows.length" aria-label="boards found">
+                <thead>
+                    <tr>
+                        <th>Line</th>
+                        <th>Board</th>
+                        <th class="n">How many</th>
+                        <th class="n">Length × width, {{ project.unit }}</th>
+                        <th>From</th>
+                        <th>Grain</th>
+                    </tr>
+                </thead>
+                <tbody>
+                    <tr v-for="r in found.rows" :key="r.line">
+                        <td>{{ r.line }}</td>
+                        <td>{{ r.name }}</td>
+                        <td class="n">{{ r.count }}</td>
+                        <td class="n">
+                            <span v-if="r.trouble" class="bad">left out: {{ r.trouble }}</span>
+                            <template v-else>{{ show(r.length!, project.unit) }} × {{ show(r.width!, project.unit) }}</template>
+                        </td>
+                        <td>
+                            <select v-model="r.material" :aria-label="`material of line ${r.line}`">
+                                <option :value="null">say which</option>
+                                <option v-for="[id, m] in stock" :key="id" :value="id">{{ m.name }}</option>
+                            </select>
+                        </td>
+                        <td>{{ r.grain ? 'kept' : 'free' }}</td>
+                    </tr>
+                </tbody>
+            </table>
+        </div>
+        <div class="row">
+            <Button :label="`Add ${boards} ${boards === 1 ? 'board' : 'boards'}`" :disabled="!ready.length" @click="take" />
+        </div>
+    </template>
+</template>
+
+<style scoped src="./bring.css"></style>

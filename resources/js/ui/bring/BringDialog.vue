@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import Dialog from 'primevue/dialog';
+import { ref } from 'vue';
+import ViewTabs from '../ViewTabs.vue';
+import BringBoards from './BringBoards.vue';
+import BringOutlines from './BringOutlines.vue';
+import BringReadings from './BringReadings.vue';
+
+/** Readings, boards and drawings from elsewhere: read, shown, and taken only when the person says so. */
+const shown = defineModel<boolean>({ required: true });
+const what = ref('readings');
+const views = [
+    { key: 'readings', label: 'Readings' },
+    { key: 'boards', label: 'Boards' },
+    { key: 'outlines', label: 'A drawing (DXF)' },
+];
+</script>
+
+<template>
+    <Dialog v-model:visible="shown" modal header="Bring in" :style="{ width: '860px', maxWidth: '96vw' }">
+        <ViewTabs :views="views" :view="what" @view="(v: string) => (what = v)" />
+        <BringReadings v-if="what === 'readings'" @done="shown = false" />
+        <BringBoards v-else-if="what === 'boards'" @done="shown = false" />
+        <BringOutlines v-else @done="shown = false" />
+    </Dialog>
+</template>
