@@ -80,7 +80,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/revisions/{number}', [RevisionController::class, 'show'])->whereNumber('number');
     Route::patch('/{project}/revisions/{number}', [RevisionController::class, 'update'])->whereNumber('number');
     Route::get('/{project}/revisions/{from}/compare/{to}', [RevisionController::class, 'compare'])->whereNumber(['from', 'to'])->middleware('throttle:60,1,get-project-revisions-compare');
-    Route::post('/{project}/changes', [ChangeController::class, 'store']);
+    Route::post('/{project}/changes', [ChangeController::class, 'store'])->middleware('throttle:300,1,post-project-changes');
     Route::get('/{project}/plan/{section?}', [PlanController::class, 'show']);
     Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv']);
     Route::post('/{project}/bring-in/readings', [BringInController::class, 'readings'])->middleware('throttle:60,1,post-project-bring-in-readings');
@@ -125,7 +125,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::post('/{project}/library.csv', [LibraryController::class, 'bring'])->middleware('throttle:20,1,post-project-library-csv');
     Route::post('/{project}/places', PlaceController::class)->middleware('throttle:240,1,post-project-places');
     Route::post('/{project}/replan', ReplanController::class)->middleware('throttle:60,1,post-project-replan');
-    Route::post('/{project}/layout-searches', [LayoutSearchController::class, 'store']);
+    Route::post('/{project}/layout-searches', [LayoutSearchController::class, 'store'])->middleware('throttle:20,1,post-project-layout-searches');
     Route::get('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'show']);
     Route::delete('/{project}/layout-searches/{search}', [LayoutSearchController::class, 'destroy']);
 });

@@ -7,6 +7,8 @@ namespace App\Actions;
 use App\Models\Photo;
 use App\Models\Project;
 use App\Models\User;
+use App\Words\Catalogue;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** Draws a picture anew, so that nothing the camera noted of place and time is kept, and makes its thumbnail. */
 final class KeepPhoto
@@ -38,8 +40,14 @@ final class KeepPhoto
             return null;
         }
         $picture = self::within($picture, self::LONGEST);
-        self::write($picture, Photo::path($project->id, $id));
-        self::write(self::within($picture, self::THUMB), Photo::path($project->id, $id, true));
+        $path = Photo::path($project->id, $id);
+        self::write($picture, $path);
+        try {
+            self::write(self::within($picture, self::THUMB), Photo::path($project->id, $id, true));
+        } catch (HttpException $e) {
+            unlink($path);
+            throw $e;
+        }
 
         return Photo::query()->create(['id' => $id, 'project_id' => $project->id, 'user_id' => $user->id,
             'width' => imagesx($picture), 'height' => imagesy($picture)]);
@@ -53,13 +61,22 @@ final class KeepPhoto
         return $scaled === false ? $picture : $scaled;
     }
 
-    /** Written beside and moved into place: a picture is there whole or not at all. */
+    /**
+     * Written beside and moved into place: a picture is there whole or not at all.
+     *
+     * @throws HttpException 507 when the disk takes no more
+     */
     private static function write(\GdImage $picture, string $path): void
     {
+        ob_start();
+        imagejpeg($picture, null, self::QUALITY);
+        $bytes = (string) ob_get_clean();
         if (! is_dir(dirname($path))) {
-            mkdir(dirname($path), 0770, true);
+            @mkdir(dirname($path), 0770, true);
         }
-        imagejpeg($picture, "$path.part", self::QUALITY);
-        rename("$path.part", $path);
+        if (@file_put_contents("$path.part", $bytes) !== strlen($bytes) || ! @rename("$path.part", $path)) {
+            @unlink("$path.part");
+            throw new HttpException(507, Catalogue::english()->say('refused.disk_full'));
+        }
     }
 }

@@ -59,11 +59,23 @@ final class Refusals
             $e instanceof AuthorizationException, $status === 403 => new JsonResponse(['message' => $words->say('refused.not_yours')], 403),
             $status === 404 => new JsonResponse(['message' => $words->say('refused.not_found')], 404),
             $status === 419 => new JsonResponse(['message' => $words->say('refused.page_too_old')], 419),
+            $status === 507 => new JsonResponse(['message' => $words->say('refused.disk_full')], 507),
+            $status === 413 => new JsonResponse(['message' => $words->say('refused.too_large')], 413),
+            $status === 503 => new JsonResponse(['message' => $words->say('refused.not_now')], 503),
+            $e instanceof \PDOException && self::isAway($e) => new JsonResponse(['message' => $words->say('refused.not_now')], 503),
             $status === 429 => new JsonResponse(['message' => $words->say('refused.too_often')], 429),
             $e instanceof \Illuminate\Validation\ValidationException => null,
             $e instanceof UnprocessableEntityHttpException => new JsonResponse(['message' => $e->getMessage()], 422),
             $status < 500 => new JsonResponse(['message' => $words->say('refused.not_understood')], $status),
             default => new JsonResponse(['message' => $words->say('refused.our_fault')], $status),
         };
+    }
+
+    /** The database is gone, going, coming or full; anything else it says is our own mistake. */
+    private static function isAway(\PDOException $e): bool
+    {
+        $state = (string) $e->getCode();
+
+        return in_array($state, ['7', 'HY000', '57P01', '57P02', '57P03', '53300'], true) || str_starts_with($state, '08');
     }
 }

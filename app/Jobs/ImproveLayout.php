@@ -20,6 +20,9 @@ final class ImproveLayout implements ShouldQueue
 
     public int $timeout = 300;
 
+    /** Nobody else's search waits longer than this for one: what is found by then stands. */
+    private const LONGEST_S = 45;
+
     public function __construct(private readonly string $searchId)
     {
     }
@@ -43,7 +46,9 @@ final class ImproveLayout implements ShouldQueue
     /** @return \Closure(array<string, mixed>, float, list<string>, array<string, mixed>): bool */
     private function report(LayoutSearch $search): \Closure
     {
-        return function (array $layouts, float $share, array $better, array $trades) use ($search): bool {
+        $until = microtime(true) + self::LONGEST_S;
+
+        return function (array $layouts, float $share, array $better, array $trades) use ($search, $until): bool {
             // Only a search that is still running is written to: a cancel that came in between stands.
             $running = LayoutSearch::query()->whereKey($search->id)->where('status', 'running')->update([
                 'percent' => min(99, (int) round(100 * $share)),
@@ -52,7 +57,7 @@ final class ImproveLayout implements ShouldQueue
                 'trades' => json_encode((object) $trades, JSON_THROW_ON_ERROR),
             ]);
 
-            return $running === 1;
+            return $running === 1 && microtime(true) < $until;
         };
     }
 }

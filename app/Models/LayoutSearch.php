@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?string $layouts
  * @property ?list<string> $better materials whose layout beats the plan's
  * @property ?string $trades what one sheet more would save, by material
+ * @property \Illuminate\Support\Carbon $updated_at
  * @property Project $project
  */
 final class LayoutSearch extends Model
@@ -39,6 +40,18 @@ final class LayoutSearch extends Model
     protected function casts(): array
     {
         return ['better' => 'array'];
+    }
+
+    /** Seconds without a word after which nobody is at work on it any more. */
+    public const SILENT_S = 60;
+
+    /** One whose worker was killed says nothing: it is over, and a new one may be begun. */
+    public function noticeSilence(): void
+    {
+        if ($this->status === 'running' && $this->updated_at->lt(now()->subSeconds(self::SILENT_S))) {
+            self::query()->whereKey($this->id)->where('status', 'running')->update(['status' => 'failed']);
+            $this->refresh();
+        }
     }
 
     public function isOver(): bool

@@ -33,7 +33,8 @@ final class Reader
 
     private static function of(string $key): mixed
     {
-        $user = Auth::user();
+        // Nobody is looked up for it: a refusal is said also where the database is away.
+        $user = Auth::hasUser() ? Auth::user() : null;
 
         return $user instanceof User ? $user->profile[$key] ?? null : null;
     }

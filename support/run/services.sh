@@ -180,7 +180,7 @@ cmd_start() {
         now=$(cut -d' ' -f1 "$STATE/ports")
         [ -z "${PORT:-}" ] || [ "$now" = "$PORT" ] || fail "it already runs on port $now; ./incastro stop first to change the port."
         [ -z "$lan" ] || fail 'it already runs; ./incastro stop first to serve the home network too.'
-        say "Incastro is running: http://127.0.0.1:$now/demo"
+        say "Incastro is running: http://127.0.0.1:$now/$(demo_is_on && echo demo)"
         return
     fi
     ! port_is_taken "$port" || fail "port $port is taken by another program; try PORT=$((port + 1)) ./incastro start."
@@ -192,11 +192,15 @@ cmd_start() {
         make_state
         make_certificate
     fi
-    set_up "$port" true "$lan_port"
+    set_up "$port" "${INCASTRO_DEMO:-true}" "$lan_port"
     launch "$port"
-    say "Incastro is running: http://127.0.0.1:$port/demo"
+    [ "${mirrored:-}" = yes ] || ln -sfn "$STATE/log" "$ROOT/var/log" 2>/dev/null || true
+    say "Incastro is running: http://127.0.0.1:$port/$(demo_is_on && echo demo)"
     [ -z "$lan" ] || print_lan "$lan_port"
 }
+
+# The first of two values counts.
+demo_is_on() { [ "$(sed -n 's/^INCASTRO_DEMO=//p' "$STATE/.env" | head -n 1)" != false ]; }
 
 cmd_stop() {
     choose_places

@@ -43,12 +43,24 @@ make_state() {
     . "$STATE/secrets"
 }
 
+settings_example() {
+    cat <<'TEXT'
+# Settings of this server, one a line; docs/operating.md says what there is. They hold from the next start.
+# INCASTRO_DEMO=false
+# INCASTRO_SIGN_UP=false
+# MAIL_MAILER=smtp
+TEXT
+}
+
 # Settings that Laravel reads; everything a person may change is in docs/operating.md.
 write_settings() {
     local port=$1 db_port=$2 demo=$3
     (
         umask 077
-        cat >"$STATE/.env" <<ENV
+        # The first of two values counts: what a person set stands before ours.
+        [ -f "$STATE/settings" ] || settings_example >"$STATE/settings"
+        grep -E '^[A-Z][A-Z0-9_]*=' "$STATE/settings" >"$STATE/.env" || true
+        cat >>"$STATE/.env" <<ENV
 APP_ENV=${APP_ENV:-production}
 APP_DEBUG=false
 APP_KEY=$APP_KEY

@@ -16,6 +16,9 @@ final class Supervisor
 
     private bool $stopping = false;
 
+    /** The database has changed under the services: those that hold connections begin anew. */
+    private bool $renew = false;
+
     /** @param  array<string, mixed>  $config */
     public function __construct(private readonly string $state, private readonly array $config)
     {
@@ -25,7 +28,10 @@ final class Supervisor
     {
         file_put_contents("{$this->state}/supervisor.pid", (string) getmypid());
         pcntl_async_signals(true);
-        foreach ([SIGTERM, SIGINT, SIGHUP] as $signal) {
+        pcntl_signal(SIGHUP, function (): void {
+            $this->renew = true;
+        });
+        foreach ([SIGTERM, SIGINT] as $signal) {
             pcntl_signal($signal, function (): void {
                 $this->stopping = true;
             });
@@ -33,6 +39,10 @@ final class Supervisor
         try {
             $this->begin();
             while (! $this->stopping) {
+                if ($this->renew) {
+                    $this->renew = false;
+                    $this->renewServices();
+                }
                 $this->revive();
                 usleep(200_000);
             }
@@ -102,7 +112,7 @@ final class Supervisor
         if (! is_resource($process)) {
             throw new RuntimeException("$name could not be started.");
         }
-        $this->running[$name] = ['process' => $process, 'began' => microtime(true)];
+        $this->running[$name] = ['process' => $process, 'began' => self::now()];
         $this->log("$name started");
     }
 
@@ -115,32 +125,46 @@ final class Supervisor
             }
             proc_close($process);
             unset($this->running[$name]);
-            $soon = microtime(true) - $began < 20;
+            $soon = self::now() - $began < 20;
             $wait = $soon ? min(30.0, max(1.0, 2 * ($this->due[$name]['wait'] ?? 0.0))) : 0.0;
-            $this->due[$name] = ['at' => microtime(true) + $wait, 'wait' => $wait];
+            $this->due[$name] = ['at' => self::now() + $wait, 'wait' => $wait];
             $this->log("$name ended; it comes back in $wait s");
         }
         foreach ($this->due as $name => ['at' => $at]) {
-            if (! isset($this->running[$name]) && microtime(true) >= $at) {
+            if (! isset($this->running[$name]) && self::now() >= $at) {
                 $this->start($name);
             }
+        }
+    }
+
+    private function renewServices(): void
+    {
+        foreach (array_intersect(['fpm', 'worker', 'scheduler'], array_keys($this->running)) as $name) {
+            $this->end($name);
+            $this->start($name);
         }
     }
 
     private function stop(): void
     {
         foreach (array_reverse(array_keys($this->running)) as $name) {
-            $process = $this->running[$name]['process'];
-            proc_terminate($process, $this->service($name)['signal']);
-            for ($try = 0; $try < 60 && proc_get_status($process)['running']; $try++) {
-                usleep(100_000);
-            }
-            if (proc_get_status($process)['running']) {
-                proc_terminate($process, SIGKILL);
-            }
-            proc_close($process);
-            $this->log("$name stopped");
+            $this->end($name);
         }
+    }
+
+    private function end(string $name): void
+    {
+        $process = $this->running[$name]['process'];
+        proc_terminate($process, $this->service($name)['signal']);
+        for ($try = 0; $try < 60 && proc_get_status($process)['running']; $try++) {
+            usleep(100_000);
+        }
+        if (proc_get_status($process)['running']) {
+            proc_terminate($process, SIGKILL);
+        }
+        proc_close($process);
+        unset($this->running[$name]);
+        $this->log("$name stopped");
     }
 
     /**
@@ -153,6 +177,12 @@ final class Supervisor
         $process = proc_open($command, [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes, null, $more + getenv());
 
         return is_resource($process) && proc_close($process) === 0;
+    }
+
+    /** Seconds that go on evenly, whatever the clock on the wall is set to. */
+    private static function now(): float
+    {
+        return hrtime(true) / 1e9;
     }
 
     private function log(string $line): void

@@ -59,7 +59,7 @@ test_feature() {
             APP_SERVICES_CACHE=$INCASTRO_STATE/cache/services.php APP_PACKAGES_CACHE=$INCASTRO_STATE/cache/packages.php \
             APP_EVENTS_CACHE=$INCASTRO_STATE/cache/events.php VIEW_COMPILED_PATH=$INCASTRO_STATE/storage/framework/views
         DB_HOST=127.0.0.1 DB_PORT=$(cut -d' ' -f2 "$STATE/ports") DB_DATABASE=$db DB_USERNAME=incastro DB_PASSWORD=$DB_PASSWORD \
-            DB_PERSISTENT=false APP_KEY=$APP_KEY vendor/bin/phpunit -c phpunit.xml
+            DB_PERSISTENT=false APP_KEY=$APP_KEY vendor/bin/phpunit -c phpunit.xml --testsuite feature
     )
 }
 
@@ -68,6 +68,13 @@ test_browser() {
     ensure_packages browser
     serve_for_tests
     (cd "$ROOT" && BASE_URL="http://127.0.0.1:$TEST_PORT" npx playwright test)
+}
+
+# Kills services, fills and restores: last, on the served whole.
+test_running() {
+    say '— the running whole: faults, backup and restore'
+    serve_for_tests
+    (cd "$ROOT" && RUNNING_STATE=$TEST_STATE BASE_URL="http://127.0.0.1:$TEST_PORT" vendor/bin/phpunit -c phpunit.xml --testsuite running)
 }
 
 core_beside() {
@@ -90,7 +97,7 @@ count() {
 
 cmd_test() {
     local what=${1:-all} part failed=0 passed=0
-    case $what in all | core | feature | browser | style) ;; *) fail "\"$what\" is not a part of the tests; expected core, feature, browser or style." ;; esac
+    case $what in all | core | feature | browser | running | style) ;; *) fail "\"$what\" is not a part of the tests; expected core, feature, browser, running or style." ;; esac
     prepare with_tools
     # The core needs neither database nor server: it is tested beside style and features, and read when they are done.
     local beside='' log=''
@@ -99,7 +106,7 @@ cmd_test() {
         (test_core) >"$log" 2>&1 &
         beside=$!
     fi
-    for part in style core feature browser; do
+    for part in style core feature browser running; do
         [ "$what" = all ] || [ "$what" = $part ] || continue
         if [ "$part" = core ] && [ -n "$beside" ]; then continue; fi
         if [ "$part" = browser ] && [ -n "$beside" ]; then

@@ -5,7 +5,7 @@ import { goTo, openCopy, saved } from './house';
 async function bring(page: Page, tab: string): Promise<void> {
     await page.getByRole('button', { name: 'Take away' }).click();
     await page.getByRole('menuitem', { name: 'Bring in readings, boards, a drawing' }).click();
-    await page.getByRole('dialog', { name: 'Bring in' }).getByRole('tab', { name: tab }).click();
+    await page.getByRole('dialog', { name: 'Bring in' }).getByRole('button', { name: tab, exact: true }).click();
 }
 
 test('readings typed from paper find their places, and one undo takes them all back', async ({ page }) => {

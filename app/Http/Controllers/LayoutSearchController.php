@@ -19,6 +19,8 @@ final class LayoutSearchController
     public function store(Request $request, Project $project): JsonResponse
     {
         Gate::authorize('update', $project);
+        // One person has one search at a time: a new one calls off theirs before it, and nobody fills the queue.
+        LayoutSearch::query()->where('user_id', $request->user()?->getAuthIdentifier())->whereIn('status', ['waiting', 'running'])->update(['status' => 'cancelled']);
         $search = $project->layoutSearches()->create([
             'user_id' => $request->user()?->getAuthIdentifier(),
             'revision' => $project->revision,
@@ -36,6 +38,7 @@ final class LayoutSearchController
     {
         Gate::authorize('view', $project);
         abort_unless($search->project_id === $project->id, 404);
+        $search->noticeSilence();
 
         return $this->answer($search);
     }

@@ -21,6 +21,8 @@ final class Chords
     {
         $step = $radius * $mm <= self::SAGITTA ? self::WIDEST : min(self::WIDEST, 2 * acos(1 - self::SAGITTA / ($radius * $mm)));
         $n = max(1, min(720, (int) ceil(abs($sweep) / $step)));
+        // A whole circle reaches its four sides.
+        $n = abs(abs($sweep) - 2 * M_PI) < 1e-9 ? 4 * (int) ceil($n / 4) : $n;
         $points = [];
         for ($i = 0; $i <= $n; $i++) {
             $at = $from + $sweep * $i / $n;

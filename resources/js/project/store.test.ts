@@ -9,7 +9,7 @@ class Server {
     depth = 380;
     readonly seen: Change[] = [];
     readonly applied = new Map<string, readonly Operation[]>();
-    failNext: 'away' | 'lost answer' | 'stale' | null = null;
+    failNext: 'not now' | 'away' | 'lost answer' | 'stale' | null = null;
 
     async fetch(path: string, init?: RequestInit): Promise<Response> {
         if (path === '/api/session') return Response.json({ user: { profile: { unit: null } }, demo: true });
@@ -19,6 +19,7 @@ class Server {
         const fail = this.failNext;
         this.failNext = null;
         if (fail === 'away') throw new TypeError('network');
+        if (fail === 'not now') return new Response('<html>502</html>', { status: 502 });
         if (fail === 'stale')
             return Response.json({ message: 'Someone changed it.', rows: [{ both: true }, { both: false }] }, { status: 409 });
         const inverse = this.applied.get(change.change_id) ?? this.apply(change);
@@ -137,4 +138,13 @@ it('keeps what may be undone when a conflict is settled', async () => {
     await project.settle(() => false);
     await project.undo();
     expect(server.depth).toBe(380);
+});
+
+it('waits for a server that is there and cannot just now', async () => {
+    const project = await opened();
+    server.failNext = 'not now';
+    const sent = project.change(set(300));
+    await vi.waitFor(() => expect(project.saveState).toBe('waiting'));
+    await sent;
+    expect([server.depth, server.revision, project.saveState]).toEqual([300, 2, 'saved']);
 });

@@ -18,6 +18,9 @@ export interface Conflict {
     readonly rows: readonly ConflictRow[];
 }
 
+/** The server is there and cannot just now: overloaded, starting, or without its database. */
+const NOT_NOW = [429, 502, 503, 504];
+
 /** The open project: its document and plan as the server last gave them, and what may be undone. */
 export const useProject = defineStore('project', () => {
     const line = ref<ProjectLine | null>(null);
@@ -109,7 +112,7 @@ export const useProject = defineStore('project', () => {
                 saveState.value = 'saved';
                 return answer.inverse;
             } catch (error) {
-                if (!(error instanceof Unreachable)) {
+                if (!(error instanceof Unreachable) && !(error instanceof Refused && NOT_NOW.includes(error.status))) {
                     saveState.value = 'saved';
                     noticeConflict(error, ops);
                     throw error;

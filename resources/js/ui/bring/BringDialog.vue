@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog';
 import { ref } from 'vue';
-import ViewTabs from '../ViewTabs.vue';
+import Choice from '../Choice.vue';
 import BringBoards from './BringBoards.vue';
 import BringOutlines from './BringOutlines.vue';
 import BringReadings from './BringReadings.vue';
@@ -10,9 +10,9 @@ import BringReadings from './BringReadings.vue';
 const shown = defineModel<boolean>({ required: true });
 const what = ref('readings');
 const views = [
-    { key: 'readings', label: 'Readings' },
-    { key: 'boards', label: 'Boards' },
-    { key: 'outlines', label: 'A drawing (DXF)' },
+    { value: 'readings', label: 'Readings' },
+    { value: 'boards', label: 'Boards' },
+    { value: 'outlines', label: 'A drawing (DXF)' },
 ];
 </script>
 
