@@ -31,10 +31,21 @@ final class LookBack
         $since = $project->revisions()->where('number', '>', $number)->where('number', '<=', $snapshot->number ?? $project->revision)->orderByDesc('number')->get();
         /** @var Revision $revision */
         foreach ($since as $revision) {
-            $document = Changes::laid($document, $revision->takenBack());
+            $document = self::before($document, $revision);
         }
 
         return $document;
+    }
+
+    /**
+     * What takes a revision back may speak the language of its day: the result is brought to today's, whatever the document says of itself.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    private static function before(array $document, Revision $revision): array
+    {
+        return Upgrade::toCurrent(['version' => 1] + Changes::laid($document, $revision->takenBack()));
     }
 
     /**
@@ -50,7 +61,7 @@ final class LookBack
         $rows = [];
         /** @var Revision $revision */
         foreach ($revisions as $revision) {
-            $before = Changes::laid($after, $revision->takenBack());
+            $before = self::before($after, $revision);
             $rows[] = $this->row($revision->number, $revision->user?->name, $revision->created_at, $revision->name, Told::between($before, $after));
             $after = $before;
         }
