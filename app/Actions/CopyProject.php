@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Photo;
+use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use Illuminate\Support\Str;
 use Incastro\Core\Document\CanonicalJson;
 
@@ -39,13 +39,7 @@ final readonly class CopyProject
 
     private function photo(Photo $photo, Project $copy, User $user, string $id): void
     {
-        File::ensureDirectoryExists(Photo::folder($copy->id), 0770);
-        foreach ([false, true] as $thumb) {
-            $from = Photo::path($photo->project_id, $photo->id, $thumb);
-            if (is_file($from)) {
-                copy($from, Photo::path($copy->id, $id, $thumb));
-            }
-        }
+        PhotoFiles::copy($photo->project_id, $photo->id, $copy->id, $id);
         Photo::query()->create(['id' => $id, 'project_id' => $copy->id, 'user_id' => $user->id, 'width' => $photo->width, 'height' => $photo->height]);
     }
 }

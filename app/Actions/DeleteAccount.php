@@ -6,11 +6,11 @@ namespace App\Actions;
 
 use App\Models\Household;
 use App\Models\Photo;
+use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 
 /**
  * Takes a person away with all that is theirs alone: households nobody else belongs to, with their projects and photos. What they share stays
@@ -34,7 +34,7 @@ final class DeleteAccount
             return $gone;
         });
         // Files go when the rows are gone for good.
-        array_walk($gone, fn (string $project) => File::deleteDirectory(Photo::folder($project)));
+        array_walk($gone, fn (string $project) => PhotoFiles::dropAll($project));
     }
 
     /** Another owner, else who may make, else who may look; the one who has been there longest. */

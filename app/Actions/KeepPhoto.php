@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Photo;
+use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Models\User;
-use App\Words\Catalogue;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** Draws a picture anew, so that nothing the camera noted of place and time is kept, and makes its thumbnail. */
@@ -40,12 +40,11 @@ final class KeepPhoto
             return null;
         }
         $picture = self::within($picture, self::LONGEST);
-        $path = Photo::path($project->id, $id);
-        self::write($picture, $path);
+        PhotoFiles::keep($project->id, $id, false, self::jpeg($picture));
         try {
-            self::write(self::within($picture, self::THUMB), Photo::path($project->id, $id, true));
+            PhotoFiles::keep($project->id, $id, true, self::jpeg(self::within($picture, self::THUMB)));
         } catch (HttpException $e) {
-            unlink($path);
+            PhotoFiles::drop($project->id, $id);
             throw $e;
         }
 
@@ -61,22 +60,11 @@ final class KeepPhoto
         return $scaled === false ? $picture : $scaled;
     }
 
-    /**
-     * Written beside and moved into place: a picture is there whole or not at all.
-     *
-     * @throws HttpException 507 when the disk takes no more
-     */
-    private static function write(\GdImage $picture, string $path): void
+    private static function jpeg(\GdImage $picture): string
     {
         ob_start();
         imagejpeg($picture, null, self::QUALITY);
-        $bytes = (string) ob_get_clean();
-        if (! is_dir(dirname($path))) {
-            @mkdir(dirname($path), 0770, true);
-        }
-        if (@file_put_contents("$path.part", $bytes) !== strlen($bytes) || ! @rename("$path.part", $path)) {
-            @unlink("$path.part");
-            throw new HttpException(507, Catalogue::english()->say('refused.disk_full'));
-        }
+
+        return (string) ob_get_clean();
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
-use App\Models\Photo;
+use App\Models\PhotoFiles;
 use App\Models\Project;
 
 /** A project whole in one file: `project.json` and its photos, as docs/formats.md says. */
@@ -22,9 +22,9 @@ final class PackProject
         }
         $zip->addFromString(self::DOCUMENT, json_encode(json_decode($project->document, false, 512, JSON_THROW_ON_ERROR), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
         foreach (PhotoIds::in($project->decoded()) as $id) {
-            $photo = Photo::path($project->id, $id);
-            if (preg_match('/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/', $id) === 1 && is_file($photo)) {
-                $zip->addFile($photo, "photos/$id.jpg");
+            $photo = preg_match('/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/', $id) === 1 ? PhotoFiles::read($project->id, $id) : null;
+            if ($photo !== null) {
+                $zip->addFromString("photos/$id.jpg", $photo);
                 $zip->setCompressionName("photos/$id.jpg", \ZipArchive::CM_STORE);
             }
         }

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Household;
-use App\Models\Photo;
+use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 use Incastro\Core\Document\CanonicalJson;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 
@@ -58,11 +57,11 @@ final readonly class UnpackProject
      */
     private function kept(\ZipArchive $zip, array $document, array $photos, Household $household, User $owner): Project
     {
-        $folder = null;
+        $made = null;
         try {
-            return DB::transaction(function () use ($zip, $document, $photos, $household, $owner, &$folder): Project {
+            return DB::transaction(function () use ($zip, $document, $photos, $household, $owner, &$made): Project {
                 $project = $this->import->from($document, $household, $owner);
-                $folder = Photo::folder($project->id);
+                $made = $project->id;
                 foreach ($photos as $name => $id) {
                     if ($this->keep->keep($project, $owner, $id, self::bytes($zip, $name, self::MOST_PHOTO)) === null) {
                         throw self::refused("$name is no picture; expected a JPEG of the project.");
@@ -72,8 +71,8 @@ final readonly class UnpackProject
                 return $project;
             });
         } catch (\Throwable $e) {
-            if ($folder !== null) {
-                File::deleteDirectory($folder);
+            if ($made !== null) {
+                PhotoFiles::dropAll($made);
             }
             throw $e;
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Print;
 
-use App\Models\Photo;
+use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Words\Catalogue;
 use Incastro\Core\Measure\Unit;
@@ -114,12 +114,12 @@ final class HandoverPdf
     private function photos(): void
     {
         foreach ($this->marked() as $n => $photo) {
-            $path = Photo::path($this->project->id, $photo['photo']);
-            if (! is_file($path)) {
+            $bytes = PhotoFiles::read($this->project->id, $photo['photo']);
+            if ($bytes === null) {
                 continue;
             }
             $this->room(86);
-            $this->pdf->Image($path, 15, $this->y + 2, 0, 74, 'JPEG');
+            $this->pdf->Image("@$bytes", 15, $this->y + 2, 0, 74, 'JPEG');
             $this->pdf->SetFont('dejavusanscondensed', '', 9);
             $this->pdf->SetXY(15, $this->y + 77);
             $this->pdf->Cell(0, 5, ($n + 1).'  '.implode(', ', array_filter([$photo['name'], $photo['caption'], $photo['at'] === null ? null : substr($photo['at'], 0, 10)])), 0, 1);

@@ -46,7 +46,10 @@ CONF
         add_header X-Content-Type-Options nosniff always;
         add_header X-Frame-Options DENY always;
         add_header Referrer-Policy same-origin always;
-        add_header Content-Security-Policy "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:" always;
+        add_header Cross-Origin-Opener-Policy same-origin always;
+        add_header Permissions-Policy "camera=(self), geolocation=(), microphone=(), payment=(), usb=()" always;
+        # No script but our own files; styles are also set by the components themselves.
+        add_header Content-Security-Policy "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'" always;
         location /build/ {
             expires 1y;
             try_files \$uri =404;
@@ -242,6 +245,11 @@ print_lan() {
 }
 
 cmd_doctor() {
+    if [ "${1:-}" = --audit ]; then
+        audit
+        return
+    fi
+    [ -z "${1:-}" ] || fail "\"$1\" is not known to doctor; expected nothing or --audit."
     local missing ok=0
     missing=$(missing_packages browser | tr '\n' ' ')
     if [ -n "${missing// /}" ]; then say "Missing Debian packages: $missing(./incastro start installs them)"; ok=1; else say 'Debian packages: all there.'; fi

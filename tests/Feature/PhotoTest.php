@@ -21,10 +21,10 @@ final class PhotoTest extends TestCase
         $this->put_($noted)->assertOk()->assertExactJson(['id' => self::ID, 'width' => 2560, 'height' => 1024]);
         $this->put_(self::picture(10, 10))->assertOk()->assertJsonPath('width', 2560);
         self::assertSame(1, Photo::query()->count());
-        $kept = (string) $this->get($this->url())->assertOk()->assertHeader('Content-Type', 'image/jpeg')->streamedContent();
+        $kept = (string) $this->get($this->url())->assertOk()->assertHeader('Content-Type', 'image/jpeg')->getContent();
         self::assertStringNotContainsString('Exif', $kept);
         self::assertStringNotContainsString('GPS', $kept);
-        [$width, $height] = (array) getimagesizefromstring((string) $this->get($this->url().'?thumb=1')->streamedContent());
+        [$width, $height] = (array) getimagesizefromstring((string) $this->get($this->url().'?thumb=1')->getContent());
         self::assertSame([320, 128], [$width, $height]);
     }
 

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use App\Models\Photo;
+use App\Models\PhotoFiles;
 use App\Models\Project;
 use Illuminate\Console\Command;
-use Illuminate\Support\Facades\File;
 
 /** Takes away for good what was deleted thirty days ago, photos and all. */
 final class PurgeCommand extends Command
@@ -20,7 +19,7 @@ final class PurgeCommand extends Command
     {
         foreach (Project::onlyTrashed()->where('deleted_at', '<', now()->subDays(Project::WAY_BACK))->get() as $project) {
             $project->forceDelete();
-            File::deleteDirectory(Photo::folder($project->id));
+            PhotoFiles::dropAll($project->id);
         }
 
         return self::SUCCESS;

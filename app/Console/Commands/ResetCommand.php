@@ -6,13 +6,12 @@ namespace App\Console\Commands;
 
 use App\Actions\DeleteAccount;
 use App\Models\Household;
-use App\Models\Photo;
+use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Models\User;
 use Database\Seeders\DemoSeeder;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Facades\File;
 
 final class ResetCommand extends Command
 {
@@ -31,7 +30,7 @@ final class ResetCommand extends Command
         DB::transaction(function () use (&$photos): void {
             $owner = User::query()->where('email', DemoSeeder::OWNER_EMAIL)->first();
             $house = Project::withTrashed()->find(strtolower(DemoSeeder::FIRST_PROJECT))?->household_id;
-            $photos = Project::withTrashed()->where('household_id', $house)->pluck('id')->map(Photo::folder(...))->all();
+            $photos = Project::withTrashed()->where('household_id', $house)->pluck('id')->all();
             Household::query()->whereKey($house)->delete();
             // A household the demo's person has joined since is somebody else's.
             if ($owner !== null) {
@@ -40,7 +39,7 @@ final class ResetCommand extends Command
             (new DemoSeeder)->run();
         });
         // Only once the rows are gone for good.
-        array_map(File::deleteDirectory(...), $photos);
+        array_map(PhotoFiles::dropAll(...), array_filter($photos, is_string(...)));
         $this->info('The demo house is as it came.');
 
         return self::SUCCESS;

@@ -6,13 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Actions\KeepPhoto;
 use App\Models\Photo;
+use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Models\User;
 use App\Words\Catalogue;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
-use Symfony\Component\HttpFoundation\BinaryFileResponse;
 
 /** Pictures of a project, by ids made where they were taken. */
 final class PhotoController
@@ -30,13 +31,12 @@ final class PhotoController
         return new JsonResponse(['id' => $kept->id, 'width' => $kept->width, 'height' => $kept->height]);
     }
 
-    public function show(Request $request, Project $project, string $photo): BinaryFileResponse
+    public function show(Request $request, Project $project, string $photo): Response
     {
         Gate::authorize('view', $project);
-        $path = Photo::path($project->id, $photo, $request->boolean('thumb'));
-        $isKept = Photo::query()->where(['project_id' => $project->id, 'id' => $photo])->exists();
-        abort_unless($isKept && is_file($path), 404);
+        $bytes = Photo::query()->where(['project_id' => $project->id, 'id' => $photo])->exists() ? PhotoFiles::read($project->id, $photo, $request->boolean('thumb')) : null;
+        abort_if($bytes === null, 404);
 
-        return (new BinaryFileResponse($path, 200, ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(31_536_000);
+        return (new Response($bytes, 200, ['Content-Type' => 'image/jpeg']))->setPrivate()->setMaxAge(31_536_000);
     }
 }
