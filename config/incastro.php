@@ -12,6 +12,9 @@ return [
     /** Names the built core in the plan cache's key; the start command sets it to a hash of core/src. */
     'core_hash' => env('INCASTRO_CORE_HASH', 'dev'),
 
+    /** Limits on how often something may be asked; off for benchmarks alone. */
+    'limits' => env('INCASTRO_LIMITS', 'on') !== 'off',
+
     /** A whole document is kept beside the changes every so many revisions. */
     'snapshot_every' => 25,
 ];

@@ -41,16 +41,27 @@ final class Door
      */
     public function ask(string $method, string $path, array|string|null $body = null, string $type = 'application/json'): string
     {
+        $answer = curl_exec($this->prepared($method, $path, $body, $type));
+        $this->status = (int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE);
+        $this->seconds = (float) curl_getinfo($this->curl, CURLINFO_TOTAL_TIME);
+
+        return is_string($answer) ? $answer : '';
+    }
+
+    /**
+     * A question ready to be asked, for who asks several at once.
+     *
+     * @param  array<string, mixed>|string|null  $body
+     */
+    public function prepared(string $method, string $path, array|string|null $body = null, string $type = 'application/json'): \CurlHandle
+    {
         curl_setopt_array($this->curl, [
             CURLOPT_URL => $this->base.$path, CURLOPT_CUSTOMREQUEST => $method,
             CURLOPT_POSTFIELDS => is_array($body) ? json_encode($body, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE) : $body ?? '',
             CURLOPT_HTTPHEADER => ['Accept: application/json', "Content-Type: $type", 'X-XSRF-TOKEN: '.$this->token()],
         ]);
-        $answer = curl_exec($this->curl);
-        $this->status = (int) curl_getinfo($this->curl, CURLINFO_RESPONSE_CODE);
-        $this->seconds = (float) curl_getinfo($this->curl, CURLINFO_TOTAL_TIME);
 
-        return is_string($answer) ? $answer : '';
+        return $this->curl;
     }
 
     /**

@@ -24,13 +24,24 @@ final class PlanProject
         if (is_string($kept)) {
             return $kept;
         }
-        $body = Planner::plan($project->decoded())->toJson();
+        $body = $this->planned($project);
         DB::transaction(function () use ($project, $hash, $body): void {
             DB::table('plans')->where('project_id', $project->id)->delete();
             DB::table('plans')->insertOrIgnore(['hash' => $hash, 'project_id' => $project->id, 'body' => $body]);
         });
 
         return $body;
+    }
+
+    /** What a plan makes stands until it is written down: looking for cycles in it meanwhile takes a fifth of the time and finds none. */
+    private function planned(Project $project): string
+    {
+        gc_disable();
+        try {
+            return Planner::plan($project->decoded())->toJson();
+        } finally {
+            gc_enable();
+        }
     }
 
     /** @return array<string, mixed> */

@@ -98,6 +98,8 @@ catch_workers_output = yes
 php_admin_value[opcache.enable] = 1
 php_admin_value[opcache.memory_consumption] = 128
 php_admin_value[opcache.validate_timestamps] = 0
+php_admin_value[opcache.max_accelerated_files] = 20000
+php_admin_value[opcache.interned_strings_buffer] = 16
 php_admin_value[memory_limit] = 256M
 php_admin_value[post_max_size] = 100M
 php_admin_flag[expose_php] = off
@@ -165,7 +167,8 @@ set_up() {
     local port=$1 demo=$2 lan_port=${3:-} db_port
     db_port=$(free_port)
     make_state
-    rm -f "$STATE/failed"
+    # Settings cached by the version before may lack what this one wants: nothing of them is kept.
+    rm -f "$STATE/failed" "$STATE"/cache/*.php
     write_settings "$port" "$db_port" "$demo"
     write_nginx "$port" "$lan_port"
     write_fpm

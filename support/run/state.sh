@@ -77,6 +77,7 @@ SESSION_COOKIE=incastro_$port
 CACHE_STORE=file
 QUEUE_CONNECTION=database
 INCASTRO_DEMO=$demo
+INCASTRO_LIMITS=${INCASTRO_LIMITS:-on}
 INCASTRO_CORE_HASH=$(hash_files "$APP/core/src")
 ENV
     )

@@ -108,7 +108,7 @@ final class Supervisor
     private function start(string $name): void
     {
         $log = "{$this->state}/log/$name.log";
-        $process = proc_open($this->service($name)['command'], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes);
+        $process = proc_open(['setsid', ...$this->service($name)['command']], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes);
         if (! is_resource($process)) {
             throw new RuntimeException("$name could not be started.");
         }
@@ -123,6 +123,7 @@ final class Supervisor
             if (proc_get_status($process)['running']) {
                 continue;
             }
+            $this->endLeftovers(proc_get_status($process)['pid']);
             proc_close($process);
             unset($this->running[$name]);
             $soon = self::now() - $began < 20;
@@ -134,6 +135,14 @@ final class Supervisor
             if (! isset($this->running[$name]) && self::now() >= $at) {
                 $this->start($name);
             }
+        }
+    }
+
+    /** Each service leads a group of its own: what a killed one leaves running would hold its sockets and its memory. */
+    private function endLeftovers(int $group): void
+    {
+        if ($group > 1) {
+            @posix_kill(-$group, SIGKILL);
         }
     }
 
