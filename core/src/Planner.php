@@ -21,6 +21,7 @@ use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\Boring;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Designer;
+use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ProjectReader;
@@ -166,6 +167,9 @@ final class Planner
     private static function cut(Project $project, array $fitted, array $bored): Cutting
     {
         $panels = array_merge(...array_map(fn (Fit $f): array => $f->panels, array_values($fitted)), ...[[]]);
+
+        // What a room leaves no size for is told by the checks; there is no board to cut.
+        $panels = array_values(array_filter($panels, fn (Panel $p): bool => $p->length->value->isPositive() && $p->width->value->isPositive()));
 
         return (new Cutter($project))->cut([...$panels, ...LooseBoards::of($project)], array_merge(...array_map(fn (Bored $b): array => $b->bores, array_values($bored)), ...[[]]));
     }

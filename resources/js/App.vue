@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Toast from 'primevue/toast';
 import { onBeforeUnmount, onMounted } from 'vue';
+import Patterns from './draw/Patterns.vue';
 import { useOutbox } from './project/outbox';
 
 // What an earlier visit kept on this device is sent from whichever page is open.
@@ -14,6 +15,7 @@ onBeforeUnmount(() => window.removeEventListener('online', online));
 </script>
 
 <template>
+    <Patterns />
     <RouterView />
     <Toast position="bottom-right" />
 </template>

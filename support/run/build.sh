@@ -37,6 +37,8 @@ ensure_interface() {
     ensure_node_packages
     say 'Building the interface.'
     (cd "$ROOT" && quietly npm run build) || fail 'the interface could not be built.'
+    # Compressed once and well, instead of quickly at each request.
+    find "$ROOT/public/build" -type f \( -name '*.js' -o -name '*.css' -o -name '*.svg' \) -exec gzip -9 -k -f {} +
     chmod -R a+rX "$ROOT/public"
     put_stamp interface "$hash"
 }

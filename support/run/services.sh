@@ -21,6 +21,7 @@ http {
     gzip on;
     gzip_types application/json application/javascript text/css text/javascript image/svg+xml;
     gzip_min_length 1024;
+    gzip_static on;
     client_max_body_size 12m;
     client_body_temp_path $STATE/nginx/body;
     proxy_temp_path $STATE/nginx/proxy;

@@ -73,7 +73,7 @@ final class Checker
 {
     /** Rules that read one fitted piece. */
     public const RULES = [
-        GoesBetweenWalls::class, GoesUnderCeiling::class, StaysInDepth::class, EdgesClose::class, ThingsInTheWay::class, LetsThingsThrough::class, MovesFreely::class, HolesClear::class, CableWay::class, StudsBehind::class,
+        GoesBetweenWalls::class, GoesUnderCeiling::class, StaysInDepth::class, BoardsHaveSize::class, EdgesClose::class, ThingsInTheWay::class, LetsThingsThrough::class, MovesFreely::class, HolesClear::class, CableWay::class, StudsBehind::class,
         ApplianceFixed::class, DriverRoom::class, FixingSealed::class, HandRoom::class, HiddenRecorded::class, PocketsUnderTrim::class, StudsRecorded::class, WaysIn::class,
         BedCarries::class, CastorsTip::class, DrawersTip::class, HangingLoad::class, HingesCarry::class, Racks::class, RunnersRated::class, ShelfSags::class, SlabsSag::class,
         BedGuard::class, ChestVents::class, FingerTraps::class, LiftHeavy::class, OutOfReach::class, PoisonLow::class, RiseAndGoing::class, TieBack::class, ToeRoom::class, WindowFall::class,

@@ -35,7 +35,7 @@ final class ProjectReader
             $root->at('id')->text(26),
             $root->at('name')->text(),
             $root->at('unit')->oneOf(Unit::class),
-            $root->at('as_of')->text(10),
+            WorkCalendar::dateAt($root->at('as_of')),
             SpaceReader::spaces($root, $facts),
             (new PieceReader($root))->pieces(),
             $root->at('stock')->each(CutReader::material(...)),

@@ -40,6 +40,7 @@ final class ProjectReaderTest extends TestCase
         yield 'another program' => ['document.not_a_project', fn (array $d): array => ['format' => 'other'] + $d];
         yield 'no version' => ['document.no_version', fn (array $d): array => ['version' => 'one'] + $d];
         yield 'newer' => ['document.newer_version', fn (array $d): array => ['version' => 7] + $d];
+        yield 'a day that is none' => ['document.date_expected', fn (array $d): array => ['as_of' => '%s%n'] + $d];
         yield 'zero width' => ['document.reading_not_positive', fn (array $d): array => Sample::take($d, Sample::id('W', 1), 0, 70)];
         yield 'negative width' => ['document.reading_not_positive', fn (array $d): array => Sample::take($d, Sample::id('W', 1), -3, 70)];
         yield 'a lean of a metre' => ['document.lean_too_large', fn (array $d): array => Sample::take($d, Sample::id('P', 1), 1000, 70)];

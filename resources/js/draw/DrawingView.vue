@@ -40,16 +40,6 @@ const entry = computed(() => {
 <template>
     <div class="drawing" :style="{ width: `${frame.width}px`, height: `${frame.height}px` }">
         <svg :width="frame.width" :height="frame.height" role="group" :aria-label="label">
-            <defs>
-                <pattern id="masonry" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(-45)">
-                    <rect width="9" height="9" class="hatch-ground-wall" />
-                    <path d="M0 0V9" class="hatch" />
-                </pattern>
-                <pattern id="scribe" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-                    <rect width="5" height="5" class="hatch-ground-filler" />
-                    <path d="M0 0V5" class="hatch" />
-                </pattern>
-            </defs>
             <path
                 v-for="(s, i) in of('shape')"
                 :key="`s${i}`"

@@ -71,7 +71,7 @@ const names = computed(() => {
             </DrawingView>
         </div>
         <div class="title-block">
-            <div><small>view</small>{{ title }}</div>
+            <div><small>view</small>{{ title }} <a v-if="svg" :href="svg" title="this drawing in full size, 1 mm a millimetre">SVG</a></div>
             <div>
                 <small>scale</small>
                 <svg :width="bar * scale + 30" height="13" aria-hidden="true">
@@ -81,7 +81,6 @@ const names = computed(() => {
             </div>
             <div><small>sizes in</small>{{ project.unit }}</div>
             <div><small>revision</small>{{ project.revision }}</div>
-            <div v-if="svg"><small>in full size</small><a :href="svg">SVG</a></div>
             <ViewTabs v-if="views.length > 1" :views="views" :view="view" @view="(v: string) => emit('view', v)" />
         </div>
     </main>
@@ -97,6 +96,10 @@ const names = computed(() => {
 }
 .under {
     padding-top: 38px;
+}
+.title-block a {
+    color: var(--chalk);
+    margin-left: 6px;
 }
 .title-block {
     display: grid;

@@ -18,7 +18,7 @@ const views = [
 
 <template>
     <Dialog v-model:visible="shown" modal header="Bring in" :style="{ width: '860px', maxWidth: '96vw' }">
-        <ViewTabs :views="views" :view="what" @view="(v: string) => (what = v)" />
+        <Choice label="what to bring in" :value="what" :options="views" @choose="(v) => (what = v)" />
         <BringReadings v-if="what === 'readings'" @done="shown = false" />
         <BringBoards v-else-if="what === 'boards'" @done="shown = false" />
         <BringOutlines v-else @done="shown = false" />
