@@ -9,7 +9,6 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
-use Incastro\Core\Build\Calendar\Days;
 
 /**
  * A link by which somebody without an account reads one project for a while. Only the hash of what it holds is kept.

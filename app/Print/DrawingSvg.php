@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
-use Incastro\Core\Measure\Text;
 
 /**
  * A drawing of the plan as SVG: one user unit a millimetre of the room, y down, said to be full size. Colours stand on each element.

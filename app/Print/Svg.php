@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Print;
 
-use Incastro\Core\Design\Fills\Nothing;
-
 /** The few elements of SVG that drawings need; every text is escaped here and nowhere else. Nothing in it runs or is fetched. */
 final class Svg
 {

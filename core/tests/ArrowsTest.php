@@ -24,6 +24,8 @@ final class ArrowsTest extends TestCase
         'Checks' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design', 'Fit', 'Cut'],
         'Draw' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design', 'Fit', 'Cut'],
         'Csv' => ['Measure'],
+        'Dxf' => [],
+        'History' => ['Measure', 'Document', 'Survey'],
         'Library' => ['Measure', 'Document', 'Csv'],
         'Console' => ['Measure', 'Document', 'Cut'],
     ];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests;
 
+use Eris\Generators;
+use Eris\TestTrait;
 use Incastro\Core\Document\DocumentRejected;
 use Incastro\Core\Document\ProjectReader;
 use PHPUnit\Framework\TestCase;
@@ -11,16 +13,76 @@ use PHPUnit\Framework\TestCase;
 /** What random documents at the doors have brought to light (support/bench/fuzz.php), each as the least that shows it. */
 final class FoundByNonsenseTest extends TestCase
 {
+    use TestTrait;
+
     public function test_a_slab_that_the_room_leaves_no_length_for_is_told_and_everything_else_is_laid(): void
     {
         // In the right niche of the chart room, a depth taken for 4.5 m: the slab between the walls comes out shorter than nothing.
-        $document = json_decode((string) file_get_contents(__DIR__.'/../../database/demo/chart-room-right-niche.json'), true, 64, JSON_THROW_ON_ERROR);
+        $document = self::demo('chart-room-right-niche');
         $document['facts']['01J8RJ00000000000000001763']['value'] = 4471.85;
         $plan = Planned::of($document);
         self::assertContains('fit.no_board', $plan->codes());
         self::assertSame('stop', $plan->finding('fit.no_board')['severity']);
         self::assertNotContains($plan->finding('fit.no_board')['place']['ref'], array_column($plan->plan['parts'], 'id'));
         self::assertNotSame([], $plan->plan['cut']);
+    }
+
+    public function test_a_bed_in_a_room_too_small_for_its_ledger_has_a_plan(): void
+    {
+        $document = self::demo('bunk-room-berth');
+        $document['facts']['01J8RG00000000000000001754']['value'] = 304.8;
+        self::assertNotSame([], Planned::of($document)->plan['findings']);
+    }
+
+    public function test_whatever_is_read_or_set_a_few_times_too_large_or_too_small_there_is_a_plan(): void
+    {
+        $names = array_map(fn (string $f): string => basename($f, '.json'), glob(__DIR__.'/../../database/demo/*.json') ?: []);
+        $this->limitTo((int) (getenv('NONSENSE') ?: 90))->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed) use ($names): void {
+            mt_srand($seed);
+            $document = self::demo($names[mt_rand(0, count($names) - 1)]);
+            for ($i = 0, $n = mt_rand(1, 3); $i < $n; $i++) {
+                $document = self::scaled($document);
+            }
+            try {
+                ProjectReader::read($document);
+            } catch (DocumentRejected) {
+                $this->addToAssertionCount(1);
+
+                return;
+            }
+            self::assertSame('incastro-plan', Planned::of($document)->plan['format'], "seed $seed");
+        });
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed> with one number of its rooms, pieces or readings larger or smaller
+     */
+    private static function scaled(array $document): array
+    {
+        $numbers = [];
+        $walk = function (array $of, array $path) use (&$walk, &$numbers): void {
+            foreach ($of as $key => $value) {
+                is_array($value) ? $walk($value, [...$path, $key]) : (is_int($value) || is_float($value) ? $numbers[] = [...$path, $key] : null);
+            }
+        };
+        foreach (['spaces', 'pieces', 'facts', 'stock', 'workshop'] as $root) {
+            $walk($document[$root] ?? [], [$root]);
+        }
+        $at = &$document;
+        foreach ($numbers[mt_rand(0, count($numbers) - 1)] as $key) {
+            $at = &$at[$key];
+        }
+        $scaled = $at * [0, 0.1, 0.3, 0.9, 1.1, 1.7, 3, 10][mt_rand(0, 7)];
+        $at = is_int($at) ? (int) round($scaled) : round($scaled, 3);
+
+        return $document;
+    }
+
+    /** @return array<array-key, mixed> */
+    private static function demo(string $name): array
+    {
+        return json_decode((string) file_get_contents(__DIR__."/../../database/demo/$name.json"), true, 64, JSON_THROW_ON_ERROR);
     }
 
     public function test_a_day_that_is_none_is_refused_where_the_document_is_read(): void

@@ -29,7 +29,7 @@ http {
     uwsgi_temp_path $STATE/nginx/uwsgi;
     scgi_temp_path $STATE/nginx/scgi;
     server {
-        listen 127.0.0.1:$port;
+        listen ${INCASTRO_LISTEN:-127.0.0.1}:$port;
 CONF
         if [ -n "$lan_port" ]; then
             cat <<CONF
@@ -208,6 +208,17 @@ cmd_start() {
 
 # The first of two values counts.
 demo_is_on() { [ "$(sed -n 's/^INCASTRO_DEMO=//p' "$STATE/.env" | head -n 1)" != false ]; }
+
+# In front: ends when it is told to, or when the supervisor does.
+cmd_serve() {
+    cmd_start
+    trap 'halt; exit 0' TERM INT
+    while is_running; do
+        sleep 1 &
+        wait $! || true
+    done
+    fail 'the services have ended; the log says more.'
+}
 
 cmd_stop() {
     choose_places

@@ -12,7 +12,6 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\ValidationException;
-use Incastro\Core\Survey\Links;
 
 /** Links to read one project by: made with an end, seen, called off. What a link holds is shown once, when it is made. */
 final class SharedLinkController

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Csv;
 
-use Incastro\Core\Design\Fills\Nothing;
-use Incastro\Core\Document\LooseBoard;
 use Incastro\Core\Measure\LengthNotReadable;
 use Incastro\Core\Measure\LengthReader;
 use Incastro\Core\Measure\Unit;
@@ -16,6 +14,9 @@ use Incastro\Core\Measure\Unit;
 final class BoardList
 {
     public const MOST = 400;
+
+    /** As many as a document takes of one board. */
+    private const MOST_OF_ONE = 200;
 
     private const LIST = 'The list of boards';
 
@@ -77,8 +78,8 @@ final class BoardList
         };
         [$length, $width] = [$size('length'), $size('width')];
         $count = $matched->cell($row, 'count');
-        if ($count !== '' && (preg_match('/^\d{1,3}$/', $count) !== 1 || (int) $count < 1 || (int) $count > LooseBoard::MOST)) {
-            $trouble ??= 'how many is "'.mb_strimwidth($count, 0, 30, '…').'"; expected a whole number from 1 to '.LooseBoard::MOST;
+        if ($count !== '' && (preg_match('/^\d{1,3}$/', $count) !== 1 || (int) $count < 1 || (int) $count > self::MOST_OF_ONE)) {
+            $trouble ??= 'how many is "'.mb_strimwidth($count, 0, 30, '…').'"; expected a whole number from 1 to '.self::MOST_OF_ONE;
             $count = '';
         }
         $name = trim($matched->cell($row, 'name'));

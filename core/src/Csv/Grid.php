@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Csv;
 
-use Incastro\Core\Design\Rows;
-
 /** Rows of cells out of a text from elsewhere: commas, semicolons or tabs, whichever there are most of; a byte-order mark and CRLF are read. */
 final class Grid
 {

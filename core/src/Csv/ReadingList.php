@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Csv;
 
-use Incastro\Core\Design\Fills\Nothing;
-use Incastro\Core\History\Readings;
 use Incastro\Core\Measure\LengthNotReadable;
 use Incastro\Core\Measure\LengthReader;
 use Incastro\Core\Measure\Unit;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
-use Incastro\Core\Cut\Machining\Boards;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\LooseBoard;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -37,7 +37,7 @@ final class LooseBoards
         $zero = Length::zero();
         $thick = $project->stock[$board->material]->thickness;
         $solid = $board->outline === [] ? Prism::of(Block::of($zero, $zero, $zero, $board->length, $thick, $board->width), Axis::Y)
-            : new Prism(Axis::Y, $board->outline, $zero, $thick);
+            : new Prism(Axis::Y, array_map(fn (array $p): Point => new Point(...$p), $board->outline), $zero, $thick);
         $size = fn (Length $of, string $key): Figure => Figure::of($of, Text::of('cut.loose_size'), "$board->id/$key");
 
         return new Panel("$board->id:loose_$n", '', $board->grain ? Role::Loose : Role::LooseFree,

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
-use Incastro\Core\Cut\Machining\Boards;
-use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -20,7 +18,7 @@ final readonly class LooseBoard
 
     /**
      * @param  bool  $grain  the grain runs along the length; else it may lie either way
-     * @param  list<Point>  $outline  within length × width from its lower left corner; empty for a rectangle
+     * @param  list<array{Length, Length}>  $outline  across and up, within length × width from its lower left corner; empty for a rectangle
      */
     public function __construct(
         public string $id,
@@ -44,12 +42,12 @@ final readonly class LooseBoard
             $node->at('grain')->isMissing() || $node->at('grain')->flag(), self::outline($node->at('outline'), $length, $width));
     }
 
-    /** @return list<Point> */
+    /** @return list<array{Length, Length}> */
     private static function outline(Node $node, Length $length, Length $width): array
     {
         $points = [];
         for ($i = 0; $i < 2_000 && ! ($point = $node->at((string) $i))->isMissing(); $i++) {
-            $points[] = new Point($point->at('0')->length(Length::zero(), $length), $point->at('1')->length(Length::zero(), $width));
+            $points[] = [$point->at('0')->length(Length::zero(), $length), $point->at('1')->length(Length::zero(), $width)];
         }
         $points = self::corners($points);
         if (! $node->isMissing() && ! self::fills($points, $length, $width)) {
@@ -62,15 +60,15 @@ final readonly class LooseBoard
     /**
      * Without those that turn nothing.
      *
-     * @param  list<Point>  $points
-     * @return list<Point>
+     * @param  list<array{Length, Length}>  $points
+     * @return list<array{Length, Length}>
      */
     private static function corners(array $points): array
     {
         $kept = [];
         foreach ($points as $i => $p) {
             [$before, $after] = [$kept === [] ? $points[count($points) - 1] : $kept[count($kept) - 1], $points[($i + 1) % count($points)]];
-            $turn = ($p->across->units - $before->across->units) * ($after->up->units - $p->up->units) - ($p->up->units - $before->up->units) * ($after->across->units - $p->across->units);
+            $turn = ($p[0]->units - $before[0]->units) * ($after[1]->units - $p[1]->units) - ($p[1]->units - $before[1]->units) * ($after[0]->units - $p[0]->units);
             if ($turn !== 0) {
                 $kept[] = $p;
             }
@@ -82,24 +80,23 @@ final readonly class LooseBoard
     /**
      * It reaches all four sides of its board and does not cross itself.
      *
-     * @param  list<Point>  $points
+     * @param  list<array{Length, Length}>  $points
      */
     private static function fills(array $points, Length $length, Length $width): bool
     {
         if (count($points) < 3) {
             return false;
         }
-        $across = array_map(fn (Point $p): int => $p->across->units, $points);
-        $up = array_map(fn (Point $p): int => $p->up->units, $points);
+        $across = array_map(fn (array $p): int => $p[0]->units, $points);
+        $up = array_map(fn (array $p): int => $p[1]->units, $points);
 
         return [min($across), max($across), min($up), max($up)] === [0, $length->units, 0, $width->units] && ! self::crosses($points);
     }
 
-    /** @param  non-empty-list<Point>  $points */
+    /** @param  non-empty-list<array{Length, Length}>  $points */
     private static function crosses(array $points): bool
     {
         $n = count($points);
-        $side = fn (Point $a, Point $b, Point $c): int => ($b->across->units - $a->across->units) * ($c->up->units - $a->up->units) <=> ($b->up->units - $a->up->units) * ($c->across->units - $a->across->units);
         for ($i = 0; $i < $n; $i++) {
             [$a, $b] = [$points[$i], $points[($i + 1) % $n]];
             for ($j = $i + 2; $j < $n; $j++) {
@@ -107,12 +104,24 @@ final readonly class LooseBoard
                     continue;
                 }
                 [$c, $d] = [$points[$j], $points[($j + 1) % $n]];
-                if ($side($a, $b, $c) !== $side($a, $b, $d) && $side($c, $d, $a) !== $side($c, $d, $b)) {
+                if (self::side($a, $b, $c) !== self::side($a, $b, $d) && self::side($c, $d, $a) !== self::side($c, $d, $b)) {
                     return true;
                 }
             }
         }
 
         return false;
+    }
+
+    /**
+     * On which side of the line from a to b the point c lies.
+     *
+     * @param  array{Length, Length}  $a
+     * @param  array{Length, Length}  $b
+     * @param  array{Length, Length}  $c
+     */
+    private static function side(array $a, array $b, array $c): int
+    {
+        return ($b[0]->units - $a[0]->units) * ($c[1]->units - $a[1]->units) <=> ($b[1]->units - $a[1]->units) * ($c[0]->units - $a[0]->units);
     }
 }

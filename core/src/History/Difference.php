@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\History;
 
-use Incastro\Core\Document\Applied;
-
 /** What makes one document into another, as operations of a change. */
 final class Difference
 {

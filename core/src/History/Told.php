@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\History;
 
-use Incastro\Core\Design\Rows;
 use Incastro\Core\Document\FactKind;
 use Incastro\Core\Measure\Text;
 

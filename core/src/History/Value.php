@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\History;
 
-use Incastro\Core\Build\Steps\Numbers;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 

@@ -44,12 +44,12 @@ final class BedCarries implements Check
     /** @param  array<string, Panel>  $parts */
     private function slat(string $bay, array $parts, Built $built): ?Finding
     {
-        [$one, $next] = [$parts["$bay:slat_1"] ?? null, $parts["$bay:slat_2"] ?? null];
-        if ($one === null || $next === null) {
+        [$one, $next, $ledger] = [$parts["$bay:slat_1"] ?? null, $parts["$bay:slat_2"] ?? null, $parts["$bay:ledger_rear"] ?? null];
+        if ($one === null || $next === null || $ledger === null) {
             return null;
         }
         [$along, $across] = [$one->inHouse($one->long)->value, $one->inHouse($one->wide())->value];
-        $t = self::mm($parts["$bay:ledger_rear"]->block->size->{$along});
+        $t = self::mm($ledger->block->size->{$along});
         $clear = isset($parts["$bay:centre_rail"]) ? (self::mm($one->block->size->{$along}) - 3 * $t) / 2 : self::mm($one->block->size->{$along}) - 2 * $t;
         $pitch = abs(self::mm($next->block->corner->{$across}->minus($one->block->corner->{$across})));
 
