@@ -11,26 +11,53 @@ use Incastro\Core\Planner;
 /** Gives a project's plan, from the cache where the same document was planned by the same core before. */
 final class PlanProject
 {
+    /** How a kept plan begins; those of older versions are bare and made anew. */
+    private const PACKED = 'gzip:';
+
     public function hash(Project $project): string
     {
         return hash('sha256', config()->string('incastro.core_hash')."\n".$project->document);
     }
 
-    /** The plan as JSON text. Older plans of the project are dropped when a new one is kept. */
+    /** The plan as JSON text. */
     public function json(Project $project): string
     {
-        $hash = $this->hash($project);
-        $kept = DB::table('plans')->where('hash', $hash)->value('body');
-        if (is_string($kept)) {
-            return $kept;
+        $kept = $this->kept($project);
+        $json = $kept === null ? null : gzdecode($kept);
+
+        return is_string($json) ? $json : $this->keep($project, $this->planned($project));
+    }
+
+    /** The plan as it is kept, compressed by gzip: who can read that is given it as it lies there. */
+    public function packed(Project $project): string
+    {
+        $kept = $this->kept($project);
+        if ($kept === null) {
+            $this->json($project);
+            $kept = $this->kept($project);
         }
-        $body = $this->planned($project);
-        DB::transaction(function () use ($project, $hash, $body): void {
+
+        return $kept ?? throw new \RuntimeException('A plan that was just kept is gone.');
+    }
+
+    private function kept(Project $project): ?string
+    {
+        $body = DB::table('plans')->where('hash', $this->hash($project))->value('body');
+        $packed = is_string($body) && str_starts_with($body, self::PACKED) ? base64_decode(substr($body, strlen(self::PACKED)), true) : false;
+
+        return is_string($packed) ? $packed : null;
+    }
+
+    /** Older plans of the project are dropped when a new one is kept. */
+    private function keep(Project $project, string $json): string
+    {
+        $body = self::PACKED.base64_encode((string) gzencode($json, 1));
+        DB::transaction(function () use ($project, $body): void {
             DB::table('plans')->where('project_id', $project->id)->delete();
-            DB::table('plans')->insertOrIgnore(['hash' => $hash, 'project_id' => $project->id, 'body' => $body]);
+            DB::table('plans')->insertOrIgnore(['hash' => $this->hash($project), 'project_id' => $project->id, 'body' => $body]);
         });
 
-        return $body;
+        return $json;
     }
 
     /** What a plan makes stands until it is written down: looking for cycles in it meanwhile takes a fifth of the time and finds none. */

@@ -8,6 +8,7 @@ declare(strict_types=1);
  */
 
 require __DIR__.'/../../vendor/autoload.php';
+require __DIR__.'/WidePiece.php';
 
 final class Bench
 {
@@ -21,6 +22,7 @@ final class Bench
     public function run(): void
     {
         $this->edits();
+        $this->cached();
         unlink($this->cookies);
     }
 
@@ -47,6 +49,22 @@ final class Bench
         }
         printf("edit of a reading, answered with its new plan (demo project, %d edits): middle %.0f ms, 95th %.0f ms, slowest %.0f ms (aim: under 150)\n",
             count($took), $this->quantile($took, 0.5), $this->quantile($took, 0.95), max($took));
+    }
+
+    /** A plan of about 300 parts, asked for again. */
+    private function cached(): void
+    {
+        $door = (new Tests\Door($this->base))->signUp('Bench');
+        $id = $door->json('POST', '/api/projects', Incastro\Core\Document\CanonicalJson::encode(WidePiece::of(19)))['data']['id'] ?? throw new RuntimeException("No project: $door->status.");
+        $door->ask('GET', "/api/projects/$id/plan");
+        $took = $again = [];
+        for ($i = 0; $i < 30; $i++) {
+            $bytes = strlen($door->ask('GET', "/api/projects/$id/plan"));
+            $took[] = $door->seconds * 1000;
+            $door->ask('GET', "/api/projects/$id/plan/cut");
+            $again[] = $door->seconds * 1000;
+        }
+        printf("plan of 306 parts from the cache, %.1f MB: middle %.0f ms (aim: under 30); its sheets alone %.0f ms\n", $bytes / 1e6, $this->quantile($took, 0.5), $this->quantile($again, 0.5));
     }
 
     private function ask(string $method, string $path, ?string $body = null, ?string $token = null): string

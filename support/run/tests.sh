@@ -139,7 +139,9 @@ cmd_bench() {
         '') ;;
         *) fail "\"$1\" is not a benchmark; expected nest, load, fuzz or nothing." ;;
     esac
-    prepare
+    prepare with_tools
     serve_for_tests
     (cd "$ROOT" && php support/bench/bench.php "http://127.0.0.1:$TEST_PORT" && php support/bench/survey.php && php support/bench/piece.php && php support/bench/carry.php)
+    ensure_packages browser
+    (cd "$ROOT" && node support/bench/page.mjs "http://127.0.0.1:$TEST_PORT")
 }

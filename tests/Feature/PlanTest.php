@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Actions\PlanProject;
 use App\Words\Catalogue;
+use Illuminate\Support\Facades\DB;
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -72,5 +74,23 @@ final class PlanTest extends TestCase
     {
         yield 'mm' => [Unit::Millimetre, 'It cannot go in: the carcass is 9.5 mm wider than the plumb clear width. The width at 1219.2 mm stops it.'];
         yield 'in' => [Unit::Inch, 'It cannot go in: the carcass is 3/8 in wider than the plumb clear width. The width at 48 in stops it.'];
+    }
+
+    public function test_who_reads_gzip_is_given_the_same_plan_packed_as_it_is_kept(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $url = '/api/projects/'.$this->demoProject()->id.'/plan';
+        $bare = (string) $this->get($url)->assertOk()->assertHeaderMissing('Content-Encoding')->getContent();
+        $packed = $this->get($url, ['Accept-Encoding' => 'gzip, br'])->assertOk()->assertHeader('Content-Encoding', 'gzip')->assertHeader('Vary', 'Accept-Encoding');
+        self::assertSame($bare, gzdecode((string) $packed->getContent()));
+        self::assertLessThan(strlen($bare) / 4, strlen((string) $packed->getContent()));
+    }
+
+    public function test_a_plan_kept_bare_by_an_older_version_is_made_anew(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        DB::table('plans')->insert(['hash' => app(PlanProject::class)->hash($project), 'project_id' => $project->id, 'body' => '{"old":true}']);
+        self::assertArrayHasKey('parts', (array) $this->getJson("/api/projects/$project->id/plan")->assertOk()->json());
     }
 }

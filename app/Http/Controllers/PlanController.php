@@ -24,6 +24,11 @@ final class PlanController
         if ($response->isNotModified($request)) {
             return $response;
         }
+        if ($section === 'all' && in_array('gzip', $request->getEncodings(), true)) {
+            $response->headers->set('Content-Encoding', 'gzip');
+
+            return $response->setVary('Accept-Encoding')->setContent($plan->packed($project));
+        }
         $body = $section === 'all' ? $plan->json($project)
             : json_encode($plan->decoded($project)[$section], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
 
