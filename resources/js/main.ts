@@ -6,12 +6,14 @@ import PrimeVue from 'primevue/config';
 import ToastService from 'primevue/toastservice';
 import Tooltip from 'primevue/tooltip';
 import { createApp } from 'vue';
+import { askEarly } from './api/client';
 import App from './App.vue';
 import { router } from './router';
 import { applyLight } from './ui/light';
 import { preset } from './ui/theme';
 
 applyLight();
+askEarly(window.location.pathname);
 if ('serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
 createApp(App)
     .use(createPinia())

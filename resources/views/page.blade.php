@@ -7,6 +7,12 @@
     <title>Incastro</title>
     <link rel="icon" href="/favicon.svg" type="image/svg+xml">
     @vite('resources/js/main.ts')
+@foreach ($scripts as $script)
+    <link rel="modulepreload" href="{{ $script }}">
+@endforeach
+@foreach ($styles as $style)
+    <link rel="preload" as="style" href="{{ $style }}">
+@endforeach
 </head>
 <body><div id="app"></div></body>
 </html>

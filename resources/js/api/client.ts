@@ -368,8 +368,31 @@ async function ask<T>(method: string, path: string, body?: unknown, raw?: string
 
 const project = (id: string): string => `/api/projects/${id}`;
 
+/** A project asked for while the page is still being put together; used by whoever opens it first. */
+let early: { id: string; answer: Promise<Opened>; session: Promise<Session> | null } | null = null;
+export function askEarly(path: string): void {
+    const id = /^\/projects\/([0-9a-z]{26})(\/|$)/i.exec(path)?.[1];
+    if (!id) return;
+    early = { id, answer: ask<Opened>('GET', project(id)), session: ask<Session>('GET', '/api/session') };
+    early.answer.catch(() => undefined);
+    early.session!.catch(() => undefined);
+}
+
+function opened(id: string): Promise<Opened> {
+    const ready = early?.id === id ? early.answer : null;
+    if (ready === null) early = null;
+    else early = { ...early!, id: '' };
+    return ready ?? ask<Opened>('GET', project(id));
+}
+
+function whoIsIn(): Promise<Session> {
+    const ready = early?.session ?? null;
+    early = null;
+    return ready ?? ask<Session>('GET', '/api/session');
+}
+
 export const api = {
-    session: () => ask<Session>('GET', '/api/session'),
+    session: whoIsIn,
     signIn: (email: string, password: string) => ask<Session>('POST', '/api/sign-in', { email, password }),
     signUp: (of: { name: string; email: string; password: string; household: string }) => ask<Session>('POST', '/api/account', of),
     forgotten: (email: string) => ask<void>('POST', '/api/forgotten', { email }),
@@ -392,7 +415,7 @@ export const api = {
     archive: (id: string, archived: boolean) => ask<{ data: ProjectLine }>('PATCH', project(id), { archived }),
     deleteProject: (id: string) => ask<void>('DELETE', project(id)),
     bringBack: (id: string) => ask<{ data: ProjectLine }>('POST', `${project(id)}/bring-back`),
-    open: (id: string) => ask<Opened>('GET', project(id)),
+    open: opened,
     /** A bare document, or one packed with its photos: told by what is in it. */
     import: (file: Blob, household?: string) =>
         ask<{ data: ProjectLine }>('POST', `/api/projects${household ? `?household=${household}` : ''}`, file, 'application/zip'),

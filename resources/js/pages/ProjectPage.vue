@@ -1,16 +1,17 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue';
+import { defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { Refused } from '../api/client';
 import { useProject } from '../project/store';
 import Batten from '../ui/Batten.vue';
-import ConflictDialog from '../ui/ConflictDialog.vue';
 import FindingsLine from '../ui/FindingsLine.vue';
 import { usePicked } from '../ui/picked';
 import { useRefusals } from '../ui/refusals';
 import { stages } from '../ui/stages';
 import TopBar from '../ui/TopBar.vue';
 
+// Hardly ever wanted.
+const ConflictDialog = defineAsyncComponent(() => import('../ui/ConflictDialog.vue'));
 const project = useProject();
 const route = useRoute();
 const router = useRouter();
@@ -59,7 +60,7 @@ onBeforeUnmount(() => window.removeEventListener('keydown', keys));
         <TopBar />
         <RouterView />
         <FindingsLine />
-        <ConflictDialog />
+        <ConflictDialog v-if="project.conflict" />
     </div>
     <p v-else class="wait">{{ trouble || 'Opening the project…' }} <RouterLink v-if="trouble" to="/">All projects</RouterLink></p>
 </template>

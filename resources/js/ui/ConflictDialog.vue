@@ -13,6 +13,7 @@ const mine = ref<boolean[]>([]);
 watch(
     () => project.conflict,
     (c) => (mine.value = (c?.rows ?? []).map((r) => !r.both)),
+    { immediate: true },
 );
 const rows = computed(() => project.conflict?.rows ?? []);
 const asked = computed(() => rows.value.some((r) => r.both));

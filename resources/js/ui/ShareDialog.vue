@@ -2,7 +2,7 @@
 import Button from 'primevue/button';
 import Dialog from 'primevue/dialog';
 import InputText from 'primevue/inputtext';
-import { ref, watch } from 'vue';
+import { onMounted, ref } from 'vue';
 import { api, type SharedLink } from '../api/client';
 import { useTelling } from './telling';
 import { useProject } from '../project/store';
@@ -23,11 +23,7 @@ const periods = [
     { days: 365, label: 'a year' },
 ];
 const load = async (): Promise<void> => void (links.value = (await api.links(project.line!.id)).data);
-watch(shown, (now) => {
-    if (!now) return;
-    [url.value, label.value] = ['', ''];
-    void tell(load);
-});
+onMounted(() => tell(load));
 const make = (): Promise<boolean> =>
     tell(async () => {
         url.value = (await api.makeLink(project.line!.id, label.value, days.value)).url;

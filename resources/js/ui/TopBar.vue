@@ -1,15 +1,16 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import Menu from 'primevue/menu';
-import { computed, ref } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api } from '../api/client';
 import { useProject } from '../project/store';
-import BringDialog from './bring/BringDialog.vue';
 import { applyLight, light } from './light';
 import { useRefusals } from './refusals';
-import ShareDialog from './ShareDialog.vue';
 
+// Fetched once they are asked for.
+const BringDialog = defineAsyncComponent(() => import('./bring/BringDialog.vue'));
+const ShareDialog = defineAsyncComponent(() => import('./ShareDialog.vue'));
 const project = useProject();
 const router = useRouter();
 const guarded = useRefusals();
@@ -86,8 +87,8 @@ const items = computed(() => [
                 @click="menu?.toggle($event)"
             />
             <Menu ref="menu" :model="items" popup />
-            <ShareDialog v-model="sharing" />
-            <BringDialog v-model="bringing" />
+            <ShareDialog v-if="sharing" v-model="sharing" />
+            <BringDialog v-if="bringing" v-model="bringing" />
         </span>
     </header>
 </template>
