@@ -62,7 +62,7 @@ final class LookBack
         /** @var Revision $revision */
         foreach ($revisions as $revision) {
             $before = self::before($after, $revision);
-            $rows[] = $this->row($revision->number, $revision->user?->name, $revision->created_at, $revision->name, Told::between($before, $after));
+            $rows[] = ['change_id' => $revision->change_id] + $this->row($revision->number, $revision->user?->name, $revision->created_at, $revision->name, Told::between($before, $after));
             $after = $before;
         }
         if ($newest >= 1 && count($revisions) < self::PAGE) {

@@ -11,7 +11,7 @@
     <link rel="modulepreload" href="{{ $script }}">
 @endforeach
 @foreach ($styles as $style)
-    <link rel="preload" as="style" href="{{ $style }}">
+    <link rel="preload" as="style" crossorigin href="{{ $style }}">
 @endforeach
 </head>
 <body><div id="app"></div></body>
