@@ -3,17 +3,14 @@ import { expect, type Page } from '@playwright/test';
 export const CHART_ROOM = '/projects/01jchartr00m0000000000eft1';
 export const SIGNAL_CABIN = '/projects/01js1gna0cab1n0000000bay01';
 
-/** In by the demo's one click, onto a fresh copy of a project, so that tests do not meet each other's changes. */
+/** In by the demo's one click, onto a fresh copy of a project, so that tests do not meet each other's changes. No page is drawn before the copy's own. */
 export async function openCopy(page: Page, project = CHART_ROOM, stage = 'site'): Promise<string> {
-    await page.goto('/demo');
-    await page.waitForURL(/\/projects\/\w+\/(site|wall)$/);
-    const id = await page.evaluate(async (path) => {
-        const token = document.querySelector<HTMLMetaElement>('meta[name=csrf-token]')!.content;
-        const json = await (await fetch(`/api${path}/project.json`)).text();
-        const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-CSRF-TOKEN': token };
-        const made = await fetch('/api/projects', { method: 'POST', headers, body: json });
-        return ((await made.json()) as { data: { id: string } }).data.id;
-    }, project);
+    await page.request.get('/demo');
+    const cookie = (await page.context().cookies()).find((c) => c.name === 'XSRF-TOKEN');
+    const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(cookie!.value) };
+    const json = await (await page.request.get(`/api${project}/project.json`)).text();
+    const made = await page.request.post('/api/projects', { headers, data: json });
+    const { id } = ((await made.json()) as { data: { id: string } }).data;
     await page.goto(`/projects/${id}/${stage}`);
     await expect(page.getByRole('navigation', { name: stage === 'wall' ? 'readings' : 'stages' })).toBeVisible();
     return id;

@@ -89,14 +89,6 @@ form {
 form :deep(.p-inputtext) {
     flex: 1 1 180px;
 }
-select {
-    font: inherit;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    padding: 4px 6px;
-}
 .made {
     display: grid;
     grid-template-columns: minmax(0, 1fr) auto;

@@ -95,13 +95,4 @@ const add = (): Promise<boolean> =>
 .add-row {
     margin-bottom: 8px;
 }
-select {
-    font: inherit;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    padding: 3px 6px;
-    max-width: 100%;
-}
 </style>

@@ -84,12 +84,6 @@ watch([from, end], async () => {
     margin: 14px 0 0;
 }
 select {
-    font: inherit;
-    color: var(--chalk);
-    background: var(--sheet);
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    padding: 4px 6px;
     max-width: 260px;
 }
 .bad {

@@ -94,12 +94,6 @@ function means(row: Row, { use, over_length, over_width }: Row['choices'][number
 
 <style scoped>
 select {
-    font: inherit;
-    color: var(--chalk);
-    background: var(--sheet);
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    padding: 4px 6px;
     max-width: 320px;
 }
 ul {

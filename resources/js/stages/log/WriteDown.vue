@@ -67,16 +67,6 @@ async function keep(): Promise<void> {
 .ch {
     margin-top: 6px;
 }
-select {
-    font: inherit;
-    color: var(--ink);
-    background: var(--sheet);
-    border: 1px solid var(--rule);
-    border-radius: 4px;
-    padding: 5px 6px;
-    min-width: 0;
-    max-width: 100%;
-}
 .bad {
     color: var(--brick);
 }

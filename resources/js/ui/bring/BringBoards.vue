@@ -1,21 +1,20 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref, watch } from 'vue';
+import { computed } from 'vue';
 import { api, type FoundBoards } from '../../api/client';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
-import { useTelling } from '../telling';
 import ColumnChoice from './ColumnChoice.vue';
 import FromFile from './FromFile.vue';
+import { useFound } from './found';
 
 /** A list of boards from elsewhere, cut from the same sheets as the piece. */
 const emit = defineEmits<{ done: [] }>();
 const project = useProject();
-const text = ref('');
-const said = ref<Record<string, number>>({});
-const found = ref<FoundBoards | null>(null);
-const { trouble, tell } = useTelling();
+const { text, found, trouble, tell, read, column } = useFound<FoundBoards>((text, columns) =>
+    api.bringBoards(project.line!.id, text, columns),
+);
 const stock = computed(() => Object.entries(project.document!.stock));
 const ready = computed(() => (found.value?.rows ?? []).filter((r) => r.length !== null && r.width !== null && r.material && !r.trouble));
 const boards = computed(() => ready.value.reduce((n, r) => n + r.count, 0));
@@ -29,16 +28,6 @@ const wants = [
     { key: 'grain', label: 'grain' },
 ];
 const asks: Readonly<Record<string, string>> = { length: 'the length', width: 'the width' };
-const read = (): Promise<boolean> =>
-    tell(async () => {
-        found.value = null;
-        found.value = await api.bringBoards(project.line!.id, text.value, said.value);
-    });
-watch(text, () => [found.value, said.value] = [null, {}]); // prettier-ignore
-function column(key: string, at: number): void {
-    said.value = { ...said.value, [key]: at };
-    void read();
-}
 const take = (): Promise<boolean> =>
     tell(async () => {
         await project.change(

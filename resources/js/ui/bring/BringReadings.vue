@@ -1,22 +1,21 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
-import { computed, ref, watch } from 'vue';
+import { computed } from 'vue';
 import { api, type FoundReadings } from '../../api/client';
 import type { Operation } from '../../api/client';
 import { capitalised, render } from '../../measure/words';
 import { takeInstead } from '../../project/readings';
 import { useProject } from '../../project/store';
-import { useTelling } from '../telling';
 import ColumnChoice from './ColumnChoice.vue';
 import FromFile from './FromFile.vue';
+import { useFound } from './found';
 
 /** Readings typed elsewhere: each line finds its reading by number or name, or is given one here. */
 const emit = defineEmits<{ done: [] }>();
 const project = useProject();
-const text = ref('');
-const said = ref<Record<string, number>>({});
-const found = ref<FoundReadings | null>(null);
-const { trouble, tell } = useTelling();
+const { text, found, trouble, tell, read, column } = useFound<FoundReadings>((text, columns) =>
+    api.bringReadings(project.line!.id, project.space![0], text, columns),
+);
 const walk = computed(() => project.site?.walk ?? []);
 const ready = computed(() => (found.value?.rows ?? []).filter((r) => r.reading && r.value !== null));
 const wants = [
@@ -24,16 +23,6 @@ const wants = [
     { key: 'what', label: 'what was read' },
     { key: 'value', label: 'the size' },
 ];
-const read = (): Promise<boolean> =>
-    tell(async () => {
-        found.value = null;
-        found.value = await api.bringReadings(project.line!.id, project.space![0], text.value, said.value);
-    });
-watch(text, () => [found.value, said.value] = [null, {}]); // prettier-ignore
-function column(key: string, at: number): void {
-    said.value = { ...said.value, [key]: at };
-    void read();
-}
 const take = (): Promise<boolean> =>
     tell(async () => {
         const at = new Date().toISOString();
