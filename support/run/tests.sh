@@ -99,7 +99,7 @@ cmd_test() {
     local what=${1:-all} part failed=0 passed=0
     case $what in all | core | feature | browser | running | style) ;; *) fail "\"$what\" is not a part of the tests; expected core, feature, browser, running or style." ;; esac
     prepare with_tools
-    # The core needs neither database nor server: it is tested beside style and features, and read when they are done.
+    # The core needs neither database nor server: it is tested beside all the rest, and read at the end.
     local beside='' log=''
     if [ "$what" = all ]; then
         log=$(mktemp /tmp/incastro-core.XXXXXX)
@@ -109,11 +109,9 @@ cmd_test() {
     for part in style core feature browser running; do
         [ "$what" = all ] || [ "$what" = $part ] || continue
         if [ "$part" = core ] && [ -n "$beside" ]; then continue; fi
-        if [ "$part" = browser ] && [ -n "$beside" ]; then
-            count core core_beside "$beside" "$log"
-        fi
         count "$part" "test_$part"
     done
+    [ -z "$beside" ] || count core core_beside "$beside" "$log"
     say "parts: $passed passed, $failed failed"
     [ $failed = 0 ]
 }

@@ -83,6 +83,15 @@ final class SharedLinkTest extends TestCase
         self::assertSame(0, SharedLink::query()->count());
     }
 
+    public function test_what_ran_out_long_ago_is_swept_away_and_what_is_good_stays(): void
+    {
+        $this->made(days: 2);
+        $this->made(days: 90);
+        $this->travel(40)->days();
+        $this->artisan('incastro:purge');
+        self::assertSame(1, SharedLink::query()->count());
+    }
+
     private function made(int $days = 14): string
     {
         $this->actingAs($this->demoOwner());

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Models\Invitation;
 use App\Models\PhotoFiles;
 use App\Models\Project;
+use App\Models\SharedLink;
 use Illuminate\Console\Command;
 
-/** Takes away for good what was deleted thirty days ago, photos and all. */
+/** Takes away for good what was deleted thirty days ago, photos and all; and links and letters that ran out as long ago. */
 final class PurgeCommand extends Command
 {
     protected $signature = 'incastro:purge';
@@ -20,6 +22,10 @@ final class PurgeCommand extends Command
         foreach (Project::onlyTrashed()->where('deleted_at', '<', now()->subDays(Project::WAY_BACK))->get() as $project) {
             $project->forceDelete();
             PhotoFiles::dropAll($project->id);
+        }
+
+        foreach ([SharedLink::class, Invitation::class] as $model) {
+            $model::query()->where('expires_at', '<', now()->subDays(Project::WAY_BACK))->delete();
         }
 
         return self::SUCCESS;
