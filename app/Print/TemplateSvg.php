@@ -21,25 +21,20 @@ final class TemplateSvg
         [$left, $bottom, $right, $top] = $template['bounds'];
         [$x, $y, $width, $height] = [$left - 10, -$top - 10, max($right - $left, 100.0) + 20, $top - $bottom + 130];
         $words = Catalogue::english();
-        $title = htmlspecialchars($words->renderPlain($template['name']).', '.$words->renderPlain($template['seen']), ENT_XML1);
+        $title = Svg::text($words->renderPlain($template['name']).', '.$words->renderPlain($template['seen']));
         $lines = [];
         foreach ($template['lines'] as $line) {
-            $points = implode(' ', array_map(fn (array $p): string => self::n($p[0]).','.self::n(-$p[1]), $line['points']));
+            $points = Svg::points($line['points']);
             $dash = $line['layer'] === 'blank' ? ' stroke-dasharray="3 2"' : '';
             $lines[] = sprintf('<%s class="%s" points="%s" stroke-width="%s"%s/>', $line['closed'] ? 'polygon' : 'polyline', $line['layer'], $points, self::PENS[$line['layer']] ?? '0.18', $dash);
         }
         foreach ($template['marks'] as $mark) {
-            $lines[] = sprintf('<text x="%s" y="%s">%s</text>', self::n($mark['at'][0] + 1), self::n(3 - $mark['at'][1]), htmlspecialchars($words->renderPlain($mark['text']), ENT_XML1));
+            $lines[] = sprintf('<text x="%s" y="%s">%s</text>', Svg::n($mark['at'][0] + 1), Svg::n(3 - $mark['at'][1]), Svg::text($words->renderPlain($mark['text'])));
         }
-        $lines[] = sprintf('<rect class="test-square" x="%s" y="%s" width="100" height="100" stroke-width="0.25"/>', self::n($left), self::n(-$bottom + 10));
-        $lines[] = sprintf('<text x="%s" y="%s">100 × 100 mm</text>', self::n($left + 2), self::n(-$bottom + 15));
+        $lines[] = sprintf('<rect class="test-square" x="%s" y="%s" width="100" height="100" stroke-width="0.25"/>', Svg::n($left), Svg::n(-$bottom + 10));
+        $lines[] = sprintf('<text x="%s" y="%s">100 × 100 mm</text>', Svg::n($left + 2), Svg::n(-$bottom + 15));
 
         return sprintf('<?xml version="1.0" encoding="UTF-8"?>'."\n".'<svg xmlns="http://www.w3.org/2000/svg" width="%2$smm" height="%3$smm" viewBox="%4$s %5$s %2$s %3$s" fill="none" stroke="#22262b" font-family="sans-serif" font-size="2.4">'."\n".'<title>%1$s</title>'."\n".'<style>text { fill: #22262b; stroke: none }</style>'."\n".'%6$s'."\n</svg>\n",
-            $title, self::n($width), self::n($height), self::n($x), self::n($y), implode("\n", $lines));
-    }
-
-    private static function n(int|float $mm): string
-    {
-        return rtrim(rtrim(number_format($mm, 4, '.', ''), '0'), '.');
+            $title, Svg::n($width), Svg::n($height), Svg::n($x), Svg::n($y), implode("\n", $lines));
     }
 }

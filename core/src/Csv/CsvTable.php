@@ -16,14 +16,9 @@ final class CsvTable
      */
     public static function read(string $text, string $list, array $required): array
     {
-        $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
-        foreach (mb_check_encoding($text, 'UTF-8') ? [] : explode("\n", $text) as $i => $line) {
-            if (! mb_check_encoding($line, 'UTF-8')) {
-                throw CsvNotReadable::notText($i + 1);
-            }
-        }
+        $text = Grid::checked($text);
         $first = strtok($text, "\r\n");
-        $lines = $first === false ? [] : self::lines($text, substr_count($first, ';') > substr_count($first, ',') ? ';' : ',');
+        $lines = $first === false ? [] : Grid::records($text, substr_count($first, ';') > substr_count($first, ',') ? ';' : ',');
         $header = array_map(fn (?string $h): string => strtolower(trim((string) $h)), array_shift($lines) ?? throw CsvNotReadable::empty($list, $required));
         foreach ($required as $column) {
             if (! in_array($column, $header, true)) {
@@ -59,21 +54,5 @@ final class CsvTable
         $text = is_string($value) && preg_match('/^[=+\-@\t\r]/', $text) === 1 ? "'$text" : $text;
 
         return preg_match('/[",\r\n;]/', $text) === 1 ? '"'.str_replace('"', '""', $text).'"' : $text;
-    }
-
-    /** @return list<list<string|null>> */
-    private static function lines(string $text, string $separator): array
-    {
-        $stream = fopen('php://memory', 'r+') ?: throw new \RuntimeException('No memory stream.');
-        fwrite($stream, $text);
-        rewind($stream);
-        $lines = [];
-        while (($fields = fgetcsv($stream, null, $separator, '"', '')) !== false) {
-            $lines[] = $fields;
-        }
-        fclose($stream);
-
-        /** @var list<list<string|null>> $lines */
-        return $lines;
     }
 }

@@ -22,12 +22,7 @@ final class Grid
         if (strlen($text) > self::LONGEST) {
             throw CsvNotReadable::tooMany($list, $mostRows);
         }
-        $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
-        foreach (mb_check_encoding($text, 'UTF-8') ? [] : explode("\n", $text) as $i => $line) {
-            if (! mb_check_encoding($line, 'UTF-8')) {
-                throw CsvNotReadable::notText($i + 1);
-            }
-        }
+        $text = self::checked($text);
         $rows = self::rows($text, self::separator($text));
         if ($rows === []) {
             throw CsvNotReadable::nothing($list);
@@ -49,20 +44,49 @@ final class Grid
         return (string) array_key_first($counts);
     }
 
-    /** @return array<int, list<string>> */
-    private static function rows(string $text, string $separator): array
+    /**
+     * Without its byte-order mark.
+     *
+     * @throws CsvNotReadable naming the line that is no text
+     */
+    public static function checked(string $text): string
+    {
+        $text = preg_replace('/^\xEF\xBB\xBF/', '', $text) ?? $text;
+        foreach (mb_check_encoding($text, 'UTF-8') ? [] : explode("\n", $text) as $i => $line) {
+            if (! mb_check_encoding($line, 'UTF-8')) {
+                throw CsvNotReadable::notText($i + 1);
+            }
+        }
+
+        return $text;
+    }
+
+    /** @return list<list<string|null>> the fields of each record; a lone null for an empty line */
+    public static function records(string $text, string $separator): array
     {
         $stream = fopen('php://memory', 'r+') ?: throw new \RuntimeException('No memory stream.');
         fwrite($stream, $text);
         rewind($stream);
-        $rows = [];
-        for ($line = 1; ($fields = fgetcsv($stream, null, $separator, '"', '')) !== false; $line++) {
-            $cells = array_map(fn (?string $f): string => trim((string) $f), $fields);
-            if (implode('', $cells) !== '') {
-                $rows[$line] = $cells;
-            }
+        $records = [];
+        while (($fields = fgetcsv($stream, null, $separator, '"', '')) !== false) {
+            $records[] = $fields;
         }
         fclose($stream);
+
+        /** @var list<list<string|null>> $records */
+        return $records;
+    }
+
+    /** @return array<int, list<string>> */
+    private static function rows(string $text, string $separator): array
+    {
+        $rows = [];
+        foreach (self::records($text, $separator) as $i => $fields) {
+            $cells = array_map(fn (?string $f): string => trim((string) $f), $fields);
+            if (implode('', $cells) !== '') {
+                $rows[$i + 1] = $cells;
+            }
+        }
 
         return $rows;
     }

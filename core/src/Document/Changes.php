@@ -129,10 +129,12 @@ final class Changes
     }
 
     /**
+     * What stands at a path; null where nothing does.
+     *
      * @param  array<array-key, mixed>  $document
      * @param  list<string>  $path
      */
-    private static function find(array $document, array $path): mixed
+    public static function find(array $document, array $path): mixed
     {
         $value = $document;
         foreach ($path as $key) {

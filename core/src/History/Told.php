@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\History;
 
+use Incastro\Core\Document\Changes;
 use Incastro\Core\Document\FactKind;
 use Incastro\Core\Measure\Text;
 
@@ -55,7 +56,7 @@ final readonly class Told
      */
     private function field(array $path): array
     {
-        [$was, $is] = [self::find($this->before, $path), self::find($this->after, $path)];
+        [$was, $is] = [Changes::find($this->before, $path), Changes::find($this->after, $path)];
         $key = $path[count($path) - 1];
 
         return [
@@ -69,7 +70,7 @@ final readonly class Told
     /** @return array{area: string, what: Text, before: Text|null, after: Text|null} */
     private function fact(string $id, string $op): array
     {
-        $fact = self::find($this->after, ['facts', $id]) ?? self::find($this->before, ['facts', $id]);
+        $fact = Changes::find($this->after, ['facts', $id]) ?? Changes::find($this->before, ['facts', $id]);
         $fact = is_array($fact) ? $fact : [];
         $gone = $op === 'strike';
         if (($fact['kind'] ?? '') === 'take' && is_string($fact['reading'] ?? null)) {
@@ -86,7 +87,7 @@ final readonly class Told
     private function space(string $reading): Text
     {
         $space = Readings::space($this->after, $reading);
-        $name = $space === null ? null : self::find($this->after, ['spaces', $space, 'name']);
+        $name = $space === null ? null : Changes::find($this->after, ['spaces', $space, 'name']);
 
         return Text::of('history.plain', value: is_string($name) ? $name : '');
     }
@@ -122,19 +123,5 @@ final readonly class Told
         }
 
         return Text::of('history.written');
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $document
-     * @param  list<string>  $path
-     */
-    private static function find(array $document, array $path): mixed
-    {
-        $value = $document;
-        foreach ($path as $key) {
-            $value = is_array($value) ? ($value[$key] ?? null) : null;
-        }
-
-        return $value;
     }
 }
