@@ -31,13 +31,8 @@ final class PlanProject
     /** The plan as it is kept, compressed by gzip: who can read that is given it as it lies there. */
     public function packed(Project $project): string
     {
-        $kept = $this->kept($project);
-        if ($kept === null) {
-            $this->json($project);
-            $kept = $this->kept($project);
-        }
-
-        return $kept ?? throw new \RuntimeException('A plan that was just kept is gone.');
+        // Another edit may drop a plan between keeping and reading it: what was just made is packed again rather than looked for.
+        return $this->kept($project) ?? (string) gzencode($this->json($project), 1);
     }
 
     private function kept(Project $project): ?string
