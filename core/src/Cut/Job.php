@@ -45,15 +45,26 @@ final readonly class Job
         $this->sheetArea = (float) (($usable->length + $k) * ($usable->width + $k));
     }
 
-    /** @return list<list<int>> every item, largest first, by each measure of large */
+    /** Whether every sheet is as wide as every item: a stick. */
+    public function isLine(): bool
+    {
+        $wide = array_map(fn (array $ways): int => count($ways) === 1 ? $ways[0][1] : 0, $this->ways);
+        $sheets = array_map(fn (SheetKind $k): int => $k->usable()->width + $this->stock->kerf, $this->stock->kinds);
+
+        return count(array_unique([...$wide, ...$sheets])) === 1;
+    }
+
+    /** @return list<list<int>> every item, largest first, by each measure of large that gives an order of its own */
     public function orders(): array
     {
-        return array_map(function (array $sizes): array {
+        $orders = [];
+        foreach ($this->sizes as $sizes) {
             $order = array_keys($sizes);
             usort($order, fn (int $a, int $b): int => [$this->items[$b]->priority, $sizes[$b], $this->area[$b], $a] <=> [$this->items[$a]->priority, $sizes[$a], $this->area[$a], $b]);
+            $orders[implode(' ', $order)] = $order;
+        }
 
-            return $order;
-        }, $this->sizes);
+        return array_values($orders);
     }
 
     /**

@@ -76,7 +76,7 @@ final class Nester
         foreach ($job->stock->openings($most) as $kinds) {
             $packer = new Packer($job, $kinds);
             foreach ($job->orders() as $order) {
-                foreach (self::rules() as [$fitting, $splitting]) {
+                foreach (self::rules($job) as [$fitting, $splitting]) {
                     $filling = Filling::around($fixed, $job->stock);
                     $packer->place($filling, $order, $fitting, $splitting);
                     $packer->shrink($filling, $fitting, $splitting);
@@ -86,12 +86,13 @@ final class Nester
         }
     }
 
-    /** @return list<array{Fitting, Splitting}> the pairs of rules that did best of all, see ADR 15 */
-    private static function rules(): array
+    /** @return list<array{Fitting, Splitting}> the pairs of rules that did best of all, see ADR 15; along a stick there is one way to split */
+    private static function rules(Job $job): array
     {
         $rules = [];
+        $splittings = $job->isLine() ? [Splitting::LargestRemainder] : [Splitting::LargestRemainder, Splitting::ShorterRest, Splitting::Rows, Splitting::Columns];
         foreach ([Fitting::LeastArea, Fitting::FewestSettings] as $fit) {
-            foreach ([Splitting::LargestRemainder, Splitting::ShorterRest, Splitting::Rows, Splitting::Columns] as $split) {
+            foreach ($splittings as $split) {
                 $rules[] = [$fit, $split];
             }
         }

@@ -51,12 +51,17 @@ final readonly class Packer
         foreach ($filling->boards as $at => $board) {
             $items = $board->items();
             usort($items, fn (int $a, int $b): int => $this->job->area[$b] <=> $this->job->area[$a]);
+            $area = array_sum(array_map(fn (int $n): int => $this->job->area[$n], $items));
             foreach ($board->fixed === [] && $items !== [] ? $kinds : [] as $kind) {
-                $trial = Board::whole($kind, $stock->kerf);
                 if ($stock->cost($kind) >= $stock->cost($board->kind)) {
                     break;
                 }
-                if (($kind->limit === null || ($filling->used[$kind->id] ?? 0) < $kind->limit) && $this->holdsAll($trial, $items, $fitting, $splitting)) {
+                $isTooSmall = ($kind->usable()->length + $stock->kerf) * ($kind->usable()->width + $stock->kerf) < $area;
+                if ($isTooSmall || ($kind->limit !== null && ($filling->used[$kind->id] ?? 0) >= $kind->limit)) {
+                    continue;
+                }
+                $trial = Board::whole($kind, $stock->kerf);
+                if ($this->holdsAll($trial, $items, $fitting, $splitting)) {
                     $filling->remove($at, $stock->cost($board->kind));
                     $filling->add($trial, $stock->cost($kind));
                     break;
@@ -191,7 +196,7 @@ final readonly class Packer
     private function leastSettings(array $boards, int $item, Splitting $splitting): ?array
     {
         $best = null;
-        $least = [3, 0];
+        [$least, $smallest] = [3, 0];
         foreach ($boards as $at => $board) {
             $has = $board->has();
             foreach ($this->job->ways[$item] as $way) {
@@ -202,9 +207,9 @@ final readonly class Packer
                     if ($l < $a || ($w = $board->freeW[$n]) < $b) {
                         continue;
                     }
-                    $score = [($l === $a ? 0 : $newA) + ($w === $b ? 0 : $newB), $l * $w];
-                    if ($score < $least && $this->isCuttable($board, $n, $a, $b, $splitting)) {
-                        [$least, $best] = [$score, [$at, $n, $way]];
+                    $score = ($l === $a ? 0 : $newA) + ($w === $b ? 0 : $newB);
+                    if (($score < $least || ($score === $least && $l * $w < $smallest)) && $this->isCuttable($board, $n, $a, $b, $splitting)) {
+                        [$least, $smallest, $best] = [$score, $l * $w, [$at, $n, $way]];
                     }
                 }
             }

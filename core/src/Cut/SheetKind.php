@@ -10,6 +10,8 @@ namespace Incastro\Core\Cut;
  */
 final readonly class SheetKind
 {
+    private Rect $usable;
+
     /** @param  array{int, int, int, int}  $trims  off the near end and the far end of the length, then of the width */
     public function __construct(
         public string $id,
@@ -21,20 +23,19 @@ final readonly class SheetKind
         public ?int $limit = null,
         public bool $inHand = false,
     ) {
+        [$left, $right, $near, $far] = $trims;
+        $this->usable = new Rect($left, $near, $length - $left - $right, $width - $near - $far);
     }
 
     public function usable(): Rect
     {
-        [$left, $right, $near, $far] = $this->trims;
-
-        return new Rect($left, $near, $this->length - $left - $right, $this->width - $near - $far);
+        return $this->usable;
     }
 
     public function holds(Item $item): bool
     {
-        $usable = $this->usable();
         foreach ($item->orientations() as [$l, $w]) {
-            if ($l <= $usable->length && $w <= $usable->width) {
+            if ($l <= $this->usable->length && $w <= $this->usable->width) {
                 return true;
             }
         }

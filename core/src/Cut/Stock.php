@@ -10,9 +10,23 @@ use Incastro\Core\Document\Saws;
 /** Every sheet of one material that can be had, and how it is cut: the kerf between parts, the saws, what counts. Units of 25 nm. */
 final readonly class Stock
 {
+    /** @var array<string, int> by kind: asked again and again while parts are laid */
+    private array $costs;
+
+    /** @var list<SheetKind> */
+    private array $bought;
+
     /** @param  non-empty-list<SheetKind>  $kinds  what is in hand and what can be bought */
     public function __construct(public string $name, public array $kinds, public int $kerf, public Goal $goal = Goal::Leftover, public Saws $saws = new Saws)
     {
+        $this->bought = array_values(array_filter($kinds, fn (SheetKind $k): bool => ! $k->inHand));
+        $priced = ! in_array(0, array_map(fn (SheetKind $k): int => $k->priceCents, $this->bought), true);
+        $this->costs = array_column(array_map(fn (SheetKind $k): array => [$k->id, match (true) {
+            $k->inHand => 0,
+            count($this->bought) === 1 => 1,
+            $priced => $k->priceCents,
+            default => max(1, intdiv($k->length, 400_000) * intdiv($k->width, 400_000)),
+        }], $kinds), 1, 0);
     }
 
     /** One size without end, with the same trim off all four edges. */
@@ -35,20 +49,13 @@ final readonly class Stock
     /** @return list<SheetKind> */
     public function bought(): array
     {
-        return array_values(array_filter($this->kinds, fn (SheetKind $k): bool => ! $k->inHand));
+        return $this->bought;
     }
 
     /** What the search counts for one such sheet: nothing when it is in hand; 1 where one size is sold; its price; its area, cm², where a size has none. */
     public function cost(SheetKind $kind): int
     {
-        $bought = $this->bought();
-
-        return match (true) {
-            $kind->inHand => 0,
-            count($bought) === 1 => 1,
-            in_array(0, array_map(fn (SheetKind $k): int => $k->priceCents, $bought), true) => max(1, intdiv($kind->length, 400_000) * intdiv($kind->width, 400_000)),
-            default => $kind->priceCents,
-        };
+        return $this->costs[$kind->id];
     }
 
     /**

@@ -25,14 +25,17 @@ final class Nodes
     /** @var list<array{Surface, array{float, float}, string}> surface, place in metres, which one (straightedges and steps) */
     private array $places = [];
 
-    /** @var list<list<array{float, array{float, float}}>> what each place is measured from */
-    private array $from = [];
+    /** @var list<string> the surface and which one, by unknown */
+    private array $keys = [];
+
+    /** @var list<Tied> by unknown */
+    private array $tied = [];
 
     /** @var list<float> mm */
     private array $mean = [];
 
-    /** @var array<string, Prior> */
-    private array $priors = [];
+    /** @var array<string, Datum> by surface and which one */
+    private array $datums = [];
 
     public function __construct(public readonly Sizes $sizes, private readonly float $levelMmPerMetre)
     {
@@ -53,7 +56,8 @@ final class Nodes
             $this->index[$key] = count($this->places);
             $place = [$a / self::PER_METRE, $b / self::PER_METRE];
             $this->places[] = [$surface, $place, $of];
-            $this->from[] = $this->fixedFrom($surface, $place);
+            $this->keys[] = "{$surface->value} $of";
+            $this->tied[] = $this->datum($surface, $of)->tied($place, $this->weights($surface, $place));
             $this->mean[] = $this->meanAt($surface, $place, $of);
         }
 
@@ -80,10 +84,7 @@ final class Nodes
     /** Prior covariance of two unknowns, mm². */
     public function covariance(int $i, int $j): float
     {
-        [$surface, $p, $of] = $this->places[$i];
-        [$other, $q, $ofOther] = $this->places[$j];
-
-        return $surface === $other && $of === $ofOther ? self::between($this->prior($surface, $of), [$p, $this->from[$i]], [$q, $this->from[$j]]) : 0.0;
+        return $this->keys[$i] === $this->keys[$j] ? $this->datums[$this->keys[$i]]->covariance($this->tied[$i], $this->tied[$j]) : 0.0;
     }
 
     /**
@@ -95,33 +96,10 @@ final class Nodes
      */
     public function covariances(Surface $surface, string $of, array $p, array $unknowns): array
     {
-        $prior = $this->prior($surface, $of);
-        $from = [$p, $this->fixedFrom($surface, $p)];
+        $datum = $this->datum($surface, $of);
+        $at = $datum->tied($p, $this->weights($surface, $p));
 
-        return array_map(fn (int $j): float => self::between($prior, $from, [$this->places[$j][1], $this->from[$j]]), $unknowns);
-    }
-
-    /**
-     * Of the surface measured from the places the frame fixes: f(p) − Σ w(p)·f(g).
-     *
-     * @param  array{array{float, float}, list<array{float, array{float, float}}>}  $atP  the place in metres and what it is measured from
-     * @param  array{array{float, float}, list<array{float, array{float, float}}>}  $atQ  the same
-     */
-    private static function between(Prior $prior, array $atP, array $atQ): float
-    {
-        [[$p, $fromP], [$q, $fromQ]] = [$atP, $atQ];
-        $k = $prior->covariance($p, $q);
-        foreach ($fromP as [$w, $g]) {
-            $k -= $w * $prior->covariance($g, $q);
-            foreach ($fromQ as [$v, $h]) {
-                $k += $w * $v * $prior->covariance($g, $h);
-            }
-        }
-        foreach ($fromQ as [$v, $h]) {
-            $k -= $v * $prior->covariance($p, $h);
-        }
-
-        return $k;
+        return array_map(fn (int $j): float => $datum->covariance($at, $this->tied[$j]), $unknowns);
     }
 
     /** @param  array{float, float}  $place  metres */
@@ -176,28 +154,47 @@ final class Nodes
         };
     }
 
-    /**
-     * @param  array{float, float}  $p
-     * @return list<array{float, array{float, float}}> weights and places of what is fixed
-     */
-    private function fixedFrom(Surface $surface, array $p): array
+    private function datum(Surface $surface, string $of): Datum
     {
-        $metres = fn (Length $length): float => $length->units / self::PER_METRE;
-        $s = $this->sizes;
-        $lowest = $metres($s->lowest());
-        $width = $metres($s->width);
+        return $this->datums["{$surface->value} $of"] ??= new Datum($this->prior($surface, $of), $this->points($surface));
+    }
+
+    /** @return list<array{float, float}> what the frame fixes of a surface, in metres */
+    private function points(Surface $surface): array
+    {
+        [$lowest, $width, $depth] = array_map(self::metres(...), [$this->sizes->lowest(), $this->sizes->width, $this->sizes->depth]);
 
         return match ($surface) {
-            Surface::Left => [[1.0, [$metres($s->depth), $lowest]]],
-            Surface::Back => [[1.0 - $p[0] / $width, [0.0, $lowest]], [$p[0] / $width, [$width, $lowest]]],
-            Surface::Floor => [[1.0, [0.0, $metres($s->depth)]]],
+            Surface::Left => [[$depth, $lowest]],
+            Surface::Back => [[0.0, $lowest], [$width, $lowest]],
+            Surface::Floor => [[0.0, $depth]],
             default => [],
         };
     }
 
+    /**
+     * @param  array{float, float}  $p  metres
+     * @return list<float> of each point
+     */
+    private function weights(Surface $surface, array $p): array
+    {
+        $width = self::metres($this->sizes->width);
+
+        return match ($surface) {
+            Surface::Left, Surface::Floor => [1.0],
+            Surface::Back => [1.0 - $p[0] / $width, $p[0] / $width],
+            default => [],
+        };
+    }
+
+    private static function metres(Length $length): float
+    {
+        return $length->units / self::PER_METRE;
+    }
+
     private function prior(Surface $surface, string $of): Prior
     {
-        return $this->priors["{$surface->value} $of"] ??= match ($surface) {
+        return match ($surface) {
             Surface::Left => self::sidePrior($this->sizes->space->side(Side::Left)),
             Surface::Right => self::sidePrior($this->sizes->space->side(Side::Right)),
             Surface::Back => Prior::backWall(),

@@ -12,6 +12,11 @@ namespace Incastro\Core\Survey;
  */
 final readonly class Prior
 {
+    private const ROOT_3 = 1.7320508075688772;
+
+    /** @var array{float, float, float, float} mm² */
+    private array $variances;
+
     public function __construct(
         public float $offset,
         public float $slopeA,
@@ -19,6 +24,7 @@ final readonly class Prior
         public float $deviation,
         public float $reach = 0.8,
     ) {
+        $this->variances = [$offset ** 2, $slopeA ** 2, $slopeB ** 2, $deviation ** 2];
     }
 
     /** A wall of an old house: 4 mm a metre off plumb, 15 off square, and wandering 2.8 from its plane. */
@@ -87,12 +93,13 @@ final readonly class Prior
      */
     public function covariance(array $p, array $q): float
     {
-        $plane = $this->offset ** 2 + $this->slopeA ** 2 * $p[0] * $q[0] + $this->slopeB ** 2 * $p[1] * $q[1];
-        if ($this->deviation === 0.0) {
+        [$offset, $a, $b, $deviation] = $this->variances;
+        $plane = $offset + $a * $p[0] * $q[0] + $b * $p[1] * $q[1];
+        if ($deviation === 0.0) {
             return $plane;
         }
-        $r = sqrt(3.0) * hypot($p[0] - $q[0], $p[1] - $q[1]) / $this->reach;
+        $r = self::ROOT_3 * hypot($p[0] - $q[0], $p[1] - $q[1]) / $this->reach;
 
-        return $plane + $this->deviation ** 2 * (1.0 + $r) * exp(-$r);
+        return $plane + $deviation * (1.0 + $r) * exp(-$r);
     }
 }

@@ -12,6 +12,9 @@ final class Shape
     /** @var array<string, array<int, float>> the pull of each unknown, by surface and which one */
     private array $pulls = [];
 
+    /** @var array<string, float> mm, places asked for before: drawings and fits ask for the same ones again and again */
+    private array $known = [];
+
     /** @param  list<float>  $weights  by observation */
     public function __construct(private readonly Nodes $nodes, Links $links, array $weights)
     {
@@ -33,6 +36,12 @@ final class Shape
      * @return float mm
      */
     public function at(Surface $surface, float|int $a, float|int $b, string $of = ''): float
+    {
+        // By whole numbers alone: a fraction spelt as text may lose its last digits.
+        return is_int($a) && is_int($b) ? $this->known["{$surface->value} $a $b $of"] ??= $this->worked($surface, $a, $b, $of) : $this->worked($surface, $a, $b, $of);
+    }
+
+    private function worked(Surface $surface, float|int $a, float|int $b, string $of): float
     {
         $place = [$a / self::PER_METRE, $b / self::PER_METRE];
         $value = $this->nodes->meanAt($surface, $place, $of);
