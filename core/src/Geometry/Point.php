@@ -13,9 +13,9 @@ final readonly class Point implements \JsonSerializable
     {
     }
 
-    /** @return array{Length, Length} */
+    /** @return array{int|float, int|float} mm; a plan has thousands, so the numbers are given and not what gives them */
     public function jsonSerialize(): array
     {
-        return [$this->across, $this->up];
+        return [$this->across->millimetres(), $this->up->millimetres()];
     }
 }

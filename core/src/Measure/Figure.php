@@ -63,7 +63,7 @@ final readonly class Figure implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['mm' => $this->value, 'exact' => $this->exact, 'trail' => $this->trail];
+        return ['mm' => $this->value->millimetres(), 'exact' => $this->exact, 'trail' => $this->trail];
     }
 
     private function with(

@@ -146,6 +146,6 @@ final readonly class Length implements \JsonSerializable
 
     public function jsonSerialize(): int|float
     {
-        return $this->millimetres();
+        return $this->units % self::PER_MM === 0 ? intdiv($this->units, self::PER_MM) : $this->units / self::PER_MM;
     }
 }

@@ -18,9 +18,10 @@ final readonly class Line implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        $value = $this->value instanceof Length ? ['mm' => $this->value] : ['count' => $this->value];
+        $line = $this->value instanceof Length
+            ? ['op' => $this->operation->value, 'mm' => $this->value->millimetres(), 'why' => $this->why]
+            : ['op' => $this->operation->value, 'count' => $this->value, 'why' => $this->why];
 
-        return ['op' => $this->operation->value, ...$value, 'why' => $this->why]
-            + ($this->ref === null ? [] : ['ref' => $this->ref]);
+        return $this->ref === null ? $line : [...$line, 'ref' => $this->ref];
     }
 }

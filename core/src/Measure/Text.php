@@ -25,15 +25,17 @@ final readonly class Text implements \JsonSerializable
     /** @return array{key: string, args: array<string, mixed>|\stdClass} */
     public function jsonSerialize(): array
     {
-        $args = array_map(fn (Length|Angle|Amount|Money|self|int|string $arg): array => match (true) {
-            $arg instanceof Length => ['type' => 'length', 'mm' => $arg],
-            $arg instanceof Angle => ['type' => 'angle', 'degrees' => $arg],
-            $arg instanceof Amount => ['type' => 'amount'] + $arg->jsonSerialize(),
-            $arg instanceof Money => ['type' => 'money'] + $arg->jsonSerialize(),
-            $arg instanceof self => ['type' => 'text', 'text' => $arg],
-            is_int($arg) => ['type' => 'count', 'count' => $arg],
-            default => ['type' => 'name', 'name' => $arg],
-        }, $this->args);
+        $args = [];
+        foreach ($this->args as $name => $arg) {
+            $args[$name] = match (true) {
+                $arg instanceof Length => ['type' => 'length', 'mm' => $arg->millimetres()],
+                is_string($arg) => ['type' => 'name', 'name' => $arg],
+                is_int($arg) => ['type' => 'count', 'count' => $arg],
+                $arg instanceof self => ['type' => 'text', 'text' => $arg],
+                $arg instanceof Angle => ['type' => 'angle', 'degrees' => $arg],
+                default => ['type' => $arg instanceof Amount ? 'amount' : 'money'] + $arg->jsonSerialize(),
+            };
+        }
 
         return ['key' => $this->key, 'args' => $args === [] ? new \stdClass : $args];
     }
