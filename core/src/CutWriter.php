@@ -148,7 +148,7 @@ final readonly class CutWriter
             'begun' => $sheet->begun,
             'made' => $sheet->opened->made ?? [],
             'left_of' => BegunSheet::origin($kind->id)[0] ?? null,
-            'account' => Account::of($sheet, $nested->stock),
+            'account' => Account::of($sheet, $nested->stock, $sawing),
             'shop' => $this->shop($sheet, $nested, $labels),
         ] + $this->kept($sheet, self::named(NestWriter::sheet($sheet, $sawing, $labels)));
     }

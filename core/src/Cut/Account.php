@@ -19,10 +19,11 @@ final readonly class Account implements \JsonSerializable
     {
     }
 
-    public static function of(LaidSheet $sheet, Stock $stock): self
+    /** @param  Sawing|null  $sawing  of the sheet, where it is known already */
+    public static function of(LaidSheet $sheet, Stock $stock, ?Sawing $sawing = null): self
     {
         $opened = $sheet->opened;
-        $sawing = Sawing::of($sheet, $stock->kerf, $stock->saws);
+        $sawing ??= Sawing::of($sheet, $stock->kerf, $stock->saws);
         $apart = Apart::after($sheet->kind, $sawing->cuts, $opened->kerf ?? $stock->kerf);
         $left = array_sum(array_map(fn (Rect $r): int => $r->area(), $sawing->offcuts));
         [$parts, $spare, $spoiled, $trimmed] = $opened === null ? [$sheet->usedArea(), 0, 0, 0] : self::pieces($sheet);

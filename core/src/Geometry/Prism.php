@@ -32,12 +32,7 @@ final readonly class Prism
 
     public function bounds(): Block
     {
-        $across = array_map(fn (Point $p): Length => $p->across, $this->outline);
-        $up = array_map(fn (Point $p): Length => $p->up, $this->outline);
-        if ($across === [] || $up === []) {
-            throw new \LogicException('A solid without an outline.');
-        }
-        [$a0, $a1, $b0, $b1] = [Length::least(...$across), Length::greatest(...$across), Length::least(...$up), Length::greatest(...$up)];
+        [$a0, $a1, $b0, $b1] = $this->reach();
         [$da, $db, $d] = [$a1->minus($a0), $b1->minus($b0), $this->to->minus($this->from)];
 
         return match ($this->axis) {
@@ -45,6 +40,22 @@ final readonly class Prism
             Axis::Y => Block::of($a0, $this->from, $b0, $da, $d, $db),
             Axis::Z => Block::of($a0, $b0, $this->from, $da, $db, $d),
         };
+    }
+
+    /** @return array{Length, Length, Length, Length} least and greatest across, least and greatest up */
+    private function reach(): array
+    {
+        $first = $this->outline[0] ?? throw new \LogicException('A solid without an outline.');
+        [$a0, $a1, $b0, $b1] = [$first->across, $first->across, $first->up, $first->up];
+        foreach ($this->outline as $p) {
+            [$a, $b] = [$p->across, $p->up];
+            $a0 = $a->units < $a0->units ? $a : $a0;
+            $a1 = $a->units > $a1->units ? $a : $a1;
+            $b0 = $b->units < $b0->units ? $b : $b0;
+            $b1 = $b->units > $b1->units ? $b : $b1;
+        }
+
+        return [$a0, $a1, $b0, $b1];
     }
 
     /** What is left of it under a line over its own `across`; null where nothing is. Cuts are rounded into the solid. */
@@ -163,11 +174,18 @@ final readonly class Prism
 
     public function isBlock(): bool
     {
-        $b = $this->bounds();
-        $corners = self::of($b, $this->axis)->outline;
-        $key = fn (Point $p): string => $p->across->units.','.$p->up->units;
+        if (count($this->outline) !== 4) {
+            return false;
+        }
+        [$a0, $a1, $b0, $b1] = array_map(fn (Length $l): int => $l->units, $this->reach());
+        foreach ($this->outline as $p) {
+            [$a, $b] = [$p->across->units, $p->up->units];
+            if (($a !== $a0 && $a !== $a1) || ($b !== $b0 && $b !== $b1)) {
+                return false;
+            }
+        }
 
-        return count($this->outline) === 4 && array_diff(array_map($key, $this->outline), array_map($key, $corners)) === [];
+        return true;
     }
 
     /** Upright edges are cut at the line's height there; level ones where the line has their height; slanting ones by proportion. */

@@ -136,12 +136,20 @@ final readonly class Length implements \JsonSerializable
 
     public static function least(self $first, self ...$others): self
     {
-        return new self(min([$first->units, ...array_map(fn (self $l): int => $l->units, array_values($others))]));
+        foreach ($others as $other) {
+            $first = $other->units < $first->units ? $other : $first;
+        }
+
+        return $first;
     }
 
     public static function greatest(self $first, self ...$others): self
     {
-        return new self(max([$first->units, ...array_map(fn (self $l): int => $l->units, array_values($others))]));
+        foreach ($others as $other) {
+            $first = $other->units > $first->units ? $other : $first;
+        }
+
+        return $first;
     }
 
     public function jsonSerialize(): int|float

@@ -27,9 +27,9 @@ final readonly class Hand
 
     public static function of(Part $part): self
     {
-        $features = self::features($part);
+        $both = array_map(fn (array $f): array => [$f[0], self::bothWays($f[1]), self::bothWays($f[2]), self::bothWays($f[3])], self::features($part));
 
-        return new self(self::least($features, 1), self::least($features, -1));
+        return new self(self::least($both, 1), self::least($both, -1));
     }
 
     /** The same board whichever way it is laid down. */
@@ -133,22 +133,28 @@ final readonly class Hand
         return [$what, $from($board->inHouse($board->long)), $from($board->inHouse($board->wide())), $from($board->inHouse($board->thin))];
     }
 
-    /** @param  list<array{string, array{int, int}, array{int, int}, array{int, int}}>  $features */
+    /** @param  list<array{string, array<int, string>, array<int, string>, array<int, string>}>  $features  along each axis as it is (1) and turned round (-1) */
     private static function least(array $features, int $through): string
     {
         $keys = [];
         foreach (self::WAYS as [$l, $w, $t]) {
-            $lines = array_map(fn (array $f): string => $f[0].self::flipped($f[1], $l).self::flipped($f[2], $w).self::flipped($f[3], $t * $through), $features);
-            sort($lines);
+            $lines = [];
+            foreach ($features as [$what, $along, $across, $thick]) {
+                $lines[] = $what.$along[$l].$across[$w].$thick[$t * $through];
+            }
+            sort($lines, SORT_STRING);
             $keys[] = implode(';', $lines);
         }
 
         return min($keys);
     }
 
-    /** @param  array{int, int}  $range */
-    private static function flipped(array $range, int $sign): string
+    /**
+     * @param  array{int, int}  $range
+     * @return array<int, string>
+     */
+    private static function bothWays(array $range): array
     {
-        return $sign > 0 ? " $range[0] $range[1]" : ' '.(-$range[1]).' '.(-$range[0]);
+        return [1 => " $range[0] $range[1]", -1 => ' '.(-$range[1]).' '.(-$range[0])];
     }
 }
