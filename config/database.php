@@ -14,10 +14,10 @@ return [
             'password' => env('DB_PASSWORD', ''),
             'charset' => 'utf8',
             'prefix' => '',
-            'search_path' => 'public',
             'sslmode' => 'prefer',
-            // Opening a connection costs more than most queries here: php-fpm keeps one for each worker.
-            'options' => [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', true)],
+            // Opening a connection costs more than most queries here: php-fpm keeps one for each worker. A query and its values
+            // go in one message: a statement prepared by name would be one to prepare, one to run and one to forget.
+            'options' => [PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', true), PDO::PGSQL_ATTR_DISABLE_PREPARES => true],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],

@@ -30,6 +30,8 @@ final class ChangeProject
             $locked = Project::query()->whereKey($project->id)->lockForUpdate()->first() ?? throw new \RuntimeException('The project is gone.');
             $before = $locked->revisions()->where('change_id', $change->id)->first();
             if ($before !== null) {
+                $project->setRawAttributes($locked->getAttributes(), true);
+
                 return $before;
             }
             $this->refuseStale($locked, $change);

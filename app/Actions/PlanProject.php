@@ -35,6 +35,20 @@ final class PlanProject
         return $this->kept($project) ?? (string) gzencode($this->json($project), 1);
     }
 
+    /**
+     * The plan of a document that was just changed, so that none can be kept. It is kept once the answer is out.
+     *
+     * @return array{string, string} as JSON text, and that as a stretch of a gzip file
+     */
+    public function anew(Project $project): array
+    {
+        $json = $this->planned($project);
+        $stretch = Gzip::stretch($json);
+        defer(fn () => $this->keep($project, $json, $stretch));
+
+        return [$json, $stretch];
+    }
+
     private function kept(Project $project): ?string
     {
         $body = DB::table('plans')->where('hash', $this->hash($project))->value('body');
@@ -44,9 +58,9 @@ final class PlanProject
     }
 
     /** Older plans of the project are dropped when a new one is kept. */
-    private function keep(Project $project, string $json): string
+    private function keep(Project $project, string $json, ?string $stretch = null): string
     {
-        $body = self::PACKED.base64_encode((string) gzencode($json, 1));
+        $body = self::PACKED.base64_encode(Gzip::file([$stretch ?? Gzip::stretch($json)], $json));
         DB::transaction(function () use ($project, $body): void {
             DB::table('plans')->where('project_id', $project->id)->delete();
             DB::table('plans')->insertOrIgnore(['hash' => $this->hash($project), 'project_id' => $project->id, 'body' => $body]);

@@ -34,9 +34,7 @@ final class User extends Authenticatable
 
     public function roleIn(string $householdId): ?string
     {
-        $household = $this->households()->find($householdId);
-
-        $role = $household?->getRelationValue('pivot')?->getAttribute('role');
+        $role = $this->households()->toBase()->where('households.id', $householdId)->value('role');
 
         return is_string($role) ? $role : null;
     }

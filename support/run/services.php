@@ -28,7 +28,7 @@ echo json_encode([
         [$php, "$app/artisan", 'incastro:demo'],
     ],
     'services' => [
-        'fpm' => ['command' => [$env('FPM'), '-F', '-y', "$state/fpm.conf", "-d", "opcache.preload=$app/support/run/preload.php"], 'signal' => 3],
+        'fpm' => ['command' => [$env('FPM'), '-F', '-y', "$state/fpm.conf", '-d', "opcache.preload=$app/support/run/preload.php"], 'signal' => 3],
         'nginx' => ['command' => [$env('NGINX'), '-p', $state, '-e', "$state/log/nginx.log", '-c', "$state/nginx.conf"], 'signal' => 3],
         'worker' => ['command' => [$php, "$app/artisan", 'queue:work', '--sleep=0.5', '--tries=1', '--timeout=300', '--max-time=3600'], 'signal' => 15],
         'meter' => ['command' => [$php, "$app/support/meter/meter.php", $env('SOCKETS').'/meter.sock'], 'signal' => 15],

@@ -131,7 +131,7 @@ cmd_bench() {
             # Fifty people come from one address, and ten thousand questions.
             export INCASTRO_LIMITS=off
             serve_for_tests
-            (cd "$ROOT" && RUNNING_STATE=$TEST_STATE nice -n 10 php "support/bench/$which.php" "http://127.0.0.1:$TEST_PORT" "$@")
+            (cd "$ROOT" && RUNNING_STATE=$TEST_STATE nice -n 19 php "support/bench/$which.php" "http://127.0.0.1:$TEST_PORT" "$@")
             return
             ;;
         '') ;;
