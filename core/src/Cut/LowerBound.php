@@ -42,9 +42,13 @@ final class LowerBound
         $alongW = new Dual([...array_column($sizes, 1), ...array_column($both, 0), ...array_column($kinds, 1)], $capW, $most);
         $isMean = count($kinds) === 1 && $capL === $capW && $both !== [];
         $bound = 0;
+        // By place in the list, not by size: what follows is done for every pair of functions.
+        $listed = fn (array $f): array => [array_map(fn (array $s): float => $f[$s[0]] ?? 0.0, $sizes), array_map(fn (array $s): float => $f[$s[1]] ?? 0.0, $sizes)];
+        $byG = array_map($listed, $alongW->shares);
         foreach ($alongL->shares as $f) {
-            foreach ($alongW->shares as $g) {
-                $demand = $isMean ? self::mean($sizes, $f, $g) : self::lesser($sizes, $f, $g);
+            $fs = $listed($f);
+            foreach ($alongW->shares as $n => $g) {
+                $demand = $isMean ? self::mean($sizes, $fs, $byG[$n]) : self::lesser($sizes, $fs, $byG[$n]);
                 $bound = max($bound, self::covering($demand - self::HAIR, $kinds, $f, $g));
                 if ($bound >= $enough) {
                     return $bound;
@@ -57,16 +61,17 @@ final class LowerBound
 
     /**
      * @param  list<array{int, int, bool, int}>  $sizes
-     * @param  array<int, float>  $f
-     * @param  array<int, float>  $g
+     * @param  array{list<float>, list<float>}  $f  of each length and of each width
+     * @param  array{list<float>, list<float>}  $g
      */
     private static function lesser(array $sizes, array $f, array $g): float
     {
+        [[$fl, $fw], [$gl, $gw]] = [$f, $g];
         $sum = 0.0;
-        foreach ($sizes as [$l, $w, $both, $count]) {
-            $share = $f[$l] * $g[$w];
-            if ($both) {
-                $share = min($share, $f[$w] * $g[$l]);
+        foreach ($sizes as $i => [, , $both, $count]) {
+            $share = $fl[$i] * $gw[$i];
+            if ($both && ($other = $fw[$i] * $gl[$i]) < $share) {
+                $share = $other;
             }
             $sum += $count * $share;
         }
@@ -76,14 +81,14 @@ final class LowerBound
 
     /**
      * @param  list<array{int, int, bool, int}>  $sizes
-     * @param  array<int, float>  $f  of a square sheet, as g
-     * @param  array<int, float>  $g
+     * @param  array{list<float>, list<float>}  $f  of a square sheet, as g
+     * @param  array{list<float>, list<float>}  $g
      */
     private static function mean(array $sizes, array $f, array $g): float
     {
         $sum = 0.0;
-        foreach ($sizes as [$l, $w, , $count]) {
-            $sum += $count * ($f[$l] * $g[$w] + ($f[$w] ?? 0.0) * ($g[$l] ?? 0.0)) / 2;
+        foreach ($sizes as $i => [, , , $count]) {
+            $sum += $count * ($f[0][$i] * $g[1][$i] + $f[1][$i] * $g[0][$i]) / 2;
         }
 
         return $sum;

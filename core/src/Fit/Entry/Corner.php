@@ -15,6 +15,9 @@ final readonly class Corner
     /** Clearance is taken as often as this, degrees; it is smooth, so between two it differs by less than 0.001. */
     private const FINE = 0.05;
 
+    /** Every so manieth of those is looked at first: whole steps of half a degree, over which there is no more than one dip. */
+    private const COARSE = 10;
+
     public function __construct(public float $from, public float $into)
     {
     }
@@ -22,12 +25,39 @@ final readonly class Corner
     /** What is left on each side at the tightest angle; negative where it does not turn. */
     public function clearance(float $length, float $across): float
     {
+        $turns = self::turns();
+        $last = count($turns) - 1;
+        $rough = [];
+        for ($i = 0; $i <= $last; $i += self::COARSE) {
+            $rough[] = $this->held($turns[$i], $length, $across);
+        }
         $least = INF;
-        for ($deg = 0.0; $deg <= 90.0 + 1e-9; $deg += self::FINE) {
-            $least = min($least, $this->at(deg2rad($deg), $length, $across));
+        foreach ($rough as $n => $here) {
+            if ($here > ($rough[$n - 1] ?? INF) || $here > ($rough[$n + 1] ?? INF)) {
+                continue;
+            }
+            $to = min($last, ($n + 1) * self::COARSE);
+            for ($i = max(0, ($n - 1) * self::COARSE); $i <= $to; $i++) {
+                $least = min($least, $this->held($turns[$i], $length, $across));
+            }
         }
 
         return $least;
+    }
+
+    /** @return non-empty-list<array{float, float}> sine and cosine of each angle looked at */
+    private static function turns(): array
+    {
+        /** @var non-empty-list<array{float, float}>|null $turns */
+        static $turns = null;
+        if ($turns === null) {
+            $turns = [[0.0, 1.0]];
+            for ($deg = self::FINE; $deg <= 90.0 + 1e-9; $deg += self::FINE) {
+                $turns[] = [sin(deg2rad($deg)), cos(deg2rad($deg))];
+            }
+        }
+
+        return $turns;
     }
 
     /** Carried broadside into the second passage, without turning it. */
@@ -57,8 +87,14 @@ final readonly class Corner
     /** Of its long side, which stands at t to the second passage. */
     private function at(float $t, float $length, float $across): float
     {
-        $slack = $this->from * sin($t) + $this->into * cos($t) - $length * sin($t) * cos($t) - $across;
+        return $this->held([sin($t), cos($t)], $length, $across);
+    }
 
-        return $slack / (1 + sin($t) + cos($t));
+    /** @param  array{float, float}  $turn  sine and cosine */
+    private function held(array $turn, float $length, float $across): float
+    {
+        [$sin, $cos] = $turn;
+
+        return ($this->from * $sin + $this->into * $cos - $length * $sin * $cos - $across) / (1 + $sin + $cos);
     }
 }
