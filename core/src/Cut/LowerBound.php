@@ -43,10 +43,9 @@ final class LowerBound
         $isMean = count($kinds) === 1 && $capL === $capW && $both !== [];
         $bound = 0;
         // By place in the list, not by size: what follows is done for every pair of functions.
-        $listed = fn (array $f): array => [array_map(fn (array $s): float => $f[$s[0]] ?? 0.0, $sizes), array_map(fn (array $s): float => $f[$s[1]] ?? 0.0, $sizes)];
-        $byG = array_map($listed, $alongW->shares);
+        $byG = array_map(fn (array $g): array => self::listed($g, $sizes), $alongW->shares);
         foreach ($alongL->shares as $f) {
-            $fs = $listed($f);
+            $fs = self::listed($f, $sizes);
             foreach ($alongW->shares as $n => $g) {
                 $demand = $isMean ? self::mean($sizes, $fs, $byG[$n]) : self::lesser($sizes, $fs, $byG[$n]);
                 $bound = max($bound, self::covering($demand - self::HAIR, $kinds, $f, $g));
@@ -57,6 +56,16 @@ final class LowerBound
         }
 
         return $bound;
+    }
+
+    /**
+     * @param  array<int, float>  $f
+     * @param  list<array{int, int, bool, int}>  $sizes
+     * @return array{list<float>, list<float>} of each length and of each width
+     */
+    private static function listed(array $f, array $sizes): array
+    {
+        return [array_map(fn (array $s): float => $f[$s[0]] ?? 0.0, $sizes), array_map(fn (array $s): float => $f[$s[1]] ?? 0.0, $sizes)];
     }
 
     /**
