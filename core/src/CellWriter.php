@@ -95,7 +95,7 @@ final readonly class CellWriter
         $snaps = [['width' => $this->shared($bays, $at), 'why' => Text::of('snap.equal'), 'by' => ['by' => 'share']]];
         $t = $cell->board->thickness;
         foreach ($this->box->studs as $ref => $x) {
-            $snaps[] = ['width' => $x->minus($t->splitInto(2)[0])->minus($cell->x->from), 'why' => Text::of('snap.stud'), 'by' => ['by' => 'stud', 'ref' => (string) $ref]];
+            $snaps[] = ['width' => $x->minus($t->half())->minus($cell->x->from), 'why' => Text::of('snap.stud'), 'by' => ['by' => 'stud', 'ref' => (string) $ref]];
         }
         foreach ($this->below($cell) as $ref => $x) {
             $snaps[] = ['width' => $x->minus($cell->x->from), 'why' => Text::of('snap.below'), 'by' => ['by' => 'below', 'ref' => $ref]];

@@ -56,7 +56,7 @@ final class LetsThingsThrough implements Check
             return self::say('fit.board_gone', Severity::Stop, $panel, $names);
         }
         if (! $region->isWhole()) {
-            $middle = $passage->block->corner->x->plus($passage->block->size->x->splitInto(2)[0]);
+            $middle = $passage->block->corner->x->plus($passage->block->size->x->half());
 
             return self::say('fit.board_parted', Severity::Look, $panel, $names + ['at' => $middle]);
         }

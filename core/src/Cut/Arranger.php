@@ -36,7 +36,7 @@ final class Arranger
         $placed = (new self)->placed($tree->root, $kerf);
         $better = new LaidSheet($sheet->kind, $placed);
 
-        [$now, $then] = [Sawing::of($sheet, $kerf, $stock->saws), Sawing::of($better, $kerf, $stock->saws)];
+        [$now, $then] = [Sawing::of($sheet, $kerf, $stock->saws, $tree), Sawing::of($better, $kerf, $stock->saws)];
 
         return $then->settings() < $now->settings() && $then->isCuttable >= $now->isCuttable ? $better : $sheet;
     }

@@ -120,12 +120,12 @@ final readonly class PartShape
         $loop = $outline->loops()[0] ?? [];
 
         return ['seen' => $outline->view->value, 'width' => $far->across, 'height' => $far->up, 'corners' => Corners::of($loop), 'diagonals' => Corners::diagonals($loop),
-            'fence' => $openings === [] ? null : $workshop->routerBase->minus($workshop->routerBit)->splitInto(2)[0],
+            'fence' => $openings === [] ? null : $workshop->routerBase->minus($workshop->routerBit)->half(),
             'openings' => array_values(array_map(function (Taken $t) use ($outline, $workshop): array {
                 [$low, $high] = PanelOutline::extremes(array_map($outline->fromOrigin(...), $t->block->outlineIn($outline->view)));
 
                 return ['kind' => $t->kind->value, 'across' => $low->across, 'up' => $low->up, 'width' => $high->across->minus($low->across), 'height' => $high->up->minus($low->up),
-                    'pin' => $t->kind === TakenKind::RoundCutOut ? $high->across->minus($low->across)->minus($workshop->routerBit)->splitInto(2)[0] : null];
+                    'pin' => $t->kind === TakenKind::RoundCutOut ? $high->across->minus($low->across)->minus($workshop->routerBit)->half() : null];
             }, $openings))];
     }
 

@@ -50,13 +50,17 @@ final class Sawing
         usort($this->offcuts, fn (Rect $a, Rect $b): int => $b->area() <=> $a->area());
     }
 
-    /** A begun sheet is sawn as it was begun, whatever the saws are now. */
-    public static function of(LaidSheet $sheet, int $kerf, Saws $saws = new Saws): self
+    /**
+     * A begun sheet is sawn as it was begun, whatever the saws are now.
+     *
+     * @param  SawTree|null  $tree  of the sheet, where it is known already
+     */
+    public static function of(LaidSheet $sheet, int $kerf, Saws $saws = new Saws, ?SawTree $tree = null): self
     {
         if ($sheet->opened !== null) {
             return $sheet->opened->sawing($sheet);
         }
-        $sawing = new self($kerf, $saws, new SawTree($sheet, $kerf, $saws));
+        $sawing = new self($kerf, $saws, $tree ?? new SawTree($sheet, $kerf, $saws));
         foreach ($sawing->isCuttable ? [] : ['x', 'y'] as $first) {
             $other = new self($kerf, $saws, new SawTree($sheet, $kerf, $saws, $first));
             if ($other->isCuttable) {

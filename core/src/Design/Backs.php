@@ -65,7 +65,7 @@ final readonly class Backs
     private function areas(): array
     {
         $case = $this->case;
-        $half = $case->board->thickness->splitInto(2)[0];
+        $half = $case->board->thickness->half();
         if (! $this->hasOpenBack()) {
             return $this->inSheets($case->x, $case->z, $case->first());
         }
@@ -91,7 +91,7 @@ final readonly class Backs
     /** @return list<array{Span, Span}> as wide as a sheet gives, parted behind the uprights of a band */
     private function inSheets(Span $x, Span $z, Band $band): array
     {
-        $half = $this->case->board->thickness->splitInto(2)[0];
+        $half = $this->case->board->thickness->half();
         $cuts = [];
         foreach (array_slice(array_keys($band->bays), 0, -1) as $bay) {
             $cut = ($this->bench->cells[$bay] ?? null)?->x->to()->plus($half);

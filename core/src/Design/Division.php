@@ -67,7 +67,7 @@ final class Division
     {
         $mark = match ($bay->width->by) {
             WidthBy::Below => $this->marks->below[$bay->width->ref ?? ''] ?? null,
-            WidthBy::Stud => isset($this->marks->studs[$bay->width->ref ?? '']) ? $this->marks->studs[(string) $bay->width->ref]->minus($this->t->splitInto(2)[0]) : null,
+            WidthBy::Stud => isset($this->marks->studs[$bay->width->ref ?? '']) ? $this->marks->studs[(string) $bay->width->ref]->minus($this->t->half()) : null,
             default => $from,
         };
         if ($mark === null || ! $mark->isGreaterThan($from)) {

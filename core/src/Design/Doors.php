@@ -109,13 +109,13 @@ final readonly class Doors
 
     private function lap(Length $face, bool $shared, Length $gap): Length
     {
-        $most = $shared ? $face->minus($gap->splitInto(2)[0]) : $face;
+        $most = $shared ? $face->minus($gap->half()) : $face;
         $wanted = $this->door->is->optionalLength('overlay');
         if ($wanted !== null && $wanted->isGreaterThan($most)) {
             $this->bench->find('piece.overlay_too_wide', Severity::Look, $this->cell->bay->id, Text::of('piece.overlay_too_wide', bay: $this->cell->label, has: $most, wanted: $wanted), $wanted, $most, 'source.doors');
         }
 
-        return $wanted === null ? Length::greatest(Length::zero(), $most->minus($shared ? Length::zero() : $gap->splitInto(2)[0])) : Length::greatest(Length::zero(), Length::least($wanted, $most));
+        return $wanted === null ? Length::greatest(Length::zero(), $most->minus($shared ? Length::zero() : $gap->half())) : Length::greatest(Length::zero(), Length::least($wanted, $most));
     }
 
     private function hang(Length $x, Figure $width, Length $gap, Span $z, Length $y): void
@@ -216,7 +216,7 @@ final readonly class Doors
         $front = $this->cell->y->to()->minus($t)->minus(Length::fromMillimetres(2));
         $x = $this->cell->x->from;
         foreach ([0, 1] as $track) {
-            $y = $front->minus($t->plus(Length::fromMillimetres(2))->times($track))->minus($one->splitInto(2)[0]);
+            $y = $front->minus($t->plus(Length::fromMillimetres(2))->times($track))->minus($one->half());
             foreach ([[$this->cell->by->floor, $this->cell->z->from->minus($lower), $lower], [$this->cell->by->head, $this->cell->z->to(), $upper]] as [$board, $at, $deep]) {
                 if ($board !== null && isset($this->bench->panels[$board])) {
                     $this->bench->take($board, TakenKind::Groove, Block::of($this->cell->x->from, $y, $at, $this->cell->x->value(), $t->plus($one), $deep));

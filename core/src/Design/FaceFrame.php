@@ -95,7 +95,7 @@ final readonly class FaceFrame
     /** @param  array{Panel, Panel}  $rails below and above */
     private function mullions(Row $row, Span $z, array $rails): void
     {
-        $overhang = $this->widths->stile->minus($this->case->board->thickness)->splitInto(2)[0];
+        $overhang = $this->widths->stile->minus($this->case->board->thickness)->half();
         $n = 0;
         $taken = $this->case->x->from->plus($this->widths->stile);
         $end = $this->case->x->to()->minus($this->widths->stile);

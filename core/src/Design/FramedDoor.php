@@ -59,13 +59,13 @@ final readonly class FramedDoor
     {
         [$stile, $groove] = [$this->door->is->length('stile'), $this->door->is->length('tenon')];
         $play = Length::fromMillimetres(self::PLAY_MM);
-        $half = $play->splitInto(2)[0];
+        $half = $play->half();
         $lap = $groove->minus($half);
         $sight = fn (Span $s): Span => $s->inside($stile, Text::of('piece.two_stiles', each: $stile))->outside($groove, Text::of('piece.two_grooves', each: $groove))->inside($half, Text::of('piece.panel_play', each: $half));
         $glass = $this->door->is->choice('panel') === 'glass';
         $wood = $this->door->is->choice('panel') === 'wood';
-        $thick = Length::least($this->cell->back->thickness, $this->cell->board->thickness->splitInto(2)[0]);
-        $at = $y->plus($this->cell->board->thickness->minus($thick)->splitInto(2)[0]);
+        $thick = Length::least($this->cell->back->thickness, $this->cell->board->thickness->half());
+        $at = $y->plus($this->cell->board->thickness->minus($thick)->half());
         $spans = [$sight($x), Span::of($at, $thick, Text::of('piece.board_thickness')), $sight($z)];
         $maker = (new Maker($this->bench, $this->cell->back, $this->cell->bay->id));
         $panel = $glass || $wood || $thick->isLessThan($this->cell->back->thickness) ? $maker->bought("$id:panel", $glass ? Role::Glass : Role::DoorPart, $name, $spans, Axis::Z, Axis::Y)

@@ -45,7 +45,7 @@ final readonly class JointLine
         $isBefore = $a->block->corner->$k->isLessThan($b->block->corner->$k);
 
         return new self($axis, $long[0], $short[0], $isBefore ? $a->block->corner->$k->plus($a->block->size->$k) : $a->block->corner->$k,
-            $long[1], $long[2], $short[1]->plus($short[2]->splitInto(2)[0]), $short[2]);
+            $long[1], $long[2], $short[1]->plus($short[2]->half()), $short[2]);
     }
 
     /** @return array{Axis, Length, Length} from where and how far they overlap */
@@ -74,7 +74,7 @@ final readonly class JointLine
     {
         $n = self::count($this->length);
         if ($n === 1) {
-            return [$this->from->plus($this->length->splitInto(2)[0])];
+            return [$this->from->plus($this->length->half())];
         }
         $quarter = $this->length->splitInto(4)[0];
         $corner = Length::fromMillimetres(self::CORNER_MM);

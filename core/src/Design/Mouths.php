@@ -38,7 +38,7 @@ final readonly class Mouths
                 ! $ends[1] || $this->o->ends === 0, ! $ends[0] || $this->o->ends === 0, $this->o->recessed);
         }
         $lap = $frame->stile->minus($t);
-        $shared = $lap->splitInto(2)[0];
+        $shared = $lap->half();
         [$left, $right] = [$outer[0] ? $lap : $shared, $outer[1] ? $lap : $lap->minus($shared)];
         $headLap = ($ends[1] ? $frame->topRail : $frame->rail)->minus($t);
         // The lowest rail passes before a bay that is open to the floor too.

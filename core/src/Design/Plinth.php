@@ -45,7 +45,7 @@ final class Plinth
         $whole = $first && $last ? $this->case->x : $this->stretch($first ? $this->case->x->from : $begin->x->from, $last ? $this->case->x->to() : $end->x->to());
         $t = $this->case->board->thickness;
         $front = $this->case->rear->plus($this->depth()->value)->minus($t);
-        $cuts = array_map(fn (?Cell $c): Length => ($c?->x->to() ?? Length::zero())->plus($t->splitInto(2)[0]), array_slice($cells, 0, -1));
+        $cuts = array_map(fn (?Cell $c): Length => ($c?->x->to() ?? Length::zero())->plus($t->half()), array_slice($cells, 0, -1));
         foreach (['front' => $front, 'back' => $this->case->rear] as $where => $y) {
             foreach (Lengths::of($whole, $cuts, $this->case->board->longest()) as $n => $span) {
                 $more = $n === 0 ? '' : '_'.($n + 1);
@@ -68,7 +68,7 @@ final class Plinth
                 continue;
             }
             if ($cell->x->value()->isGreaterThan(Length::fromMillimetres(self::LONGEST_SPAN_MM))) {
-                $this->rung("$bay->id:rung_middle", $cell->x->from->plus($cell->x->value()->minus($t)->splitInto(2)[0]));
+                $this->rung("$bay->id:rung_middle", $cell->x->from->plus($cell->x->value()->minus($t)->half()));
             }
             $isEnd = $n === count($bays) - 1;
             $this->rung($isEnd ? ($last ? "{$this->plinth->id}:rung_right" : "$bay->id:rung_right") : "$bay->id:rung", $isEnd ? $whole->to()->minus($t) : $cell->x->to());

@@ -47,7 +47,7 @@ final readonly class RackedOpening
      */
     public function sideGaps(Length $gap, Length $leaf): array
     {
-        $half = $this->leanOver($leaf)->splitInto(2)[0];
+        $half = $this->leanOver($leaf)->half();
 
         return [$gap->minus($half), $gap->plus($half)];
     }
@@ -60,7 +60,7 @@ final readonly class RackedOpening
     /** The mean side gap that keeps the tightest at 1.5. */
     public function meanSideGap(Length $gap, Length $leaf): Length
     {
-        return Length::greatest($gap, self::leastGap()->plus($this->leanOver($leaf)->splitInto(2)[0]));
+        return Length::greatest($gap, self::leastGap()->plus($this->leanOver($leaf)->half()));
     }
 
     /** Width of a square leaf: (w − 2·side gap − (n − 1)·gap)/n. */

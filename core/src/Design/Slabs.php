@@ -115,7 +115,7 @@ final readonly class Slabs
         $row = $below->rows[count($below->rows) - 1];
         foreach (array_slice(array_keys($row->band->bays), 0, -1) as $bay) {
             $cell = $this->bench->cells[$bay] ?? null;
-            $cuts = $cell === null ? $cuts : [...$cuts, $cell->x->to()->plus($below->board->thickness->splitInto(2)[0])];
+            $cuts = $cell === null ? $cuts : [...$cuts, $cell->x->to()->plus($below->board->thickness->half())];
         }
 
         return $cuts;

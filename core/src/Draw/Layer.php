@@ -40,7 +40,7 @@ final class Layer
         [$foot, $head] = [$b->corner->z, $b->corner->z->plus($b->size->z)];
         [$hinge, $free] = $panel->hand === Side::Left ? [$left, $right] : [$right, $left];
 
-        return [new Point($free, $foot), new Point($hinge, $foot->plus($b->size->z->splitInto(2)[0])), new Point($free, $head)];
+        return [new Point($free, $foot), new Point($hinge, $foot->plus($b->size->z->half())), new Point($free, $head)];
     }
 
     /** @return list<Point> an opening cut through a panel: square, or round as a polygon of 24 sides */

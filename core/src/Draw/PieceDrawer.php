@@ -154,8 +154,8 @@ final readonly class PieceDrawer
             return;
         }
         $block = $panel->block;
-        $across = $panel->role === Role::Back ? $block->size->x->splitInto(4)[0]->times(3) : $block->size->x->splitInto(2)[0];
-        $y = $block->corner->y->plus($block->size->y->splitInto(2)[0]);
+        $across = $panel->role === Role::Back ? $block->size->x->splitInto(4)[0]->times(3) : $block->size->x->half();
+        $y = $block->corner->y->plus($block->size->y->half());
         $drawing->leader(($panel->hand ?? Side::Right)->value, new Point($block->corner->x->plus($across), $y->negated()), $panel->name, $panel->id);
     }
 
@@ -205,10 +205,10 @@ final readonly class PieceDrawer
     {
         $cell = $this->design->cells[$bay ?? ''] ?? null;
         if ($cell !== null) {
-            return $cell->x->from->plus($cell->x->value()->splitInto(2)[0]);
+            return $cell->x->from->plus($cell->x->value()->half());
         }
 
-        return $this->fit->box->left->plus($this->fit->box->width->value->splitInto(2)[0]);
+        return $this->fit->box->left->plus($this->fit->box->width->value->half());
     }
 
     private function isCut(Panel $panel, Length $middle): bool

@@ -125,7 +125,7 @@ final class Boxer
         return match ($piece->width === null ? null : $piece->stand?->from) {
             StandFrom::Left => $left->plus(Length::greatest($at, $piece->left->setOff)),
             StandFrom::Right => $right->minus(Length::greatest($at, $piece->right->setOff))->minus($width),
-            StandFrom::Middle => $left->plus($right->minus($left)->minus($width)->splitInto(2)[0])->plus($at),
+            StandFrom::Middle => $left->plus($right->minus($left)->minus($width)->half())->plus($at),
             default => $left->plus($piece->left->setOff),
         };
     }

@@ -44,7 +44,7 @@ final readonly class Levelling
     private function support(Panel $panel): Support
     {
         $b = $panel->block;
-        $x = $b->corner->x->plus($b->size->x->splitInto(2)[0]);
+        $x = $b->corner->x->plus($b->size->x->half());
         [$rear, $front] = [$b->corner->y, $b->corner->y->plus($b->size->y)];
 
         return new Support($panel->id, $x, $rear, $front, $this->shim($x, $rear), $this->shim($x, $front));

@@ -122,7 +122,7 @@ final class Obstacles
 
             return $thing->stretched(Axis::Y, Length::greatest(Length::zero(), $behind), Length::zero());
         }
-        $isLeft = $own->corner->x->isLessThan($this->box->left->plus($this->box->width->value->splitInto(2)[0]));
+        $isLeft = $own->corner->x->isLessThan($this->box->left->plus($this->box->width->value->half()));
         $before = $isLeft ? $thing->corner->x->minus($own->corner->x) : Length::zero();
         $after = $isLeft ? Length::zero() : $own->corner->x->plus($own->size->x)->minus($thing->corner->x)->minus($thing->size->x);
 

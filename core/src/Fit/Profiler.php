@@ -174,7 +174,7 @@ final readonly class Profiler
     {
         $last = count($gaps) - 1;
         $isRead = fn (GapAt $g): bool => array_filter($stations, fn (Length $z): bool => $z->equals($g->at)) !== [];
-        $close = Length::fromMillimetres(self::STATION_MM)->splitInto(2)[0];
+        $close = Length::fromMillimetres(self::STATION_MM)->half();
         $knots = array_values(array_filter($gaps, fn (GapAt $g, int $i): bool => ($i > 0 && $i < $last) || $isRead($g)
             || ! $gaps[$i === 0 ? min(1, $last) : $last - 1]->at->minus($g->at)->absolute()->isLessThan($close), ARRAY_FILTER_USE_BOTH));
 

@@ -83,7 +83,7 @@ final readonly class Block
 
     public function middle(Axis $axis): Length
     {
-        return $this->from($axis)->plus($this->extent($axis)->splitInto(2)[0]);
+        return $this->from($axis)->plus($this->extent($axis)->half());
     }
 
     /** Faces included. */

@@ -93,10 +93,18 @@ final readonly class Length implements \JsonSerializable
         $part = (int) floor($this->units / $count);
         $rest = $this->units - $part * $count;
 
-        return array_map(
-            fn (int $i): self => new self($part + ($i < $rest ? 1 : 0)),
-            range(0, $count - 1),
-        );
+        $parts = [];
+        for ($i = 0; $i < $count; $i++) {
+            $parts[] = new self($part + ($i < $rest ? 1 : 0));
+        }
+
+        return $parts;
+    }
+
+    /** The first of two equal parts: the larger where it does not divide. */
+    public function half(): self
+    {
+        return new self(($this->units + ($this->units & 1)) >> 1);
     }
 
     public function dividesInto(int $count): bool

@@ -38,14 +38,14 @@ final class Placing
     /** The wall at the thing's middle, where its back lies. */
     private static function wall(Room $room, Side $side, Thing $t): Length
     {
-        $middle = $t->up->plus($t->height->splitInto(2)[0]);
+        $middle = $t->up->plus($t->height->half());
 
         return $room->isMeasured() ? $room->wallAt($side, $middle, Plane::Front)->x : ($side === Side::Left ? Length::zero() : $room->sizes->width);
     }
 
     private static function overhead(Room $room, Length $start, Thing $t): Length
     {
-        $x = $start->plus($t->width->splitInto(2)[0]);
+        $x = $start->plus($t->width->half());
 
         return Clip::nearest($room->overhead->at($x->units, $t->up->units));
     }

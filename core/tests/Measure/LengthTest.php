@@ -49,6 +49,13 @@ final class LengthTest extends TestCase
         });
     }
 
+    public function test_a_half_is_the_first_of_two_parts(): void
+    {
+        foreach ([-5, -4, -1, 0, 1, 2, 5, 15_001] as $units) {
+            self::assertSame(Length::ofUnits($units)->splitInto(2)[0]->units, Length::ofUnits($units)->half()->units);
+        }
+    }
+
     public function test_the_least_and_greatest_of_one_are_that_one(): void
     {
         $one = Length::fromMillimetres(7);

@@ -55,6 +55,6 @@ final class GapNeeds
 
     private static function mean(EdgeFit $edge): Length
     {
-        return $edge->least()->plus($edge->greatest())->splitInto(2)[0];
+        return $edge->least()->plus($edge->greatest())->half();
     }
 }

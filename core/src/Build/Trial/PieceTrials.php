@@ -108,7 +108,7 @@ final readonly class PieceTrials
     /** @return list<string> where what closes the edge goes on: it stands on that side of the piece, or is the slab itself */
     private function closing(EdgeFit $edge): array
     {
-        $middle = $this->work->fit->box->left->plus($this->work->fit->box->width->value->splitInto(2)[0]);
+        $middle = $this->work->fit->box->left->plus($this->work->fit->box->width->value->half());
         $isThere = fn (string $id): bool => match (true) {
             $edge->part !== null => $id === $edge->part,
             $edge->name->side() === null => true,

@@ -38,7 +38,7 @@ final class ApplianceFixed implements Check
     /** From the appliance, in the middle of its bay, to what it is to be fixed to; null where it wants nothing. */
     private function gap(Cell $cell, Settings $is): ?Length
     {
-        $beside = fn (Length $room): Length => $room->minus($is->length('width'))->splitInto(2)[0];
+        $beside = fn (Length $room): Length => $room->minus($is->length('width'))->half();
 
         return match ($is->choice('fixes_to')) {
             'face' => $cell->mouth->framed || ($cell->by->left !== null && $cell->by->right !== null) ? $beside($cell->mouth->x->value()) : $cell->x->value(),

@@ -58,7 +58,7 @@ final class CastorsTip implements Check
             $low[] = [$isTurned ? $from->y : $from->x, $from->z];
             $high[] = [$isTurned ? $from->y->plus($size->y) : $from->x->plus($size->x), $from->z->plus($size->z)];
         }
-        $middle = Length::least(...array_column($low, 1))->plus(Length::greatest(...array_column($high, 1)))->splitInto(2)[0];
+        $middle = Length::least(...array_column($low, 1))->plus(Length::greatest(...array_column($high, 1)))->half();
 
         return [Length::greatest(...array_column($high, 0))->minus(Length::least(...array_column($low, 0))), $middle->minus($cell->z->from)];
     }

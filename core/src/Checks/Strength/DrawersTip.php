@@ -32,7 +32,7 @@ final class DrawersTip implements Check
         foreach ($built->fit->panels as $panel) {
             if (! $panel->role->moves()) {
                 $front = $built->fit->box->rear->plus($built->fit->box->depth->value);
-                $back += $built->kg($panel) * (float) $front->minus($panel->block->corner->y)->minus($panel->block->size->y->splitInto(2)[0])->millimetres();
+                $back += $built->kg($panel) * (float) $front->minus($panel->block->corner->y)->minus($panel->block->size->y->half())->millimetres();
             }
         }
 

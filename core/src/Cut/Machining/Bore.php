@@ -37,7 +37,7 @@ final readonly class Bore
      */
     public static function round(BoreKind $kind, Panel $board, ?string $with, Place3 $at, Axis $into, bool $upward, Length $diameter, ?Length $depth, ?Length $screw = null): self
     {
-        $half = $diameter->splitInto(2)[0];
+        $half = $diameter->half();
         $room = Block::of($at->x->minus($half), $at->y->minus($half), $at->z->minus($half), $diameter, $diameter, $diameter);
         $k = $into->value;
         $deep = $depth ?? $board->block->size->$k;

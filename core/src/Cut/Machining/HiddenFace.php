@@ -29,7 +29,7 @@ final readonly class HiddenFace
         foreach (['x', 'y'] as $k) {
             $from = array_map(fn (Panel $p): Length => $p->block->corner->$k, $panels) ?: [Length::zero()];
             $to = array_map(fn (Panel $p): Length => $p->block->corner->$k->plus($p->block->size->$k), $panels) ?: [Length::zero()];
-            $middle[$k] = Length::least(...$from)->plus(Length::greatest(...$to))->splitInto(2)[0];
+            $middle[$k] = Length::least(...$from)->plus(Length::greatest(...$to))->half();
         }
 
         return new self($middle);
@@ -47,6 +47,6 @@ final readonly class HiddenFace
         }
         $k = $axis->value;
 
-        return $panel->block->corner->$k->plus($panel->block->size->$k->splitInto(2)[0])->isGreaterThan($this->middle[$k]);
+        return $panel->block->corner->$k->plus($panel->block->size->$k->half())->isGreaterThan($this->middle[$k]);
     }
 }

@@ -87,9 +87,9 @@ final class HingeBores
     {
         $k = $leaf->through->value;
         [$is, $through] = self::hasPlate($leaf, $on) ? [self::PLATE_MM, $leaf->behind(Length::fromMillimetres(self::PLATE_MM['behind']))]
-            : [self::FRAME_MM, $on->block->corner->$k->plus($on->block->size->$k->splitInto(2)[0])];
+            : [self::FRAME_MM, $on->block->corner->$k->plus($on->block->size->$k->half())];
         $deep = Length::least(Length::fromMillimetres($is['deep']), $on->block->size->{$leaf->wide->value}->minus(Length::fromMillimetres(self::STAYS_MM)));
-        $half = Length::fromMillimetres(self::APART_MM)->splitInto(2)[0];
+        $half = Length::fromMillimetres(self::APART_MM)->half();
 
         return array_map(fn (Length $at): Bore => Bore::round(BoreKind::HingePlate, $on, $leaf->leaf->id, $leaf->at($through, $leaf->toOpening($on), $at), $leaf->wide, $leaf->hingeIsUpper,
             Length::fromMillimetres($is['diameter']), $deep), [$z->minus($half), $z->plus($half)]);
@@ -99,7 +99,7 @@ final class HingeBores
     {
         $high = Length::fromMillimetres(self::BODY_MM['high']);
 
-        return $leaf->before($on, Length::fromMillimetres(self::BODY_MM['deep']), Length::fromMillimetres(self::BODY_MM['off']), $z->minus($high->splitInto(2)[0]), $high);
+        return $leaf->before($on, Length::fromMillimetres(self::BODY_MM['deep']), Length::fromMillimetres(self::BODY_MM['off']), $z->minus($high->half()), $high);
     }
 
     /** @param  list<string>  $but */

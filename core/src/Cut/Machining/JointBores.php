@@ -90,7 +90,7 @@ final readonly class JointBores
     {
         $k = $line->axis->value;
 
-        return $board->block->corner->$k->plus($board->block->size->$k->splitInto(2)[0])->isGreaterThan($line->plane);
+        return $board->block->corner->$k->plus($board->block->size->$k->half())->isGreaterThan($line->plane);
     }
 
     private static function thickness(Panel $p): Length
@@ -154,7 +154,7 @@ final readonly class JointBores
         $surface = $hiddenIsUpper ? $end->block->corner->{$thin->value}->plus($t) : $end->block->corner->{$thin->value};
         $mouth = $upward ? $line->plane->minus($middle) : $line->plane->plus($middle);
         $at = self::at($line, $p, $mouth)->with($thin, $surface);
-        $half = Length::fromMillimetres(self::POCKET_MM)->splitInto(2)[0];
+        $half = Length::fromMillimetres(self::POCKET_MM)->half();
         $across = $line->along === $thin ? $line->across : $line->along;
         $room = Block::nothing()
             ->along($line->axis, $upward ? $line->plane->minus($far) : $line->plane, $far)

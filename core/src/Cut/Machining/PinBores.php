@@ -81,7 +81,7 @@ final readonly class PinBores
         $isAfter = $upright->block->corner->$k->isGreaterThan($shelf->block->corner->$k);
         $face = $isAfter ? $upright->block->corner->$k : $upright->block->corner->$k->plus($upright->block->size->$k);
         $diameter = Length::fromMillimetres(self::DIAMETER_MM);
-        $z = $shelf->block->corner->z->minus($diameter->splitInto(2)[0])->plus(Length::fromMillimetres(self::PITCH_MM)->times(abs($step))->times($step <=> 0));
+        $z = $shelf->block->corner->z->minus($diameter->half())->plus(Length::fromMillimetres(self::PITCH_MM)->times(abs($step))->times($step <=> 0));
         [$from, $size] = [$shelf->block->corner->$along, $shelf->block->size->$along];
         $in = Length::least(Length::fromMillimetres(self::IN_MM), $size->splitInto(4)[0]);
         $at = fn (Length $p): Place3 => $axis === Axis::X ? new Place3($face, $p, $z) : new Place3($p, $face, $z);

@@ -75,7 +75,7 @@ final class Bed implements FillMaker
             $maker->cheek("{$cell->bay->id}:ledger_$side", Role::Ledger, Text::of("part.ledger_$side", bay: $cell->label), $x, $between, $z);
         }
         if ($y->value()->isGreaterThan(Length::fromMillimetres(self::SPAN_MM))) {
-            $middle = $y->from->plus($y->value()->minus($t)->splitInto(2)[0]);
+            $middle = $y->from->plus($y->value()->minus($t)->half());
             $x = $cell->x->inside($t, Text::of('piece.between_ledgers'));
             $maker->strip("{$cell->bay->id}:centre_rail", Role::BedRail, Text::of('part.centre_rail', bay: $cell->label), $x, $middle, $z);
         }

@@ -23,7 +23,7 @@ final class BinTop implements FillMaker
         $is = $cell->bay->fill->is;
         [$n, $across] = [$is->count('openings'), $is->length('across')];
         $strips = $cell->x->value()->minus($across->times($n))->splitInto($n + 1);
-        $deep = $cell->y->value()->minus($across)->splitInto(2)[0];
+        $deep = $cell->y->value()->minus($across)->half();
         $least = Length::least($strips[$n], $deep);
         if ($least->isLessThan(Length::fromMillimetres(15))) {
             $at->cannot($cell, 'piece.openings_too_large', $least, Length::fromMillimetres(self::STRIP_MM));

@@ -123,8 +123,8 @@ final class Drawers implements FillMaker
         [$n, $gap] = [$is->count('count'), $is->length('gap')];
         $inset = $this->isInset($cell);
         $castor = $is->choice('on') === 'castors' ? Length::fromMillimetres(5) : Length::zero();
-        $low = $inset ? Length::zero() : $cell->mouth->footFace->minus($gap)->splitInto(2)[0];
-        $high = $inset ? Length::zero() : $cell->mouth->headFace->minus($gap)->splitInto(2)[0];
+        $low = $inset ? Length::zero() : $cell->mouth->footFace->minus($gap)->half();
+        $high = $inset ? Length::zero() : $cell->mouth->headFace->minus($gap)->half();
         $mouth = Length::least($cell->mouth->z->value(), $cell->mouth->z->from->minus($cell->z->from)->plus($cell->least));
         $whole = Figure::of($mouth, Text::of('piece.mouth_height'))->plus($low->plus($high), Text::of('piece.overlay_both'));
         $rest = $whole->minus($gap->times($inset ? $n + 1 : $n - 1), Text::of('piece.gaps', n: $inset ? $n + 1 : $n - 1, gap: $gap))->minus($castor, Text::of('piece.floor_air'));
@@ -196,6 +196,6 @@ final class Drawers implements FillMaker
         $face = $left ? $cell->mouth->leftFace : $cell->mouth->rightFace;
         $shares = $left ? $cell->mouth->sharesLeft : $cell->mouth->sharesRight;
 
-        return $shares ? $face->minus($gap->splitInto(2)[0]) : Length::greatest(Length::zero(), $face->minus($gap));
+        return $shares ? $face->minus($gap->half()) : Length::greatest(Length::zero(), $face->minus($gap));
     }
 }

@@ -59,7 +59,7 @@ final class Hanging implements FillMaker
     {
         $rod = Length::fromMillimetres(self::ROD_MM);
         $why = Text::of('piece.rod');
-        $y = $cell->y->from->plus($cell->y->value()->minus($rod)->splitInto(2)[0]);
+        $y = $cell->y->from->plus($cell->y->value()->minus($rod)->half());
         $x = $cell->x->inside(Length::fromMillimetres(2), Text::of('piece.rod_play'));
         $at->maker($cell)->bought("{$cell->bay->id}:rail_".($i + 1), Role::Board, Text::of('part.hanging_rail', n: $i + 1, bay: $cell->label),
             [$x, Span::of($y, $rod, $why), Span::of($z, $rod, $why)], Axis::X, Axis::Y);

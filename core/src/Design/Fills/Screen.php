@@ -31,7 +31,7 @@ final class Screen implements FillMaker
         }
         $hole = $is->length('cable_hole');
         $board = $at->maker($cell)->strip("{$cell->bay->id}:screen_board", Role::Board, Text::of('part.screen_board', bay: $cell->label), $cell->x, $cell->y->from, $cell->z);
-        $middle = $cell->x->from->plus($cell->x->value()->minus($hole)->splitInto(2)[0]);
+        $middle = $cell->x->from->plus($cell->x->value()->minus($hole)->half());
         $at->bench->take($board->id, TakenKind::RoundCutOut, Block::of($middle, $cell->y->from, $cell->z->from->plus(Length::fromMillimetres(60)), $hole, $cell->board->thickness, $hole));
         $at->need($cell, 'cable_grommet', 1, $hole);
     }

@@ -164,7 +164,7 @@ final readonly class Shelving
         $made = [];
         $span = Span::of($z->minus($height), $height, Text::of('piece.cleat_height'));
         $short = Length::greatest(Length::fromMillimetres(20), $this->isNosed() ? $this->cell->board->thickness : Length::zero());
-        $y = $this->cell->y->beforeLast(Length::least($short, $this->cell->y->value()->splitInto(2)[0]), Text::of('piece.cleat_short'));
+        $y = $this->cell->y->beforeLast(Length::least($short, $this->cell->y->value()->half()), Text::of('piece.cleat_short'));
         foreach (['left' => $this->cell->x->from, 'right' => $this->cell->x->to()->minus($this->cell->board->thickness)] as $side => $x) {
             $cleat = $this->at->maker($this->cell)->cheek("$id:cleat_$side", Role::Cleat, Text::of("part.cleat_$side", n: $n, bay: $this->cell->label), $x, $y, $span);
             $this->at->bench->join($cleat->id, $side === 'left' ? $this->cell->by->left : $this->cell->by->right, JointKind::Screws, Axis::X);

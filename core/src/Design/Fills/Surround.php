@@ -27,7 +27,7 @@ final class Surround implements FillMaker
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         $deep = $is->length('fire_depth')->plus($t);
-        $fire = Span::of($cell->x->from->plus($cell->x->value()->minus($is->length('fire_width'))->splitInto(2)[0]), $is->length('fire_width'), Text::of('piece.fire_opening'));
+        $fire = Span::of($cell->x->from->plus($cell->x->value()->minus($is->length('fire_width'))->half()), $is->length('fire_width'), Text::of('piece.fire_opening'));
         $high = Span::of($cell->floor->plus($is->length('fire_at')), $is->length('fire_height'), Text::of('piece.fire_opening'));
         $stud = Length::fromMillimetres(self::STUD_MM);
         $inside = $cell->by->left !== null || $cell->by->right !== null;
@@ -57,7 +57,7 @@ final class Surround implements FillMaker
     /** Closed by as few boards as the sheet gives, parted over the timbers beside the fire. */
     private function face(Cell $cell, Workplace $at, Length $y, Span $fire, Span $high): void
     {
-        $half = Length::fromMillimetres(self::STUD_MM)->splitInto(2)[0];
+        $half = Length::fromMillimetres(self::STUD_MM)->half();
         $cuts = [$fire->from->minus($half), $fire->to()->plus($half)];
         foreach (Lengths::of($cell->x, $cuts, $cell->board->widest($cell->z->value())) as $i => $x) {
             $face = $at->maker($cell)->face("{$cell->bay->id}:surround_face".($i === 0 ? '' : '_'.($i + 1)), Role::Board, $i === 0 ? Text::of('part.surround_face', bay: $cell->label) : Text::of('part.length', part: Text::of('part.surround_face', bay: $cell->label), n: $i + 1), $x, $y, $cell->z);

@@ -83,7 +83,7 @@ final readonly class Loads
     private static function isIn(Block $panel, Block $place): bool
     {
         foreach (['x', 'y', 'z'] as $axis) {
-            $middle = $panel->corner->$axis->plus($panel->size->$axis->splitInto(2)[0]);
+            $middle = $panel->corner->$axis->plus($panel->size->$axis->half());
             if ($middle->isLessThan($place->corner->$axis) || $middle->isGreaterThan($place->corner->$axis->plus($place->size->$axis))) {
                 return false;
             }

@@ -157,7 +157,7 @@ final class Movers
     {
         [$x0, $y0, $x1, $y1] = self::plan($b);
         $middle = ($x0 + $x1) / 2;
-        $bay = (float) $this->box->left->plus($this->box->width->value->splitInto(2)[0])->millimetres();
+        $bay = (float) $this->box->left->plus($this->box->width->value->half())->millimetres();
 
         return $this->made($group, MoverKind::Sliding, View::Top, [self::rectangle($x0, $y0, $x1, $y1)], self::upright($b), [$middle < $bay ? 1.0 : -1.0, 0.0], ($x1 - $x0) * 0.9);
     }
@@ -198,7 +198,7 @@ final class Movers
 
     private function isAtLeft(Block $b): bool
     {
-        return $b->corner->x->isLessThan($this->box->left->plus($this->box->width->value->splitInto(2)[0]));
+        return $b->corner->x->isLessThan($this->box->left->plus($this->box->width->value->half()));
     }
 
     /** @param  non-empty-list<Panel>  $group */

@@ -26,6 +26,20 @@ final class CornerTest extends TestCase
         self::assertEqualsWithDelta(-25.0, $corner->clearance(850, 850), 25.0);
     }
 
+    public function test_no_angle_looked_at_by_itself_is_tighter_than_the_clearance(): void
+    {
+        $this->limitTo(100)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
+            mt_srand($seed);
+            [$from, $into, $length, $across] = [mt_rand(300, 2400), mt_rand(300, 2400), mt_rand(200, 3600), mt_rand(10, 900)];
+            $least = INF;
+            for ($k = 0; $k <= 1800; $k++) {
+                [$sin, $cos] = [sin(deg2rad($k / 20)), cos(deg2rad($k / 20))];
+                $least = min($least, ($from * $sin + $into * $cos - $length * $sin * $cos - $across) / (1 + $sin + $cos));
+            }
+            self::assertEqualsWithDelta($least, (new Corner($from, $into))->clearance($length, $across), 1e-9, "seed $seed");
+        });
+    }
+
     public function test_taken_broadside_it_need_not_turn(): void
     {
         self::assertEqualsWithDelta(50.0, (new Corner(900, 800))->broadside(700, 350), 1e-9);
