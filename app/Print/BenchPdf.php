@@ -96,8 +96,11 @@ final class BenchPdf
         foreach ($face['loops'] as $loop) {
             $this->pdf->Polygon(array_merge(...array_map(fn (array $p): array => $at($p[0], $p[1]), $loop)), 'D');
         }
-        foreach ([...$face['recesses'], ...$face['round']] as $r) {
+        foreach (array_filter($face['recesses'], fn (array $r): bool => $r['kind'] !== 'round_cut_out') as $r) {
             $this->pdf->Rect(...[...$at($r['x'], $r['y'] + $r['width']), $r['length'] / $ratio, $r['width'] / $ratio, 'D']);
+        }
+        foreach ($face['round'] as $r) {
+            $this->pdf->Ellipse(...[...$at($r['x'] + $r['length'] / 2, $r['y'] + $r['width'] / 2), $r['length'] / 2 / $ratio, $r['width'] / 2 / $ratio]);
         }
         foreach ($face['rows'] as $i => $row) {
             foreach ($row['slots'] as $r) {

@@ -52,6 +52,40 @@ final class Dxf
     }
 
     /** @return list<array{int, string}> */
+    public static function circle(string $layer, int|float $x, int|float $y, int|float $radius): array
+    {
+        return [[0, 'CIRCLE'], [8, self::name($layer)], [10, self::n($x)], [20, self::n($y)], [30, '0.0'], [40, self::n($radius)]];
+    }
+
+    /**
+     * Two straight lines and two half circles: what a cutter leaves that went along.
+     *
+     * @return list<array{int, string}>
+     */
+    public static function slot(string $layer, float $x, float $y, float $length, float $width): array
+    {
+        $r = min($length, $width) / 2;
+        $isAlong = $length >= $width;
+        [$x1, $y1, $x2, $y2] = [$x + $r, $y + $r, $x + $length - $r, $y + $width - $r];
+        [$from, $to] = $isAlong ? [90, 270] : [180, 360];
+        $lines = $isAlong ? [[$x1, $y, $x2, $y], [$x1, $y + $width, $x2, $y + $width]] : [[$x, $y1, $x, $y2], [$x + $length, $y1, $x + $length, $y2]];
+
+        return array_merge(self::arc($layer, $x1, $y1, $r, $from, $to), self::arc($layer, $x2, $y2, $r, $to % 360, $from), ...array_map(fn (array $l): array => self::line($layer, ...$l), $lines));
+    }
+
+    /** @return list<array{int, string}> counter-clockwise from one angle to the other, degrees */
+    public static function arc(string $layer, float $x, float $y, float $radius, float $from, float $to): array
+    {
+        return [[0, 'ARC'], [8, self::name($layer)], [10, self::n($x)], [20, self::n($y)], [30, '0.0'], [40, self::n($radius)], [50, self::n($from)], [51, self::n($to)]];
+    }
+
+    /** @return list<array{int, string}> */
+    public static function line(string $layer, float $x1, float $y1, float $x2, float $y2): array
+    {
+        return [[0, 'LINE'], [8, self::name($layer)], [10, self::n($x1)], [20, self::n($y1)], [30, '0.0'], [11, self::n($x2)], [21, self::n($y2)], [31, '0.0']];
+    }
+
+    /** @return list<array{int, string}> */
     public static function text(string $layer, float $x, float $y, string $text, float $high = 3.0): array
     {
         $plain = Str::ascii(str_replace(["\u{00A0}", '·', '≈'], [' ', '/', '~'], $text));

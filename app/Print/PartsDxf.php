@@ -7,9 +7,10 @@ namespace App\Print;
 use App\Words\Catalogue;
 
 /**
- * The parts as DXF, a block each at its cut size, by its mark: the length along x, the width along y. Laid out in rows to be seen; a layer for each material.
+ * The parts as DXF, a block each at its cut size, by its mark: the length along x, the width along y. Laid out in rows to be seen; a layer for each material, and one for each kind of hole.
  *
  * @phpstan-import-type Part from PlanReader
+ * @phpstan-import-type BenchFace from PlanReader
  */
 final class PartsDxf
 {
@@ -21,6 +22,7 @@ final class PartsDxf
     public static function of(array $plan, string $title): string
     {
         $words = Catalogue::english();
+        $bench = PlanReader::benches($plan);
         $blocks = $entities = [];
         $x = $y = $high = 0.0;
         foreach (PlanReader::parts($plan) as $part) {
@@ -33,7 +35,7 @@ final class PartsDxf
             }
             $name = $part['label'].' '.$words->renderPlain($part['name']);
             array_push($blocks, ...Dxf::block($part['label'], [
-                ...Dxf::polyline('CUT_'.$part['material_name'], self::outline($part, $length, $width), true),
+                ...self::board($part, $bench[$part['id']]['faces'] ?? [], $words),
                 ...Dxf::text('MARKS', 5.0, 5.0, $name, min(20.0, max(3.0, $width / 6))),
             ]));
             array_push($entities, ...Dxf::insert($part['label'], $x, $y));
@@ -41,6 +43,48 @@ final class PartsDxf
         }
 
         return Dxf::file([...$entities, ...Dxf::testSquare(0.0, -140.0, "$title, parts at their cut sizes")], $blocks);
+    }
+
+    /**
+     * With its holes where it is known which face is up and how its cut size lies in it; a part cut larger, to be trimmed in place, is drilled after that.
+     *
+     * @param  Part  $part
+     * @param  list<BenchFace>  $faces
+     * @return list<array{int, string}>
+     */
+    private static function board(array $part, array $faces, Catalogue $words): array
+    {
+        [$length, $width] = [(float) $part['cut']['length']['mm'], (float) $part['cut']['width']['mm']];
+        $layer = 'CUT_'.$part['material_name'];
+        $up = $faces[0] ?? null;
+        $off = $up === null ? null : self::banded($part['banded'], $up, $length, $width);
+        if ($up === null || $off === null) {
+            return Dxf::polyline($layer, self::outline($part, $length, $width), true);
+        }
+        $bench = new BenchDxf($up, $off);
+        $isWhole = abs($up['length'] - $length) < 0.001 && abs($up['width'] - $width) < 0.001;
+
+        return [...($isWhole ? $bench->cut($layer) : Dxf::polyline($layer, self::outline($part, $length, $width), true)), ...$bench->worked($faces),
+            ...Dxf::text('MARKS', 5.0, -8.0, ucfirst($words->say("board_face.{$up['face']}")).' up')];
+    }
+
+    /**
+     * @param  list<string>  $banded
+     * @param  BenchFace  $up
+     * @return array{float, float}|null what the banding adds at the left and at the lower side; null where the part is not cut smaller by its banding alone
+     */
+    private static function banded(array $banded, array $up, float $length, float $width): ?array
+    {
+        $off = [];
+        foreach ([['left', 'right', $up['length'] - $length], ['lower', 'upper', $up['width'] - $width]] as [$low, $high, $more]) {
+            [$atLow, $atHigh] = [in_array($up['sides'][$low], $banded, true), in_array($up['sides'][$high], $banded, true)];
+            if ($more < -0.001 || ($more > 0.001 && ! $atLow && ! $atHigh)) {
+                return null;
+            }
+            $off[] = $atLow ? ($atHigh ? $more / 2 : $more) : 0.0;
+        }
+
+        return [$off[0], $off[1]];
     }
 
     /**

@@ -23,7 +23,8 @@ namespace App\Print;
  * @phpstan-type Site array{name: string, kind: string, walk: list<Walked>, things: list<array{name: Text, treatment: ?string}>}
  * @phpstan-type Item array{kind: string, layer: string, ref?: ?string, deg?: int|float, text?: Text, points?: list<array{int|float, int|float}>, value?: int|float|null, exact?: bool, side?: string, rank?: int, title?: Text, times?: int, base?: int|float, stations?: list<array{at: int|float, value: int|float}>, name?: Text}
  * @phpstan-type Drawing array{view: string, bounds: array{int|float, int|float, int|float, int|float}, items: list<Item>}
- * @phpstan-type TemplateLine array{layer: string, points: list<array{int|float, int|float}>, closed: bool}
+ * @phpstan-type Circle array{at: array{int|float, int|float}, radius: int|float}
+ * @phpstan-type TemplateLine array{layer: string, points: list<array{int|float, int|float}>, closed: bool, circle: Circle|null}
  * @phpstan-type Template array{piece: string, name: Text, seen: Text, left: ?Text, right: ?Text, bounds: array{int|float, int|float, int|float, int|float}, lines: list<TemplateLine>, marks: list<array{at: array{int|float, int|float}, text: Text}>}
  * @phpstan-type BenchRectangle array{x: int|float, y: int|float, length: int|float, width: int|float}
  * @phpstan-type BoreRow array{kind: string, with: list<string>, along: non-empty-list<int|float>, across: non-empty-list<int|float>, diameter: int|float, depth: int|float|null, screw: int|float|null, slots: list<BenchRectangle>}

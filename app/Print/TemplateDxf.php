@@ -20,7 +20,8 @@ final class TemplateDxf
         $words = Catalogue::english();
         $out = [];
         foreach ($template['lines'] as $line) {
-            array_push($out, ...Dxf::polyline($line['layer'], $line['points'], $line['closed']));
+            array_push($out, ...($line['circle'] === null ? Dxf::polyline($line['layer'], $line['points'], $line['closed'])
+                : Dxf::circle($line['layer'], $line['circle']['at'][0], $line['circle']['at'][1], $line['circle']['radius'])));
         }
         foreach ($template['marks'] as $mark) {
             array_push($out, ...Dxf::text('MARKS', $mark['at'][0] + 1, $mark['at'][1] + 1, $words->renderPlain($mark['text'])));

@@ -24,9 +24,10 @@ final class TemplateSvg
         $title = Svg::text($words->renderPlain($template['name']).', '.$words->renderPlain($template['seen']));
         $lines = [];
         foreach ($template['lines'] as $line) {
-            $points = Svg::points($line['points']);
             $dash = $line['layer'] === 'blank' ? ' stroke-dasharray="3 2"' : '';
-            $lines[] = sprintf('<%s class="%s" points="%s" stroke-width="%s"%s/>', $line['closed'] ? 'polygon' : 'polyline', $line['layer'], $points, self::PENS[$line['layer']] ?? '0.18', $dash);
+            $shape = $line['circle'] === null ? sprintf('%s points="%s"', $line['closed'] ? 'polygon' : 'polyline', Svg::points($line['points']))
+                : sprintf('circle cx="%s" cy="%s" r="%s"', Svg::n($line['circle']['at'][0]), Svg::n(-$line['circle']['at'][1]), Svg::n($line['circle']['radius']));
+            $lines[] = sprintf('<%s class="%s" stroke-width="%s"%s/>', $shape, $line['layer'], self::PENS[$line['layer']] ?? '0.18', $dash);
         }
         foreach ($template['marks'] as $mark) {
             $lines[] = sprintf('<text x="%s" y="%s">%s</text>', Svg::n($mark['at'][0] + 1), Svg::n(3 - $mark['at'][1]), Svg::text($words->renderPlain($mark['text'])));

@@ -7,8 +7,10 @@ namespace Tests\Feature;
 use App\Actions\PlanProject;
 use App\Models\Photo;
 use App\Models\Project;
+use App\Print\Dxf;
 use Illuminate\Testing\TestResponse;
 use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Dxf\Outlines;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Tests\TestCase;
@@ -105,10 +107,38 @@ final class ExchangeTest extends TestCase
         self::assertSame(1, preg_match('/^[\x20-\x7e\r\n]*$/', $dxf));
         self::assertStringContainsString('TEST_SQUARE_100_MM', $dxf);
         $outlines = $this->postJson("/api/projects/$project->id/bring-in/outlines", ['text' => $dxf, 'unit' => 'mm'])->assertOk()->json('outlines');
+        $outlines = array_filter($outlines, fn (array $o): bool => str_starts_with($o['layer'], 'CUT_') || str_starts_with($o['layer'], 'TEST_'));
         $sizes = fn (array $list): array => collect($list)->map(fn (array $s): string => sprintf('%.2f %.2f', ...$s))->sort()->values()->all();
         $parts = array_filter(app(PlanProject::class)->decoded($project)['parts'], fn (array $p): bool => ! $p['bought']);
-        self::assertSame($sizes([[100, 100], ...array_map(fn (array $p): array => [$p['cut']['length']['mm'], $p['cut']['width']['mm']], $parts)]),
+        // The square, and the hole for the box in the back: 72 × 132.
+        self::assertSame($sizes([[100, 100], [72, 132], ...array_map(fn (array $p): array => [$p['cut']['length']['mm'], $p['cut']['width']['mm']], $parts)]),
             $sizes(array_map(fn (array $o): array => [max(array_column($o['points'], 0)), max(array_column($o['points'], 1))], $outlines)));
+    }
+
+    public function test_the_holes_of_a_part_stand_in_its_block_seen_from_one_face(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $dxf = str_replace("\r\n", '|', (string) $this->get('/api/projects/'.$this->demoProject()->id.'/parts.dxf')->assertOk()->getContent());
+        preg_match('/\|BLOCK\|  8\|0\|  2\|A1\|.*?\|ENDBLK/', $dxf, $block);
+        preg_match_all('/\|CIRCLE\|  8\|(\w+)\| 10\|([\d.-]+)\| 20\|([\d.-]+)\| 30\|0\.0\| 40\|([\d.]+)/', $block[0] ?? '', $found, PREG_SET_ORDER);
+        $holes = array_map(fn (array $f): string => sprintf('%s %.1f %.1f r%.2f', $f[1], ...array_map(floatval(...), array_slice($f, 2))), $found);
+        // The left side, 373.8 deep, its right face up, the rear below: pins 37 from the rear and from the front, 7 deep.
+        self::assertContains('DRILL_D5_DEEP_7 337.5 37.0 r2.50', $holes);
+        self::assertContains('DRILL_D5_DEEP_7 337.5 336.8 r2.50', $holes);
+        // From the other face, 50 from the front: 373.8 − 50 from the rear. The banding is at the front, so nothing moves.
+        self::assertContains('DRILL_D4_5_THROUGH_BACK 8.8 323.8 r2.25', $holes);
+        self::assertCount(8 + 2 * 4 + 2 * 16, $holes);
+    }
+
+    public function test_a_pocket_is_two_lines_and_two_half_circles_that_come_back_closed(): void
+    {
+        $dxf = Dxf::file(Dxf::slot('POCKET_SLOT', 10.0, 20.0, 40.0, 12.0));
+        $path = Outlines::of($dxf, 1.0)[0];
+        self::assertTrue($path['closed']);
+        self::assertEqualsWithDelta([40.0, 12.0], [max(array_column($path['points'], 0)), max(array_column($path['points'], 1))], 1e-6);
+        $upright = Outlines::of(Dxf::file(Dxf::slot('POCKET_SLOT', 0.0, 0.0, 12.0, 40.0)), 1.0)[0];
+        self::assertTrue($upright['closed']);
+        self::assertEqualsWithDelta([12.0, 40.0], [max(array_column($upright['points'], 0)), max(array_column($upright['points'], 1))], 1e-6);
     }
 
     public function test_a_template_of_a_scribed_edge_comes_back_as_the_wall_it_was_made_from(): void

@@ -89,7 +89,8 @@ final class Improver
         $best = $start;
         $told = function (?Filling $found) use (&$best, $job, $start, $unfit, $offer): bool {
             $nested = $found?->nested($job, $unfit, $start->leastCost);
-            $best = $nested?->isBetterThan($best) ? $nested : $best;
+            // What is laid where something was taken out may ask for other cuts than the saws can make.
+            $best = $nested?->isBetterThan($best) && ($nested->isSawable() || ! $start->isSawable()) ? $nested : $best;
 
             return $this->goesOn && $offer($best, min(1.0, $this->tries / array_sum($this->most)));
         };
@@ -109,7 +110,7 @@ final class Improver
         $roomier = $this->goesOn ? $this->roomier($filling, $job, $told)?->nested($job, $unfit, $start->leastCost) : null;
         $best = $best->isBetterThan($start) ? $best : $start;
 
-        return $roomier !== null && $best->isWorthASheetMore($roomier) ? $best->withRoomier($roomier) : $best;
+        return $roomier !== null && $best->isWorthASheetMore($roomier) && ($roomier->isSawable() || ! $start->isSawable()) ? $best->withRoomier($roomier) : $best;
     }
 
     /**

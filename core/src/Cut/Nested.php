@@ -66,6 +66,18 @@ final readonly class Nested
         return [$this->missing(), $this->cost(), $this->charge()] < [$other->missing(), $other->cost(), $other->charge()];
     }
 
+    /** Whether the person's saws, with the shop's where it cuts too, can make every cut. */
+    public function isSawable(): bool
+    {
+        foreach ($this->stock->saws->areNamed() ? $this->sheets : [] as $sheet) {
+            if (! Sawing::of($sheet, $this->stock->kerf, $this->stock->saws)->isCuttable) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Settings of the fence over all sheets. */
     public function settings(): int
     {

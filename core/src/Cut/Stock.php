@@ -16,17 +16,14 @@ final readonly class Stock
     /** @var list<SheetKind> */
     private array $bought;
 
+    private bool $isPriced;
+
     /** @param  non-empty-list<SheetKind>  $kinds  what is in hand and what can be bought */
     public function __construct(public string $name, public array $kinds, public int $kerf, public Goal $goal = Goal::Leftover, public Saws $saws = new Saws)
     {
         $this->bought = array_values(array_filter($kinds, fn (SheetKind $k): bool => ! $k->inHand));
-        $priced = ! in_array(0, array_map(fn (SheetKind $k): int => $k->priceCents, $this->bought), true);
-        $this->costs = array_column(array_map(fn (SheetKind $k): array => [$k->id, match (true) {
-            $k->inHand => 0,
-            count($this->bought) === 1 => 1,
-            $priced => $k->priceCents,
-            default => max(1, intdiv($k->length, 400_000) * intdiv($k->width, 400_000)),
-        }], $kinds), 1, 0);
+        $this->isPriced = ! in_array(0, array_map(fn (SheetKind $k): int => $k->priceCents, $this->bought), true);
+        $this->costs = array_column(array_map(fn (SheetKind $k): array => [$k->id, $this->counted($k)], $kinds), 1, 0);
     }
 
     /** One size without end, with the same trim off all four edges. */
@@ -55,7 +52,18 @@ final readonly class Stock
     /** What the search counts for one such sheet: nothing when it is in hand; 1 where one size is sold; its price; its area, cm², where a size has none. */
     public function cost(SheetKind $kind): int
     {
-        return $this->costs[$kind->id];
+        // What is left of a begun sheet is laid on before it is counted among the kinds.
+        return $this->costs[$kind->id] ?? $this->counted($kind);
+    }
+
+    private function counted(SheetKind $kind): int
+    {
+        return match (true) {
+            $kind->inHand => 0,
+            count($this->bought) === 1 => 1,
+            $this->isPriced => $kind->priceCents,
+            default => max(1, intdiv($kind->length, 400_000) * intdiv($kind->width, 400_000)),
+        };
     }
 
     /**

@@ -43,8 +43,8 @@ final class Layer
         return [new Point($free, $foot), new Point($hinge, $foot->plus($b->size->z->half())), new Point($free, $head)];
     }
 
-    /** @return list<Point> an opening cut through a panel: square, or round as a polygon of 24 sides */
-    public static function hole(Taken $taken, View $view): array
+    /** @return non-empty-list<Point> an opening cut through a panel: square, or round as a polygon of so many sides */
+    public static function hole(Taken $taken, View $view, int $sides = 24): array
     {
         $corners = $taken->block->outlineIn($view);
         if ($taken->kind !== TakenKind::RoundCutOut) {
@@ -54,6 +54,6 @@ final class Layer
         [$x, $y] = [($a->across->units + $b->across->units) / 2, ($a->up->units + $b->up->units) / 2];
         [$rx, $ry] = [abs($b->across->units - $a->across->units) / 2, abs($b->up->units - $a->up->units) / 2];
 
-        return array_map(fn (int $i): Point => new Point(Length::ofUnits((int) round($x + $rx * cos($i * M_PI / 12))), Length::ofUnits((int) round($y + $ry * sin($i * M_PI / 12)))), range(0, 23));
+        return array_map(fn (int $i): Point => new Point(Length::ofUnits((int) round($x + $rx * cos($i * 2 * M_PI / $sides))), Length::ofUnits((int) round($y + $ry * sin($i * 2 * M_PI / $sides)))), range(0, $sides - 1));
     }
 }

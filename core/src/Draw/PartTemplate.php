@@ -15,6 +15,9 @@ use Incastro\Core\Measure\Text;
 /** A part that is no rectangle, or has something cut through it, at full size: every corner by its distances from the left and the lower edge. */
 final class PartTemplate
 {
+    /** Of a round hole where it is drawn as a polygon: within 0.02 mm for one of 60. */
+    private const SIDES = 96;
+
     public static function isWorthIt(Panel $panel): bool
     {
         $isOdd = ! $panel->solid->isBlock() && $panel->solid->axis === $panel->inHouse($panel->thin);
@@ -33,7 +36,7 @@ final class PartTemplate
         }
         foreach (self::throughs($panel) as $taken) {
             if ($taken->kind === TakenKind::RoundCutOut) {
-                $template->line('cut', array_map($outline->fromOrigin(...), Layer::hole($taken, $outline->view)), true);
+                $template->hole('cut', array_map($outline->fromOrigin(...), Layer::hole($taken, $outline->view, self::SIDES)));
                 self::corners($template, array_map($outline->fromOrigin(...), $taken->block->outlineIn($outline->view)));
             }
         }

@@ -14,7 +14,7 @@ use Incastro\Core\Measure\Text;
  */
 final class Template implements \JsonSerializable
 {
-    /** @var list<array{layer: string, points: list<Point>, closed: bool}> */
+    /** @var list<array{layer: string, points: list<Point>, closed: bool, circle: array{at: Point, radius: Length}|null}> */
     private array $lines = [];
 
     /** @var list<array{at: Point, text: Text}> */
@@ -33,7 +33,21 @@ final class Template implements \JsonSerializable
     /** @param  list<Point>  $points */
     public function line(string $layer, array $points, bool $closed = false): void
     {
-        $this->lines[] = ['layer' => $layer, 'points' => $points, 'closed' => $closed];
+        $this->lines[] = ['layer' => $layer, 'points' => $points, 'closed' => $closed, 'circle' => null];
+    }
+
+    /**
+     * An opening that is round: a circle where it is as wide as high, for who can draw one.
+     *
+     * @param  non-empty-list<Point>  $points  the same as a polygon
+     */
+    public function hole(string $layer, array $points): void
+    {
+        [$us, $vs] = [array_map(fn (Point $p): Length => $p->across, $points), array_map(fn (Point $p): Length => $p->up, $points)];
+        [$low, $high] = [new Point(Length::least(...$us), Length::least(...$vs)), new Point(Length::greatest(...$us), Length::greatest(...$vs))];
+        [$width, $height] = [$high->across->minus($low->across), $high->up->minus($low->up)];
+        $circle = $width->equals($height) ? ['at' => new Point($low->across->plus($width->half()), $low->up->plus($height->half())), 'radius' => $width->half()] : null;
+        $this->lines[] = ['layer' => $layer, 'points' => $points, 'closed' => true, 'circle' => $circle];
     }
 
     public function mark(Point $at, Text $text): void

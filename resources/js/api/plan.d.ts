@@ -1415,6 +1415,20 @@ export interface Template {
     layer: 'cut' | 'straight' | 'blank' | 'station' | 'outline';
     points: [number, number][];
     closed: boolean;
+    /**
+     * the same as a circle, of an opening that is round
+     */
+    circle: null | {
+      /**
+       * @minItems 2
+       * @maxItems 2
+       */
+      at: [number, number];
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      radius: number;
+    };
   }[];
   marks: {
     /**
