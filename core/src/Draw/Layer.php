@@ -43,7 +43,7 @@ final class Layer
         return [new Point($free, $foot), new Point($hinge, $foot->plus($b->size->z->half())), new Point($free, $head)];
     }
 
-    /** @return non-empty-list<Point> an opening cut through a panel: square, or round as a polygon of so many sides */
+    /** @return list<Point> an opening cut through a panel: square, or round as a polygon of so many sides */
     public static function hole(Taken $taken, View $view, int $sides = 24): array
     {
         $corners = $taken->block->outlineIn($view);

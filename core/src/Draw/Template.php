@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
+use Incastro\Core\Cut\PanelOutline;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -39,12 +40,11 @@ final class Template implements \JsonSerializable
     /**
      * An opening that is round: a circle where it is as wide as high, for who can draw one.
      *
-     * @param  non-empty-list<Point>  $points  the same as a polygon
+     * @param  list<Point>  $points  the same as a polygon
      */
     public function hole(string $layer, array $points): void
     {
-        [$us, $vs] = [array_map(fn (Point $p): Length => $p->across, $points), array_map(fn (Point $p): Length => $p->up, $points)];
-        [$low, $high] = [new Point(Length::least(...$us), Length::least(...$vs)), new Point(Length::greatest(...$us), Length::greatest(...$vs))];
+        [$low, $high] = PanelOutline::extremes($points);
         [$width, $height] = [$high->across->minus($low->across), $high->up->minus($low->up)];
         $circle = $width->equals($height) ? ['at' => new Point($low->across->plus($width->half()), $low->up->plus($height->half())), 'radius' => $width->half()] : null;
         $this->lines[] = ['layer' => $layer, 'points' => $points, 'closed' => true, 'circle' => $circle];

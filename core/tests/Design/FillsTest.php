@@ -162,6 +162,11 @@ final class FillsTest extends TestCase
         // (964 − 3 · 220)/4 = 76.
         $plan = Planned::of(self::bay(['kind' => 'bin_top', 'openings' => 3, 'across' => 220, 'at' => 600]));
         $taken = self::named($plan, 'bin_top')[0]['taken'];
+        // At full size each is a circle of 220 about the middle of its square: 76 + 110 along, 90 + 110 across.
+        $board = array_values(array_filter($plan->plan['parts'], fn (array $p): bool => array_column($p['taken'], 'kind') === array_fill(0, 3, 'round_cut_out')))[0];
+        $circles = array_values(array_filter(array_column($plan->plan['templates'][$board['id']]['lines'], 'circle')));
+        self::assertSame([110, 110, 110], array_column($circles, 'radius'));
+        self::assertEqualsWithDelta([[186, 200], [482, 200], [778, 200]], array_column($circles, 'at'), 1e-6);
         self::assertSame([['round_cut_out', 76], ['round_cut_out', 372], ['round_cut_out', 668]], array_map(fn (array $t): array => [$t['kind'], $t['along']], $taken));
         self::assertSame([90, 90, 90], array_column($taken, 'across'), '(400 − 220)/2');
         self::assertContains('piece.strip_thin', Planned::of(self::bay(['kind' => 'bin_top', 'openings' => 3, 'across' => 270, 'at' => 600]))->codes(), '(964 − 810)/4 = 38.5');
