@@ -74,6 +74,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::post('/{deleted}/bring-back', [ProjectShelfController::class, 'bringBack']);
     Route::post('/{project}/copy', [ProjectShelfController::class, 'copy'])->middleware('throttle:20,1,post-project-copy');
     Route::patch('/{project}', [ProjectShelfController::class, 'archive']);
+    Route::put('/{project}/household', [ProjectShelfController::class, 'move'])->middleware('throttle:20,1,put-project-household');
     Route::delete('/{project}', [ProjectShelfController::class, 'destroy']);
     Route::get('/{project}', [ProjectController::class, 'show']);
     Route::get('/{project}/revisions', [RevisionController::class, 'index']);

@@ -7,7 +7,7 @@ namespace App\Policies;
 use App\Models\Project;
 use App\Models\User;
 
-/** Members of the household see its projects; owners and makers change them. */
+/** Members of the household see its projects; owners and makers change them; owners give them away. */
 final class ProjectPolicy
 {
     public function view(User $user, Project $project): bool
@@ -18,6 +18,11 @@ final class ProjectPolicy
     public function update(User $user, Project $project): bool
     {
         return in_array($user->roleIn($project->household_id), ['owner', 'maker'], true);
+    }
+
+    public function move(User $user, Project $project): bool
+    {
+        return $user->roleIn($project->household_id) === 'owner';
     }
 
     public function create(User $user): bool

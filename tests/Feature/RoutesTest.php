@@ -40,7 +40,7 @@ final class RoutesTest extends TestCase
         'GET api/households' => self::SIGNED_IN, 'POST api/households' => self::SIGNED_IN, 'GET api/projects' => self::SIGNED_IN, 'POST api/projects' => self::SIGNED_IN, 'POST api/projects/new' => self::SIGNED_IN,
         'PATCH api/households/{household}' => self::OWNER, 'POST api/households/{household}/invitations' => self::OWNER, 'DELETE api/households/{household}/invitations/{invitation}' => self::OWNER,
         'PATCH api/households/{household}/members/{member}' => self::OWNER, 'DELETE api/households/{household}/members/{member}' => self::OWNER,
-        'POST api/projects/{deleted}/bring-back' => self::MAKER, 'POST api/projects/{project}/copy' => self::MAKER, 'PATCH api/projects/{project}' => self::MAKER, 'DELETE api/projects/{project}' => self::MAKER,
+        'POST api/projects/{deleted}/bring-back' => self::MAKER, 'POST api/projects/{project}/copy' => self::MAKER, 'PATCH api/projects/{project}' => self::MAKER, 'PUT api/projects/{project}/household' => self::OWNER, 'DELETE api/projects/{project}' => self::MAKER,
         'GET api/projects/{project}' => self::VIEWER, 'GET api/projects/{project}/revisions' => self::VIEWER, 'GET api/projects/{project}/revisions/{number}' => self::VIEWER, 'PATCH api/projects/{project}/revisions/{number}' => self::MAKER,
         'GET api/projects/{project}/revisions/{from}/compare/{to}' => self::VIEWER, 'POST api/projects/{project}/changes' => self::MAKER, 'GET api/projects/{project}/plan/{section?}' => self::VIEWER,
         'GET api/projects/{project}/parts.csv' => self::VIEWER, 'POST api/projects/{project}/bring-in/readings' => self::MAKER, 'POST api/projects/{project}/bring-in/boards' => self::MAKER, 'POST api/projects/{project}/bring-in/outlines' => self::MAKER,

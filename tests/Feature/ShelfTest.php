@@ -35,6 +35,28 @@ final class ShelfTest extends TestCase
         self::assertSame([true, false], [$listed('open'), $listed('archived')]);
     }
 
+    public function test_an_owner_gives_it_to_another_household_of_theirs_and_to_no_other(): void
+    {
+        $owner = $this->demoOwner();
+        $project = $this->demoProject();
+        $workshop = Household::query()->create(['name' => 'The workshop']);
+        $elsewhere = Household::query()->create(['name' => 'Elsewhere']);
+        $this->actingAs($owner)->putJson("/api/projects/$project->id/household", ['household' => $workshop->id])->assertForbidden();
+        $owner->households()->attach($workshop, ['role' => 'viewer']);
+        $this->putJson("/api/projects/$project->id/household", ['household' => $workshop->id])->assertForbidden();
+        $owner->households()->updateExistingPivot($workshop->id, ['role' => 'maker']);
+        $this->putJson("/api/projects/$project->id/household", ['household' => $elsewhere->id])->assertForbidden();
+        $this->putJson("/api/projects/$project->id/household", ['household' => ['x']])->assertUnprocessable();
+        $before = $project->updated_at;
+        $this->putJson("/api/projects/$project->id/household", ['household' => $workshop->id])->assertOk()->assertJsonPath('data.household', 'The workshop')->assertJsonPath('data.may_move', false);
+        self::assertEquals($before, $project->refresh()->updated_at);
+        // A maker of the workshop may change it, and may not give it away again.
+        $this->putJson("/api/projects/$project->id/household", ['household' => $workshop->id])->assertForbidden();
+        $this->getJson("/api/projects/$project->id")->assertOk();
+        $owner->households()->detach($workshop);
+        $this->getJson("/api/projects/$project->id")->assertForbidden();
+    }
+
     public function test_deleted_it_can_be_brought_back_for_thirty_days(): void
     {
         $owner = $this->demoOwner();

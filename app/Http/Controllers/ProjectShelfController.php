@@ -8,12 +8,13 @@ use App\Actions\CopyProject;
 use App\Http\Resources\ProjectResource;
 use App\Models\Project;
 use App\Models\User;
+use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 
-/** Projects copied, put away and taken out again, deleted with a way back. */
+/** Projects copied, put away and taken out again, given to another household, deleted with a way back. */
 final class ProjectShelfController
 {
     public function copy(Request $request, Project $project, CopyProject $copy): JsonResponse
@@ -32,6 +33,20 @@ final class ProjectShelfController
         $request->validate(['archived' => ['required', 'boolean']]);
         // When it was last changed stays what it was.
         Project::query()->whereKey($project->id)->toBase()->update(['archived_at' => $request->boolean('archived') ? now() : null]);
+
+        return new ProjectResource($project->refresh()->load('household'));
+    }
+
+    /** To another household of the person's: from then on its members see it, and those of the one before no longer do. */
+    public function move(Request $request, Project $project): ProjectResource
+    {
+        Gate::authorize('move', $project);
+        /** @var User $user */
+        $user = $request->user();
+        $asked = $request->validate(['household' => ['required', 'string', 'max:26']])['household'];
+        $to = $user->households()->wherePivotIn('role', ['owner', 'maker'])->whereKey(strtolower($asked))->first() ?? throw new AuthorizationException;
+        // When it was last changed stays what it was.
+        Project::query()->whereKey($project->id)->toBase()->update(['household_id' => $to->id]);
 
         return new ProjectResource($project->refresh()->load('household'));
     }

@@ -1,14 +1,18 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
 import { onMounted, ref, watch } from 'vue';
-import { api, type ProjectLine, type Which } from '../api/client';
+import { api, type Household, type ProjectLine, type Which } from '../api/client';
 import Choice from '../ui/Choice.vue';
 import { useTelling } from '../ui/telling';
+import MoveProject from './MoveProject.vue';
 
-/** The projects of one's households: found by name, copied, put away, deleted and brought back. */
+/** The projects of one's households: found by name, copied, put away, moved, deleted and brought back. */
+const props = defineProps<{ households: readonly Household[] }>();
 const projects = ref<ProjectLine[] | null>(null);
 const which = ref<Which>('open');
 const search = ref('');
+/** The project that is being given to another household. */
+const moving = ref('');
 const { trouble, tell } = useTelling();
 let asked = 0;
 async function load(): Promise<void> {
@@ -20,9 +24,11 @@ async function load(): Promise<void> {
 }
 onMounted(load);
 watch([which, search], load);
+const mayMove = (p: ProjectLine): boolean => p.may_move && props.households.some((h) => h.id !== p.household_id);
 const act = (work: () => Promise<unknown>): Promise<boolean> =>
     tell(async () => {
         await work();
+        moving.value = '';
         await load();
     });
 const none: Record<Which, string> = {
@@ -64,9 +70,19 @@ const none: Record<Which, string> = {
                     >
                         {{ p.archived ? 'take out' : 'put away' }}
                     </button>
+                    <button
+                        v-if="mayMove(p)"
+                        class="linkish"
+                        :aria-label="`move ${p.name}`"
+                        :aria-expanded="moving === p.id"
+                        @click="moving = moving === p.id ? '' : p.id"
+                    >
+                        move
+                    </button>
                     <button class="linkish" :aria-label="`delete ${p.name}`" @click="act(() => api.deleteProject(p.id))">delete</button>
                 </template>
             </span>
+            <MoveProject v-if="moving === p.id" :project="p" :households="households" @move="act" @leave="moving = ''" />
         </li>
     </ul>
     <p v-if="projects?.length === 0">{{ search ? 'No project is called that.' : none[which] }}</p>
@@ -88,7 +104,7 @@ const none: Record<Which, string> = {
 }
 ul[aria-label='projects'] li {
     display: grid;
-    grid-template-columns: 56px minmax(0, 1fr) auto 190px;
+    grid-template-columns: 56px minmax(0, 1fr) auto 230px;
     gap: 12px;
     padding: 6px 0;
     align-items: center;

@@ -55,7 +55,7 @@ async function begin(): Promise<void> {
         <template v-if="session.user">
             <p class="other"><RouterLink to="/account">Account</RouterLink><RouterLink to="/households">Households</RouterLink></p>
             <h2>{{ session.user.name }}’s projects</h2>
-            <ProjectList />
+            <ProjectList :households="households" />
             <h2>A new project</h2>
             <form class="new" @submit.prevent="begin">
                 <SpaceKindChoice :value="kind" @choose="(k) => (kind = k)" />

@@ -38,8 +38,8 @@ export function profile(piece: string, edge: FittedEdge): Template {
         right: text(upright ? 'template.at_head' : 'template.at_right'),
         bounds: [0, Math.min(0, ...reach), last - first, Math.max(0, ...reach)],
         lines: [
-            { layer: 'straight', points: [[0, 0], [last - first, 0]], closed: false },
-            { layer: 'outline', points: line, closed: false },
+            { layer: 'straight', points: [[0, 0], [last - first, 0]], closed: false, circle: null },
+            { layer: 'outline', points: line, closed: false, circle: null },
         ],
         marks: line.map((at) => ({ at, text: text('') })),
     }; // prettier-ignore

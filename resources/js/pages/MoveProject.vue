@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue';
+import { api, type Household, type ProjectLine } from '../api/client';
+
+/** A project given to another household of one's own: which, and what that means for those who see it now. */
+const props = defineProps<{ project: ProjectLine; households: readonly Household[] }>();
+const emit = defineEmits<{ move: [work: () => Promise<unknown>]; leave: [] }>();
+const others = computed(() => props.households.filter((h) => h.id !== props.project.household_id));
+const to = ref(others.value[0]?.id ?? '');
+</script>
+
+<template>
+    <form class="move" @submit.prevent="emit('move', () => api.moveProject(project.id, to))" @keydown.esc="emit('leave')">
+        <label>
+            Whose it is to be
+            <select v-model="to" required>
+                <option v-for="h in others" :key="h.id" :value="h.id">{{ h.name }}</option>
+            </select>
+        </label>
+        <span class="soft">Who belongs to {{ project.household }} alone no longer sees it; its leftovers stay on the rack there.</span>
+        <button class="linkish" type="submit">move it</button>
+        <button class="linkish" type="button" @click="emit('leave')">leave it</button>
+    </form>
+</template>
+
+<style scoped>
+.move {
+    grid-column: 2 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 14px;
+    align-items: center;
+    padding-bottom: 6px;
+}
+.move .soft {
+    flex: 1 1 240px;
+}
+</style>
