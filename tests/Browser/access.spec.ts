@@ -71,6 +71,40 @@ test.describe('by the rules of WCAG 2.1 AA', () => {
         });
     }
 
+    const menu =
+        (item: string) =>
+        async (page: Page): Promise<void> => {
+            await page.getByRole('button', { name: 'Take away' }).click();
+            await page.getByRole('menuitem', { name: item }).click();
+        };
+    const dialogs: [string, string, (page: Page) => Promise<unknown>][] = [
+        ['sharing', 'site', menu('A link to read by')],
+        ['bringing in readings', 'site', menu('Bring in readings, boards, a drawing')],
+        ['bringing in boards', 'cut', (p) => menu('Bring in readings, boards, a drawing')(p).then(() => inDialog(p, 'Boards'))],
+        ['bringing in a drawing', 'cut', (p) => menu('Bring in readings, boards, a drawing')(p).then(() => inDialog(p, 'A drawing (DXF)'))],
+        ['a starter', 'piece', (p) => p.getByRole('button', { name: 'Begin from a starter' }).click()],
+        ['another space', 'site', (p) => p.getByRole('button', { name: '+ Another space' }).click()],
+    ];
+    const inDialog = (page: Page, tab: string): Promise<void> =>
+        page.getByRole('dialog').getByRole('button', { name: tab, exact: true }).click();
+
+    test('every dialog holds, in the light and in the dark', async ({ page }) => {
+        test.setTimeout(120_000);
+        await page.goto('/demo');
+        const found: Record<string, string[]> = {};
+        for (const [i, [name, stage, open]] of dialogs.entries()) {
+            await page.evaluate((l) => localStorage.setItem('light', l), i % 2 === 0 ? 'light' : 'dark');
+            await page.goto(`${CHART_ROOM}/${stage}`);
+            await page.waitForLoadState('networkidle');
+            await open(page);
+            await page.getByRole('dialog').waitFor();
+            await page.waitForTimeout(400);
+            const wrong = await errors(page);
+            if (wrong.length > 0) found[name] = [...new Set(wrong)].slice(0, 8);
+        }
+        expect(found).toEqual({});
+    });
+
     test('the audit sees what is wrong', async ({ page }) => {
         await page.goto('/');
         await page.getByRole('heading', { name: 'Incastro' }).waitFor();

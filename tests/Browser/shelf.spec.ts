@@ -34,3 +34,31 @@ test('a project is found, copied, put away, taken out, deleted and brought back'
     await page.getByRole('button', { name: 'At hand' }).click();
     await expect(list.getByRole('link', { name: 'Porch bench', exact: true })).toBeVisible();
 });
+
+test('a project is given to another household of one’s own', async ({ page }) => {
+    await page.goto('/');
+    await page.getByRole('button', { name: 'Begin an account' }).click();
+    await page.getByLabel('Your name').fill('Ada Quill');
+    await page.getByLabel('E-mail').fill(`move-${Date.now()}@lee-shore.example`);
+    await page.getByLabel('Password').fill('seven small harbours');
+    await page.getByRole('form', { name: 'Begin an account' }).getByRole('button').click();
+    await expect(page.getByRole('heading', { name: 'Ada Quill’s projects' })).toBeVisible();
+    await page.getByLabel('Name').fill('Porch bench');
+    await page.getByRole('button', { name: 'Begin measuring' }).click();
+    await page.waitForURL(/\/projects\/\w+\/site$/);
+    await page.goto('/');
+    const list = page.getByRole('list', { name: 'projects' });
+    await expect(list).toContainText('Porch bench');
+    // With one household there is nowhere to move it.
+    await expect(list.getByRole('button', { name: 'move Porch bench' })).toHaveCount(0);
+    await page.getByRole('link', { name: 'Households' }).click();
+    await page.getByRole('form', { name: 'begin a household' }).getByRole('textbox').fill('The ship shed');
+    await page.getByRole('button', { name: 'Begin it' }).click();
+    await expect(page.getByRole('region', { name: 'The ship shed' })).toBeVisible();
+    await page.getByRole('link', { name: 'Projects' }).click();
+    await list.getByRole('button', { name: 'move Porch bench' }).click();
+    await page.getByRole('combobox', { name: 'Whose it is to be' }).selectOption({ label: 'The ship shed' });
+    await page.getByRole('button', { name: 'move it' }).click();
+    await expect(list.getByRole('listitem')).toContainText('The ship shed · revision 1');
+    await expect(page.getByRole('combobox', { name: 'Whose it is to be' })).toHaveCount(0);
+});

@@ -17,9 +17,9 @@ const to = ref(others.value[0]?.id ?? '');
                 <option v-for="h in others" :key="h.id" :value="h.id">{{ h.name }}</option>
             </select>
         </label>
-        <span class="soft">Who belongs to {{ project.household }} alone no longer sees it; its leftovers stay on the rack there.</span>
         <button class="linkish" type="submit">move it</button>
         <button class="linkish" type="button" @click="emit('leave')">leave it</button>
+        <span class="soft">Those who belong only to {{ project.household }} will no longer see it; its leftovers stay on the rack there.</span>
     </form>
 </template>
 
@@ -30,9 +30,11 @@ const to = ref(others.value[0]?.id ?? '');
     flex-wrap: wrap;
     gap: 6px 14px;
     align-items: center;
-    padding-bottom: 6px;
+    max-width: none;
+    margin: 0;
+    padding-bottom: 8px;
 }
 .move .soft {
-    flex: 1 1 240px;
+    flex: 1 1 100%;
 }
 </style>
