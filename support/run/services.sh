@@ -207,7 +207,7 @@ cmd_start() {
 }
 
 # The first of two values counts.
-demo_is_on() { [ "$(sed -n 's/^INCASTRO_DEMO=//p' "$STATE/.env" | head -n 1)" != false ]; }
+demo_is_on() { [ "$(sed -n 's/^INCASTRO_DEMO=//p' "$STATE/.env" | tail -n 1)" != false ]; }
 
 # In front: ends when it is told to, or when the supervisor does.
 cmd_serve() {

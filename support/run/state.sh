@@ -57,10 +57,8 @@ write_settings() {
     local port=$1 db_port=$2 demo=$3
     (
         umask 077
-        # The first of two values counts: what a person set stands before ours.
         [ -f "$STATE/settings" ] || settings_example >"$STATE/settings"
-        grep -E '^[A-Z][A-Z0-9_]*=' "$STATE/settings" >"$STATE/.env" || true
-        cat >>"$STATE/.env" <<ENV
+        cat >"$STATE/.env" <<ENV
 APP_ENV=${APP_ENV:-production}
 APP_DEBUG=false
 APP_KEY=$APP_KEY
@@ -80,6 +78,8 @@ INCASTRO_DEMO=$demo
 INCASTRO_LIMITS=${INCASTRO_LIMITS:-on}
 INCASTRO_CORE_HASH=$(hash_files "$APP/core/src")
 ENV
+        # The last of two values counts: what a person set stands before ours.
+        grep -E '^[A-Z][A-Z0-9_]*=' "$STATE/settings" >>"$STATE/.env" || true
     )
     printf '%s %s\n' "$port" "$db_port" >"$STATE/ports"
 }
