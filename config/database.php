@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+$redis = ['host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', '6379'), 'password' => env('REDIS_PASSWORD')];
+
 return [
     'default' => 'pgsql',
     'connections' => [
@@ -21,8 +23,11 @@ return [
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => true],
+    // For many machines (docs/operating.md): sessions and the queue in one, what may be forgotten in the other.
     'redis' => [
         'client' => env('REDIS_CLIENT', 'predis'),
-        'default' => ['host' => env('REDIS_HOST', '127.0.0.1'), 'port' => env('REDIS_PORT', '6379'), 'database' => 0],
+        'options' => ['prefix' => 'incastro:'],
+        'default' => $redis + ['database' => 0],
+        'cache' => $redis + ['database' => 1],
     ],
 ];
