@@ -65,6 +65,7 @@ final class Load
             $id = $door->json('POST', '/api/projects', $isLarge ? $this->large : $niches[$i % 3])['data']['id'] ?? throw new RuntimeException("No project for person $i: $door->status.");
             $this->people[] = new Person($door, $id, (string) array_key_first($door->json('GET', "/api/projects/$id")['document']['pieces']), $isLarge);
         }
+        $this->alone();
         $own = hrtime(true);
         $this->storm();
         $lost = 0;
@@ -74,6 +75,22 @@ final class Load
         $this->tell($lost, (hrtime(true) - $own) / 1e9);
 
         return $this->errors + $lost > 0 ? 1 : 0;
+    }
+
+    /** What one edit takes with nobody else about: what this machine gives just now, to read the rest by. */
+    private function alone(): void
+    {
+        foreach (['niche' => $this->people[0], 'large' => $this->people[4] ?? $this->people[0]] as $name => $p) {
+            $took = [];
+            for ($i = 0; $i < 9; $i++) {
+                $p->door->ask('POST', "/api/projects/$p->project/changes", $p->edit($p->acknowledged));
+                $took[] = $p->door->seconds * 1000;
+                $p->revision++;
+                $p->acknowledged++;
+            }
+            sort($took);
+            printf("one edit alone, %s: middle %.0f ms\n", $name, $took[4]);
+        }
     }
 
     private function storm(): void

@@ -13,8 +13,13 @@ use Symfony\Component\Finder\Finder;
 require __DIR__.'/../../vendor/autoload.php';
 
 (static function (string $root): void {
-    $app = require "$root/bootstrap/app.php";
-    $app->make(Kernel::class)->bootstrap();
+    try {
+        $app = require "$root/bootstrap/app.php";
+        $app->make(Kernel::class)->bootstrap();
+    } catch (Throwable $why) {
+        // Only speed hangs on this: requests say themselves what is wrong.
+        error_log("Nothing of the framework is linked ahead: {$why->getMessage()}");
+    }
     foreach (['Incastro\\Core\\' => "$root/core/src", 'App\\' => "$root/app"] as $namespace => $folder) {
         foreach (Finder::create()->files()->name('*.php')->in($folder) as $file) {
             class_exists($namespace.strtr(substr($file->getRelativePathname(), 0, -4), '/', '\\'));

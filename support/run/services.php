@@ -10,6 +10,9 @@ $app = $env('APP');
 $php = $env('PHP');
 $data = "$state/postgres";
 
+// What is shared by all workers is laid out before a pool is read: it cannot be set there.
+$opcache = ['enable' => '1', 'memory_consumption' => '128', 'interned_strings_buffer' => '16', 'max_accelerated_files' => '20000', 'validate_timestamps' => '0', 'preload' => "$app/support/run/preload.php"];
+
 echo json_encode([
     'postgres' => [
         'initdb' => [$env('PG_BIN').'/initdb', '-D', $data, '-U', 'incastro', '--pwfile', "$state/pw", '-A', 'scram-sha-256', '-E', 'UTF8', '--locale', 'C.UTF-8'],
@@ -28,7 +31,7 @@ echo json_encode([
         [$php, "$app/artisan", 'incastro:demo'],
     ],
     'services' => [
-        'fpm' => ['command' => [$env('FPM'), '-F', '-y', "$state/fpm.conf", '-d', "opcache.preload=$app/support/run/preload.php"], 'signal' => 3],
+        'fpm' => ['command' => [$env('FPM'), '-F', '-y', "$state/fpm.conf", ...array_merge(...array_map(fn (string $name, string $is): array => ['-d', "opcache.$name=$is"], array_keys($opcache), $opcache))], 'signal' => 3],
         'nginx' => ['command' => [$env('NGINX'), '-p', $state, '-e', "$state/log/nginx.log", '-c', "$state/nginx.conf"], 'signal' => 3],
         'worker' => ['command' => [$php, "$app/artisan", 'queue:work', '--sleep=0.5', '--tries=1', '--timeout=300', '--max-time=3600'], 'signal' => 15],
         'meter' => ['command' => [$php, "$app/support/meter/meter.php", $env('SOCKETS').'/meter.sock'], 'signal' => 15],
