@@ -57,14 +57,10 @@ final readonly class Bore
     /** Nearer than the wall that must stay between them. */
     public function meets(self $other, Length $wall): bool
     {
-        foreach (['x', 'y', 'z'] as $k) {
-            [$a, $b] = [$this->room, $other->room];
-            if ($a->corner->$k->units >= $b->corner->$k->units + $b->size->$k->units + $wall->units
-                || $b->corner->$k->units >= $a->corner->$k->units + $a->size->$k->units + $wall->units) {
-                return false;
-            }
-        }
+        [$p, $a, $q, $b, $w] = [$this->room->corner, $this->room->size, $other->room->corner, $other->room->size, $wall->units];
 
-        return true;
+        return $p->x->units < $q->x->units + $b->x->units + $w && $q->x->units < $p->x->units + $a->x->units + $w
+            && $p->y->units < $q->y->units + $b->y->units + $w && $q->y->units < $p->y->units + $a->y->units + $w
+            && $p->z->units < $q->z->units + $b->z->units + $w && $q->z->units < $p->z->units + $a->z->units + $w;
     }
 }

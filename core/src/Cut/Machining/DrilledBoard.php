@@ -31,7 +31,12 @@ final class DrilledBoard
     /** @var array<int, list<int>> which holes lie in each stretch of its length */
     private array $near = [];
 
-    private ?Axis $along = null;
+    private readonly Length $wall;
+
+    private readonly Axis $thin;
+
+    /** @var array{Axis, Axis} the axes of its face, along it first */
+    private readonly array $flat;
 
     private ?PanelOutline $outline = null;
 
@@ -39,6 +44,9 @@ final class DrilledBoard
 
     public function __construct(public readonly Panel $panel)
     {
+        $this->wall = Length::fromMillimetres(self::WALL_MM);
+        $this->thin = $panel->inHouse($panel->thin);
+        $this->flat = [$panel->inHouse($panel->long), $panel->inHouse($panel->wide())];
     }
 
     /** The first thing in its way; null when it can be drilled. */
@@ -53,12 +61,11 @@ final class DrilledBoard
 
     private function meetsBore(Bore $bore): ?Clash
     {
-        $wall = Length::fromMillimetres(self::WALL_MM);
         $first = null;
         foreach ($this->stretches($bore) as $stretch) {
             foreach ($this->near[$stretch] ?? [] as $n) {
                 $other = $this->bores[$n];
-                if (($first === null || $n < $first) && $other !== $bore && $other->meets($bore, $wall)) {
+                if (($first === null || $n < $first) && $other !== $bore && $other->meets($bore, $this->wall)) {
                     $first = $n;
                 }
             }
@@ -78,8 +85,8 @@ final class DrilledBoard
     /** @return list<int> the stretches of the board's length that a hole and the wall round it lie in: only what shares one can meet */
     private function stretches(Bore $bore): array
     {
-        $axis = $this->along ??= $this->panel->inHouse($this->panel->long);
-        $wall = self::WALL_MM * Length::PER_MM;
+        $axis = $this->flat[0];
+        $wall = $this->wall->units;
         $from = $bore->room->from($axis)->units - $wall;
 
         return range(intdiv($from, self::STRETCH), intdiv($from + $bore->room->extent($axis)->units + 2 * $wall, self::STRETCH));
@@ -100,27 +107,27 @@ final class DrilledBoard
     private function comesOut(Bore $bore): bool
     {
         $k = $bore->into->value;
-        $isFace = $bore->into === $this->thin();
+        $isFace = $bore->into === $this->thin;
 
-        return $isFace && $bore->depth !== null && $bore->depth->plus(Length::fromMillimetres(self::FLOOR_MM))->isGreaterThan($this->panel->block->size->$k);
+        return $isFace && $bore->depth !== null && $bore->depth->units + self::FLOOR_MM * Length::PER_MM > $this->panel->block->size->$k->units;
     }
 
     /** Whether any corner of its room, as seen on the face, lies outside the board. */
     private function isOff(Bore $bore): bool
     {
-        [$low, $size] = [$bore->room->corner, $bore->room->size];
-        $slack = Length::ofUnits(self::SLACK);
-        if ($bore->into !== $this->thin() && $this->reachesOver($bore, [$this->thin()])) {
+        if ($bore->into !== $this->thin && $this->reachesOver($bore, [$this->thin])) {
             return true;
         }
         if ($this->isRectangle()) {
-            return $this->reachesOver($bore, $this->flat());
+            return $this->reachesOver($bore, $this->flat);
         }
+        [$low, $size] = [$bore->room->corner, $bore->room->size];
+        $slack = Length::ofUnits(self::SLACK);
         $this->outline ??= new PanelOutline($this->panel);
         foreach ([0, 1] as $a) {
             foreach ([0, 1] as $b) {
                 $at = ['x' => $low->x, 'y' => $low->y, 'z' => $low->z];
-                foreach ($this->flat() as $i => $axis) {
+                foreach ($this->flat as $i => $axis) {
                     $k = $axis->value;
                     $at[$k] = [$a, $b][$i] === 0 ? $at[$k]->plus($slack) : $at[$k]->plus($size->$k)->minus($slack);
                 }
@@ -135,7 +142,7 @@ final class DrilledBoard
 
     private function isRectangle(): bool
     {
-        return $this->rectangle ??= ($this->panel->solid->isBlock() || $this->panel->solid->axis !== $this->thin())
+        return $this->rectangle ??= ($this->panel->solid->isBlock() || $this->panel->solid->axis !== $this->thin)
             && array_filter($this->panel->taken, PanelOutline::isCutOut(...)) === [];
     }
 
@@ -151,17 +158,6 @@ final class DrilledBoard
         }
 
         return false;
-    }
-
-    private function thin(): Axis
-    {
-        return $this->panel->inHouse($this->panel->thin);
-    }
-
-    /** @return array{Axis, Axis} the axes of its face */
-    private function flat(): array
-    {
-        return [$this->panel->inHouse($this->panel->long), $this->panel->inHouse($this->panel->wide())];
     }
 
     /**
