@@ -37,8 +37,9 @@ final class Posterior
         $k = $this->priorFactor * $this->nodes->covariance($i, $j);
         $a = $this->half($i);
         $b = $this->half($j);
+        $square = $this->priorFactor ** 2;
         foreach ($a as $o => $v) {
-            $k -= $this->priorFactor ** 2 * $v * $b[$o];
+            $k -= $square * $v * $b[$o];
         }
 
         return $k;
