@@ -17,8 +17,9 @@ final readonly class BenchDxf
     /**
      * @param  BenchFace  $up  the face that is up
      * @param  array{float, float}  $off  what its banding adds at the left and at the lower side
+     * @param  array{float, float}  $size  length and width it is cut at
      */
-    public function __construct(private array $up, private array $off)
+    public function __construct(private array $up, private array $off, private array $size)
     {
     }
 
@@ -27,7 +28,7 @@ final readonly class BenchDxf
     {
         $out = [];
         foreach ($this->up['loops'] as $loop) {
-            array_push($out, ...Dxf::polyline($layer, array_map(fn (array $p): array => [$p[0] - $this->off[0], $p[1] - $this->off[1]], $loop), true));
+            array_push($out, ...Dxf::polyline($layer, $this->bare(array_map(fn (array $p): array => [$p[0] - $this->off[0], $p[1] - $this->off[1]], $loop)), true));
         }
         foreach ($this->up['round'] as $r) {
             [$x, $y] = [$r['x'] - $this->off[0], $r['y'] - $this->off[1]];
@@ -36,6 +37,33 @@ final readonly class BenchDxf
         }
 
         return $out;
+    }
+
+    /**
+     * Without what its banding will add: cut off at each side of the cut size (Sutherland and Hodgman 1974).
+     *
+     * @param  list<array{int|float, int|float}>  $loop
+     * @return list<array{int|float, int|float}>
+     */
+    private function bare(array $loop): array
+    {
+        foreach ([[0, 0.0, 1], [0, $this->size[0], -1], [1, 0.0, 1], [1, $this->size[1], -1]] as [$axis, $at, $inward]) {
+            $kept = [];
+            foreach ($loop as $i => $p) {
+                $q = $loop[($i + 1) % count($loop)];
+                [$mine, $next] = [($p[$axis] - $at) * $inward, ($q[$axis] - $at) * $inward];
+                if ($mine >= 0) {
+                    $kept[] = $p;
+                }
+                if (($mine < 0 && $next > 0) || ($mine > 0 && $next < 0)) {
+                    $share = $mine / ($mine - $next);
+                    $kept[] = [$p[0] + $share * ($q[0] - $p[0]), $p[1] + $share * ($q[1] - $p[1])];
+                }
+            }
+            $loop = $kept;
+        }
+
+        return $loop;
     }
 
     /**

@@ -61,10 +61,9 @@ final class PartsDxf
         if ($up === null || $off === null) {
             return Dxf::polyline($layer, self::outline($part, $length, $width), true);
         }
-        $bench = new BenchDxf($up, $off);
-        $isWhole = abs($up['length'] - $length) < 0.001 && abs($up['width'] - $width) < 0.001;
+        $bench = new BenchDxf($up, $off, [$length, $width]);
 
-        return [...($isWhole ? $bench->cut($layer) : Dxf::polyline($layer, self::outline($part, $length, $width), true)), ...$bench->worked($faces),
+        return [...$bench->cut($layer), ...$bench->worked($faces),
             ...Dxf::text('MARKS', 5.0, -8.0, ucfirst($words->say("board_face.{$up['face']}")).' up')];
     }
 

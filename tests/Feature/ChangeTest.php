@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Revision;
+use Illuminate\Support\Facades\DB;
 use Tests\TestCase;
 
 final class ChangeTest extends TestCase
@@ -17,6 +18,20 @@ final class ChangeTest extends TestCase
         $answer->assertJsonPath('inverse.0.value', 380);
         self::assertSame(300, $project->refresh()->decoded()['pieces'][$piece]['depth']);
         self::assertSame(["/pieces/$piece/depth"], Revision::query()->sole()->touched);
+    }
+
+    public function test_who_reads_gzip_is_given_the_same_answer_packed_and_its_plan_is_kept_as_it_went_out(): void
+    {
+        [$project, $piece] = $this->opened();
+        $change = $this->change(1, [$this->set(300, 'pieces', $piece, 'depth')]);
+        $packed = $this->postJson("/api/projects/$project->id/changes", $change, ['Accept-Encoding' => 'gzip, br'])->assertOk()->assertHeader('Content-Encoding', 'gzip')->assertHeader('Vary', 'Accept-Encoding');
+        $answer = json_decode((string) gzdecode((string) $packed->getContent()), true, 512, JSON_THROW_ON_ERROR);
+        self::assertSame([2, 300], [$answer['revision'], $answer['document']['pieces'][$piece]['depth']]);
+        // The same change again is answered from what was kept, word for word.
+        $again = $this->postJson("/api/projects/$project->id/changes", $change)->assertOk()->assertHeaderMissing('Content-Encoding');
+        self::assertSame($answer, $again->json());
+        self::assertSame(1, DB::table('plans')->where('project_id', $project->id)->count());
+        self::assertSame($answer['plan'], $this->getJson("/api/projects/$project->id/plan")->json());
     }
 
     public function test_the_inverse_sent_back_restores_the_document_byte_for_byte(): void

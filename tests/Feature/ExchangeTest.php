@@ -7,6 +7,7 @@ namespace Tests\Feature;
 use App\Actions\PlanProject;
 use App\Models\Photo;
 use App\Models\Project;
+use App\Print\BenchDxf;
 use App\Print\Dxf;
 use Illuminate\Testing\TestResponse;
 use Incastro\Core\Document\CanonicalJson;
@@ -128,6 +129,18 @@ final class ExchangeTest extends TestCase
         // From the other face, 50 from the front: 373.8 − 50 from the rear. The banding is at the front, so nothing moves.
         self::assertContains('DRILL_D4_5_THROUGH_BACK 8.8 323.8 r2.25', $holes);
         self::assertCount(8 + 2 * 4 + 2 * 16, $holes);
+    }
+
+    public function test_a_banded_edge_is_cut_off_an_outline_where_its_slant_meets_it(): void
+    {
+        // 200 × 100, the front banded by 1 and below here: the slant from (200, 0) to (180, 100) meets it at 200 − 20/100 = 199.8.
+        $face = ['face' => 'upper', 'sides' => ['left' => 'left', 'right' => 'right', 'lower' => 'front', 'upper' => 'rear'], 'length' => 200, 'width' => 100,
+            'loops' => [[[0, 0], [200, 0], [180, 100], [0, 100]], [[40, 30], [60, 30], [60, 50], [40, 50]]], 'round' => [['x' => 100, 'y' => 41, 'length' => 20, 'width' => 20]], 'recesses' => [], 'rows' => []];
+        $dxf = Dxf::file((new BenchDxf($face, [0.0, 1.0], [200.0, 99.0]))->cut('CUT'));
+        preg_match_all('/VERTEX\r\n  8\r\nCUT\r\n 10\r\n([\d.-]+)\r\n 20\r\n([\d.-]+)/', $dxf, $found, PREG_SET_ORDER);
+        $corners = array_map(fn (array $f): array => [round((float) $f[1], 3), round((float) $f[2], 3)], $found);
+        self::assertEqualsCanonicalizing([[0.0, 0.0], [199.8, 0.0], [180.0, 99.0], [0.0, 99.0], [40.0, 29.0], [60.0, 29.0], [60.0, 49.0], [40.0, 49.0]], $corners);
+        self::assertMatchesRegularExpression('/CIRCLE\r\n  8\r\nCUT\r\n 10\r\n110\.0+\r\n 20\r\n50\.0+\r\n 30\r\n0\.0\r\n 40\r\n10\.0/', $dxf);
     }
 
     public function test_a_pocket_is_two_lines_and_two_half_circles_that_come_back_closed(): void
