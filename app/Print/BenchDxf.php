@@ -27,8 +27,12 @@ final readonly class BenchDxf
     public function cut(string $layer): array
     {
         $out = [];
-        foreach ($this->up['loops'] as $loop) {
-            array_push($out, ...Dxf::polyline($layer, $this->bare(array_map(fn (array $p): array => [$p[0] - $this->off[0], $p[1] - $this->off[1]], $loop)), true));
+        $loops = array_map(fn (array $loop): array => $this->bare(array_map(fn (array $p): array => [$p[0] - $this->off[0], $p[1] - $this->off[1]], $loop)), $this->up['loops']);
+        $areas = array_map(self::twice(...), $loops);
+        // The outline runs anticlockwise and what is cut out of it clockwise, whichever face is up.
+        $isTurned = $areas !== [] && max($areas) < -min($areas);
+        foreach ($loops as $loop) {
+            array_push($out, ...Dxf::polyline($layer, $isTurned ? array_reverse($loop) : $loop, true));
         }
         foreach ($this->up['round'] as $r) {
             [$x, $y] = [$r['x'] - $this->off[0], $r['y'] - $this->off[1]];
@@ -37,6 +41,22 @@ final readonly class BenchDxf
         }
 
         return $out;
+    }
+
+    /**
+     * Twice the area, positive anticlockwise.
+     *
+     * @param  list<array{int|float, int|float}>  $loop
+     */
+    private static function twice(array $loop): float
+    {
+        $twice = 0.0;
+        foreach ($loop as $i => [$x, $y]) {
+            [$x2, $y2] = $loop[($i + 1) % count($loop)];
+            $twice += $x * $y2 - $x2 * $y;
+        }
+
+        return $twice;
     }
 
     /**

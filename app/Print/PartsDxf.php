@@ -87,7 +87,7 @@ final class PartsDxf
     }
 
     /**
-     * Its corners where it is no rectangle and nothing is added or taken for its banding; else its cut size.
+     * Its corners, an upright one turned a quarter, where it is no rectangle and nothing is added or taken for its banding; else its cut size.
      *
      * @param  Part  $part
      * @return list<array{int|float, int|float}>
@@ -101,7 +101,7 @@ final class PartsDxf
             $flat = abs($dx - $length) <= 0.001 && abs($dy - $width) <= 0.001;
             $stood = abs($dy - $length) <= 0.001 && abs($dx - $width) <= 0.001;
             if ($flat || $stood) {
-                return array_map(fn (array $p): array => $flat ? [$p[0] - min($across), $p[1] - min($up)] : [$p[1] - min($up), $p[0] - min($across)], $shape);
+                return array_map(fn (array $p): array => $flat ? [$p[0] - min($across), $p[1] - min($up)] : [$p[1] - min($up), max($across) - $p[0]], $shape);
             }
         }
 

@@ -9,6 +9,7 @@ use App\Models\Photo;
 use App\Models\Project;
 use App\Print\BenchDxf;
 use App\Print\Dxf;
+use App\Print\PartsDxf;
 use Illuminate\Testing\TestResponse;
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Dxf\Outlines;
@@ -141,6 +142,18 @@ final class ExchangeTest extends TestCase
         $corners = array_map(fn (array $f): array => [round((float) $f[1], 3), round((float) $f[2], 3)], $found);
         self::assertEqualsCanonicalizing([[0.0, 0.0], [199.8, 0.0], [180.0, 99.0], [0.0, 99.0], [40.0, 29.0], [60.0, 29.0], [60.0, 49.0], [40.0, 49.0]], $corners);
         self::assertMatchesRegularExpression('/CIRCLE\r\n  8\r\nCUT\r\n 10\r\n110\.0+\r\n 20\r\n50\.0+\r\n 30\r\n0\.0\r\n 40\r\n10\.0/', $dxf);
+    }
+
+    public function test_an_upright_outline_is_laid_down_and_not_mirrored(): void
+    {
+        $size = fn (float $mm): array => ['mm' => $mm, 'exact' => true, 'trail' => []];
+        $part = ['id' => 'p', 'label' => 'A1', 'name' => ['key' => 'part.shelf', 'args' => []], 'material_name' => 'Ply', 'bought' => false, 'banded' => [],
+            'cut' => ['length' => $size(300.0), 'width' => $size(100.0)], 'outline' => [[0, 0], [100, 0], [60, 300], [0, 300]]];
+        $dxf = PartsDxf::of(['parts' => [$part], 'bench' => []], 'One board');
+        preg_match_all('/VERTEX\r\n  8\r\nCUT_PLY\r\n 10\r\n([\d.-]+)\r\n 20\r\n([\d.-]+)/', $dxf, $found, PREG_SET_ORDER);
+        $corners = array_map(fn (array $f): array => [(float) $f[1], (float) $f[2]], $found);
+        // A quarter turn to the right: (x, y) goes to (y, 100 − x), so the slant from (100, 0) to (60, 300) runs from (0, 0) to (300, 40).
+        self::assertSame([[0.0, 100.0], [0.0, 0.0], [300.0, 40.0], [300.0, 100.0]], $corners);
     }
 
     public function test_a_pocket_is_two_lines_and_two_half_circles_that_come_back_closed(): void
