@@ -13,6 +13,9 @@ final class Posterior
     /** @var list<float>|null */
     private ?array $mean = null;
 
+    /** @var array<int, array<int, float>> what was asked for before: targets share unknowns */
+    private array $known = [];
+
     /** @var array<int, list<float>> L⁻¹·H·K by unknown */
     private array $halves = [];
 
@@ -33,6 +36,11 @@ final class Posterior
     }
 
     public function covariance(int $i, int $j): float
+    {
+        return $this->known[$i][$j] ??= $this->worked($i, $j);
+    }
+
+    private function worked(int $i, int $j): float
     {
         $k = $this->priorFactor * $this->nodes->covariance($i, $j);
         $a = $this->half($i);

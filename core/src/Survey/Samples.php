@@ -27,11 +27,12 @@ final readonly class Samples
     {
         $middle = $posterior->mean();
         $factor = Matrix::factor($posterior->covariances($unknowns));
-        $chance = new Randomizer(new Xoshiro256StarStar(1));
+        $each = count($unknowns) + 1;
+        $normals = self::normals($pairs * $each);
         $states = $errors = [];
         for ($p = 0; $p < $pairs; $p++) {
-            $shift = self::shift($factor, $chance);
-            $error = self::normal($chance);
+            $shift = self::shift($factor, $normals, $p * $each);
+            $error = $normals[($p + 1) * $each - 1];
             foreach ([1, -1] as $sign) {
                 $errors[] = $sign * $error;
                 $state = $middle;
@@ -95,21 +96,37 @@ final readonly class Samples
      * L·z for standard normal z.
      *
      * @param  list<list<float>>  $factor
+     * @param  list<float>  $normals
+     * @param  int  $first  where z begins in them
      * @return list<float>
      */
-    private static function shift(array $factor, Randomizer $chance): array
+    private static function shift(array $factor, array $normals, int $first): array
     {
-        $z = $shift = [];
+        $shift = [];
         foreach ($factor as $row) {
-            $z[] = self::normal($chance);
             $sum = 0.0;
             foreach ($row as $k => $l) {
-                $sum += $l * $z[$k];
+                $sum += $l * $normals[$first + $k];
             }
             $shift[] = $sum;
         }
 
         return $shift;
+    }
+
+    /** @return list<float> the first standard normals of the seed, so many or more: the same for all, drawn once */
+    private static function normals(int $count): array
+    {
+        /** @var list<float> $drawn */
+        static $drawn = [];
+        /** @var Randomizer|null $chance */
+        static $chance = null;
+        $chance ??= new Randomizer(new Xoshiro256StarStar(1));
+        while (count($drawn) < $count) {
+            $drawn[] = self::normal($chance);
+        }
+
+        return $drawn;
     }
 
     /** Box and Muller 1958. */
