@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /*
  * Read once by php-fpm when it starts: every class of the core and the application, and those of the framework that any request needs, are linked then and
- * shared by all requests. Without it each request links some eight hundred classes anew before it plans anything.
+ * shared by all requests. Without it each request links some eight hundred classes anew before it plans anything. What is printed is left out: the library
+ * for PDF sets itself up in the file of its class, which nobody reads where the class is there already.
  */
 
 use Illuminate\Contracts\Http\Kernel;
@@ -21,7 +22,7 @@ require __DIR__.'/../../vendor/autoload.php';
         error_log("Nothing of the framework is linked ahead: {$why->getMessage()}");
     }
     foreach (['Incastro\\Core\\' => "$root/core/src", 'App\\' => "$root/app"] as $namespace => $folder) {
-        foreach (Finder::create()->files()->name('*.php')->in($folder) as $file) {
+        foreach (Finder::create()->files()->name('*.php')->in($folder)->notPath('Print') as $file) {
             class_exists($namespace.strtr(substr($file->getRelativePathname(), 0, -4), '/', '\\'));
         }
     }

@@ -95,7 +95,7 @@ test.describe('by the rules of WCAG 2.1 AA', () => {
         for (const [i, [name, stage, open]] of dialogs.entries()) {
             await page.evaluate((l) => localStorage.setItem('light', l), i % 2 === 0 ? 'light' : 'dark');
             await page.goto(`${CHART_ROOM}/${stage}`);
-            await page.waitForLoadState('networkidle');
+            await page.getByRole('button', { name: 'Take away' }).waitFor();
             await open(page);
             await page.getByRole('dialog').waitFor();
             await page.waitForTimeout(400);

@@ -110,15 +110,15 @@ test('a thing in the way is treated, moved by keyboard and by dragging, and undo
     await expect(page.getByRole('textbox', { name: 'from the left', exact: true })).toHaveValue('521');
 });
 
-test('every kind of thing can be put in the way, with its caution and each treatment that makes sense', async ({ page }) => {
-    test.slow();
+// Each of the forty is begun by tests/Feature/StartTest; here every fourth is put in by hand.
+test('things of any kind are put in the way, with their caution and the treatments that make sense', async ({ page }) => {
     await openCopy(page);
     const before = await page.locator('ul.pick-list li').count();
     await page.getByRole('combobox', { name: 'thing in the way' }).click();
     const kinds = await page.getByRole('option').allInnerTexts();
     await page.keyboard.press('Escape');
     expect(kinds.length).toBe(40);
-    for (const [n, kind] of kinds.entries()) {
+    for (const [n, kind] of kinds.filter((_, i) => i % 4 === 0).entries()) {
         await page.getByRole('combobox', { name: 'thing in the way' }).click();
         await page.getByRole('option', { name: kind, exact: true }).click();
         await page.locator('.add-row').getByRole('button', { name: 'Add' }).click();

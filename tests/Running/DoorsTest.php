@@ -47,6 +47,18 @@ final class DoorsTest extends TestCase
         self::assertMatchesRegularExpression('/samesite=lax/i', (string) reset($cookies));
     }
 
+    public function test_what_is_printed_is_printed_by_the_served_whole_too(): void
+    {
+        // Classes are linked before any request here, as in no other test.
+        $door = self::door()->demo();
+        $project = $door->json('GET', '/api/projects')['data'][0]['id'];
+        foreach (['plan.pdf' => '%PDF-', 'shopping.pdf' => '%PDF-', 'parts.dxf' => '  0', 'parts.csv' => 'label,', 'work.ics' => 'BEGIN:VCALENDAR', 'drawing.svg' => '<', 'project.zip' => 'PK'] as $file => $begins) {
+            $answer = $door->ask('GET', "/api/projects/$project/$file");
+            self::assertSame(200, $door->status, $file);
+            self::assertStringStartsWith($begins, ltrim($answer, "\u{FEFF}"), $file);
+        }
+    }
+
     public function test_a_change_without_the_sessions_token_is_refused(): void
     {
         $curl = curl_init(getenv('BASE_URL').'/api/forgotten');

@@ -19,7 +19,9 @@ const to = ref(others.value[0]?.id ?? '');
         </label>
         <button class="linkish" type="submit">move it</button>
         <button class="linkish" type="button" @click="emit('leave')">leave it</button>
-        <span class="soft">Those who belong only to {{ project.household }} will no longer see it; its leftovers stay on the rack there.</span>
+        <span class="soft"
+            >Those who belong only to {{ project.household }} will no longer see it; its leftovers stay on the rack there.</span
+        >
     </form>
 </template>
 
