@@ -52,7 +52,7 @@ final class DoorsTest extends TestCase
         // Classes are linked before any request here, as in no other test.
         $door = self::door()->demo();
         $project = $door->json('GET', '/api/projects')['data'][0]['id'];
-        foreach (['plan.pdf' => '%PDF-', 'shopping.pdf' => '%PDF-', 'parts.dxf' => '  0', 'parts.csv' => 'label,', 'work.ics' => 'BEGIN:VCALENDAR', 'drawing.svg' => '<', 'project.zip' => 'PK'] as $file => $begins) {
+        foreach (['plan.pdf' => '%PDF-', 'shopping.pdf' => '%PDF-', 'parts.dxf' => '  0', 'parts.csv' => 'label,', 'work.ics' => 'BEGIN:VCALENDAR', 'small.svg' => '<', 'project.zip' => 'PK'] as $file => $begins) {
             $answer = $door->ask('GET', "/api/projects/$project/$file");
             self::assertSame(200, $door->status, $file);
             self::assertStringStartsWith($begins, ltrim($answer, "\u{FEFF}"), $file);
