@@ -25,14 +25,24 @@ final class PlanProject
         $kept = $this->kept($project);
         $json = $kept === null ? null : gzdecode($kept);
 
-        return is_string($json) ? $json : $this->keep($project, $this->planned($project));
+        if (! is_string($json)) {
+            $json = $this->planned($project);
+            $this->keep($project, $json, Gzip::stretch($json));
+        }
+
+        return $json;
     }
 
     /** The plan as it is kept, compressed by gzip: who can read that is given it as it lies there. */
     public function packed(Project $project): string
     {
-        // Another edit may drop a plan between keeping and reading it: what was just made is packed again rather than looked for.
-        return $this->kept($project) ?? (string) gzencode($this->json($project), 1);
+        $kept = $this->kept($project);
+        if ($kept === null) {
+            $json = $this->planned($project);
+            $kept = $this->keep($project, $json, Gzip::stretch($json));
+        }
+
+        return $kept;
     }
 
     /**
@@ -57,16 +67,21 @@ final class PlanProject
         return is_string($packed) ? $packed : null;
     }
 
-    /** Older plans of the project are dropped when a new one is kept. */
-    private function keep(Project $project, string $json, ?string $stretch = null): string
+    /**
+     * Older plans of the project are dropped when a new one is kept.
+     *
+     * @return string the plan as it is kept
+     */
+    private function keep(Project $project, string $json, string $stretch): string
     {
-        $body = self::PACKED.base64_encode(Gzip::file([$stretch ?? Gzip::stretch($json)], $json));
+        $packed = Gzip::file([$stretch], $json);
+        $body = self::PACKED.base64_encode($packed);
         DB::transaction(function () use ($project, $body): void {
             DB::table('plans')->where('project_id', $project->id)->delete();
             DB::table('plans')->insertOrIgnore(['hash' => $this->hash($project), 'project_id' => $project->id, 'body' => $body]);
         });
 
-        return $json;
+        return $packed;
     }
 
     /** What a plan makes stands until it is written down: looking for cycles in it meanwhile takes a fifth of the time and finds none. */

@@ -32,6 +32,12 @@ final class User extends Authenticatable
         return $this->belongsToMany(Household::class)->withPivot('role');
     }
 
+    /** @return BelongsToMany<Household, $this> those whose projects the person may add to and change */
+    public function makingIn(): BelongsToMany
+    {
+        return $this->households()->wherePivotIn('role', ['owner', 'maker']);
+    }
+
     public function roleIn(string $householdId): ?string
     {
         $role = $this->households()->toBase()->where('households.id', $householdId)->value('role');

@@ -27,6 +27,6 @@ final class ProjectPolicy
 
     public function create(User $user): bool
     {
-        return $user->households()->wherePivotIn('role', ['owner', 'maker'])->exists();
+        return $user->makingIn()->exists();
     }
 }

@@ -78,7 +78,7 @@ final class ProjectController
 
     private function household(Request $request, User $user): Household
     {
-        $own = $user->households()->wherePivotIn('role', ['owner', 'maker'])->orderBy('households.id');
+        $own = $user->makingIn()->orderBy('households.id');
         $asked = $request->query('household') ?? ($request instanceof NewProjectRequest ? $request->input('household') : null);
 
         return (is_string($asked) ? $own->whereKey(strtolower($asked)) : $own)->first() ?? throw new AuthorizationException;

@@ -44,7 +44,7 @@ final class ProjectShelfController
         /** @var User $user */
         $user = $request->user();
         $asked = $request->validate(['household' => ['required', 'string', 'max:26']])['household'];
-        $to = $user->households()->wherePivotIn('role', ['owner', 'maker'])->whereKey(strtolower($asked))->first() ?? throw new AuthorizationException;
+        $to = $user->makingIn()->whereKey(strtolower($asked))->first() ?? throw new AuthorizationException;
         // When it was last changed stays what it was.
         Project::query()->whereKey($project->id)->toBase()->update(['household_id' => $to->id]);
 
