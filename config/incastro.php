@@ -15,6 +15,9 @@ return [
     /** Limits on how often something may be asked; off for benchmarks alone. */
     'limits' => env('INCASTRO_LIMITS', 'on') !== 'off',
 
+    /** How many plans are made at the same time; as many as the machine has processors where nothing is said. */
+    'plans_at_once' => (int) env('INCASTRO_PLANS_AT_ONCE', App\Actions\Turn::processors()),
+
     /** A whole document is kept beside the changes every so many revisions. */
     'snapshot_every' => 25,
 ];

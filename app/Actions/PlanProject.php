@@ -89,7 +89,7 @@ final class PlanProject
     {
         gc_disable();
         try {
-            return Planner::plan($project->decoded())->toJson();
+            return Turn::take(fn (): string => Planner::plan($project->decoded())->toJson());
         } finally {
             gc_enable();
         }

@@ -81,6 +81,12 @@ CONF
     } >"$STATE/nginx.conf"
 }
 
+# Four children a processor, so that who only reads is answered while plans wait for their turn; never more than the database has room for.
+fpm_children() {
+    local count=$(($(nproc) * 4))
+    echo $((count < 8 ? 8 : count > 48 ? 48 : count))
+}
+
 write_fpm() {
     cat >"$STATE/fpm.conf" <<CONF
 [global]
@@ -88,11 +94,8 @@ daemonize = no
 error_log = $STATE/log/fpm.log
 [web]
 listen = $SOCKETS/fpm.sock
-pm = dynamic
-pm.max_children = 8
-pm.start_servers = 2
-pm.min_spare_servers = 1
-pm.max_spare_servers = 3
+pm = static
+pm.max_children = $(fpm_children)
 pm.max_requests = 2000
 clear_env = no
 catch_workers_output = yes
