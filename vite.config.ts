@@ -1,8 +1,9 @@
 import vue from '@vitejs/plugin-vue';
 import { defineConfig } from 'vite';
+import { texts } from './support/texts/templates';
 
 export default defineConfig({
-    plugins: [vue()],
+    plugins: [vue({ template: { compilerOptions: { nodeTransforms: [texts()] } } })],
     publicDir: false,
     base: '/build/',
     build: {
@@ -11,5 +12,5 @@ export default defineConfig({
         rollupOptions: { input: 'resources/js/main.ts' },
         chunkSizeWarningLimit: 900,
     },
-    test: { include: ['resources/js/**/*.test.ts'] },
+    test: { include: ['resources/js/**/*.test.ts', 'support/texts/*.test.ts'] },
 } as never);

@@ -8,6 +8,7 @@ import Tooltip from 'primevue/tooltip';
 import { createApp } from 'vue';
 import { askEarly } from './api/client';
 import App from './App.vue';
+import { say } from './measure/say';
 import { router } from './router';
 import { applyLight } from './ui/light';
 import { preset } from './ui/theme';
@@ -15,8 +16,10 @@ import { preset } from './ui/theme';
 applyLight();
 askEarly(window.location.pathname);
 if ('serviceWorker' in navigator) void navigator.serviceWorker.register('/sw.js').catch(() => undefined);
-createApp(App)
-    .use(createPinia())
+const app = createApp(App);
+// Templates are compiled to ask for their texts by this name (support/texts/templates.ts).
+app.config.globalProperties.$say = say;
+app.use(createPinia())
     .use(router)
     .use(PrimeVue, { theme: { preset, options: { darkModeSelector: '.dark' } } })
     .use(ToastService)

@@ -22,13 +22,13 @@ const shops = computed(() => {
     const own = project.document!.shop?.shops ?? {};
     return [...new Set([...usualShops, ...Object.keys(own)])].map((value) => ({ value, label: own[value] ?? word(`buy.shop.${value}`) }));
 });
-const say = (change: Parameters<typeof setLine>[1]): Promise<boolean> => guarded(project.change(...setLine(props.line.key, change)));
+const enter = (change: Parameters<typeof setLine>[1]): Promise<boolean> => guarded(project.change(...setLine(props.line.key, change)));
 /** Cleared, it is as if nothing had been said. */
-const number = (field: 'in_hand' | 'pack', v: number | null): Promise<boolean> => say({ [field]: v });
+const number = (field: 'in_hand' | 'pack', v: number | null): Promise<boolean> => enter({ [field]: v });
 const price = (v: number | null): Promise<boolean> =>
     props.line.price_at
         ? guarded(project.set(props.line.price_at, Math.round((v ?? 0) * 100)))
-        : say({ price_cents: v === null ? null : Math.round(v * 100) });
+        : enter({ price_cents: v === null ? null : Math.round(v * 100) });
 </script>
 
 <template>
@@ -95,7 +95,7 @@ const price = (v: number | null): Promise<boolean> =>
                 option-value="value"
                 size="small"
                 :aria-label="`${name}: shop`"
-                @update:model-value="(v: string) => say({ shop: v })"
+                @update:model-value="(v: string) => enter({ shop: v })"
             />
         </div>
         <TextRow
@@ -113,10 +113,10 @@ const price = (v: number | null): Promise<boolean> =>
                 :most="365"
                 placeholder="off the shelf"
                 :label="`${name}: days until it comes`"
-                @keep="(v: number | null) => say({ lead_days: v })"
+                @keep="(v: number | null) => enter({ lead_days: v })"
             />
         </div>
-        <button class="linkish" @click="say({ left_out: line.left_out ? null : true })">
+        <button class="linkish" @click="enter({ left_out: line.left_out ? null : true })">
             {{ line.left_out ? 'Buy it after all' : 'Do not buy it' }}
         </button>
         <BuyReceipts :line="line" />

@@ -17,7 +17,7 @@ const project = useProject();
 const guarded = useRefusals();
 const list = computed(() => project.plan!.buy);
 const show = (cents: number): string => money(cents, list.value.currency);
-const say = (field: string, value: unknown): Promise<boolean> => guarded(project.set(['shop', field], value));
+const enter = (field: string, value: unknown): Promise<boolean> => guarded(project.set(['shop', field], value));
 const left = computed(() =>
     list.value.budget_cents === null ? null : list.value.budget_cents - Math.max(list.value.total_cents, list.value.spent_cents),
 );
@@ -25,7 +25,7 @@ const named = computed(() => project.document!.shop?.shops ?? {});
 const shops = computed(() => [...new Set([...usualShops, ...Object.keys(named.value)])]);
 function keepCurrency(e: Event): void {
     const typed = (e.target as HTMLInputElement).value.trim().toUpperCase();
-    if (typed) void say('currency', typed);
+    if (typed) void enter('currency', typed);
 }
 </script>
 
@@ -56,7 +56,7 @@ function keepCurrency(e: Event): void {
                 :decimals="2"
                 placeholder="none"
                 label="budget"
-                @keep="(v: number | null) => say('budget_cents', v === null ? null : Math.round(v * 100))"
+                @keep="(v: number | null) => enter('budget_cents', v === null ? null : Math.round(v * 100))"
             />
         </div>
         <Fold title="Currency, tax, shops">
@@ -72,7 +72,7 @@ function keepCurrency(e: Event): void {
                     :most="60"
                     :decimals="2"
                     label="tax"
-                    @keep="(v: number | null) => say('tax_percent', v ?? 0)"
+                    @keep="(v: number | null) => enter('tax_percent', v ?? 0)"
                 />
             </div>
             <Choice
@@ -82,7 +82,7 @@ function keepCurrency(e: Event): void {
                     { value: true, label: 'In the prices' },
                     { value: false, label: 'On top' },
                 ]"
-                @choose="(v) => say('tax_included', v)"
+                @choose="(v) => enter('tax_included', v)"
             />
             <TextRow
                 v-for="key in shops"

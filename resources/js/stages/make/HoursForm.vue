@@ -15,7 +15,7 @@ const project = useProject();
 const guarded = useRefusals();
 const schedule = computed(() => project.plan!.schedule);
 const calendar = computed(() => project.document!.calendar ?? {});
-const say = (path: readonly string[], value: unknown): Promise<boolean> => guarded(project.set(['calendar', ...path], value));
+const enter = (path: readonly string[], value: unknown): Promise<boolean> => guarded(project.set(['calendar', ...path], value));
 const names = { mon: 'Monday', tue: 'Tuesday', wed: 'Wednesday', thu: 'Thursday', fri: 'Friday', sat: 'Saturday', sun: 'Sunday' } as const;
 const rows = computed(() => weekdays.map((d) => ({ d, ...schedule.value.hours.week[d]! })));
 const text = (e: Event): string | null => (e.target as HTMLInputElement).value || null;
@@ -57,7 +57,7 @@ const own = computed(() => (props.day ? schedule.value.hours.days[props.day] : u
                     :decimals="1"
                     placeholder="as usual"
                     :label="`${dayName(day)}: hours of work`"
-                    @keep="(v: number | null) => say(v === null ? ['days', day!] : ['days', day!, 'hours'], v)"
+                    @keep="(v: number | null) => enter(v === null ? ['days', day!] : ['days', day!, 'hours'], v)"
                 />
             </div>
             <TextRow
@@ -83,7 +83,7 @@ const own = computed(() => (props.day ? schedule.value.hours.days[props.day] : u
                     class="p-inputtext p-inputtext-sm"
                     :aria-label="`${names[r.d]}: from`"
                     :value="r.from"
-                    @change="(e) => say(['week', r.d, 'from'], text(e))"
+                    @change="(e) => enter(['week', r.d, 'from'], text(e))"
                 />
                 <NumberField
                     :value="r.hours"
@@ -93,7 +93,7 @@ const own = computed(() => (props.day ? schedule.value.hours.days[props.day] : u
                     suffix=" h"
                     narrow
                     :label="`${names[r.d]}: hours`"
-                    @keep="(v: number | null) => say(['week', r.d, 'hours'], v ?? 0)"
+                    @keep="(v: number | null) => enter(['week', r.d, 'hours'], v ?? 0)"
                 />
             </div>
         </Fold>
