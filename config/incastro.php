@@ -12,6 +12,9 @@ return [
     /** Names the built core in the plan cache's key; the start command sets it to a hash of core/src. */
     'core_hash' => env('INCASTRO_CORE_HASH', 'dev'),
 
+    /** A file of words a language; the texts of one that lacks some are English. */
+    'languages' => resource_path('lang'),
+
     /** Limits on how often something may be asked; off for benchmarks alone. */
     'limits' => env('INCASTRO_LIMITS', 'on') !== 'off',
 

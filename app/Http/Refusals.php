@@ -25,7 +25,7 @@ final class Refusals
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->render(fn (DocumentRejected $e): JsonResponse => self::rejected($e));
         $exceptions->render(fn (StaleChange $e): JsonResponse => new JsonResponse([
-            'message' => Catalogue::english()->say('change.stale'),
+            'message' => Catalogue::own()->say('change.stale'),
             'paths' => $e->paths,
             'theirs' => $e->theirs,
             'mine' => $e->mine,
@@ -39,7 +39,7 @@ final class Refusals
 
     private static function rejected(DocumentRejected $e): JsonResponse
     {
-        $words = Catalogue::english();
+        $words = Catalogue::own();
 
         return new JsonResponse([
             'message' => $words->render($e->problems[0]->says),
@@ -51,7 +51,7 @@ final class Refusals
 
     private static function plain(\Throwable $e): ?JsonResponse
     {
-        $words = Catalogue::english();
+        $words = Catalogue::own();
         $status = $e instanceof HttpExceptionInterface ? $e->getStatusCode() : 500;
 
         return match (true) {

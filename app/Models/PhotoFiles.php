@@ -67,7 +67,7 @@ final class PhotoFiles
 
     private static function full(): HttpException
     {
-        return new HttpException(507, Catalogue::english()->say('refused.disk_full'));
+        return new HttpException(507, Catalogue::own()->say('refused.disk_full'));
     }
 
     private static function name(string $project, string $id, bool $thumb): string

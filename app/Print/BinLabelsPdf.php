@@ -23,7 +23,7 @@ final class BinLabelsPdf
     public static function of(string $title, array $plan): string
     {
         $pdf = Page::a4("$title: labels");
-        $words = Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
         $bins = PlanReader::handover($plan)['stored'];
         if ($bins === []) {
             $pdf->AddPage();

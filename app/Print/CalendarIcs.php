@@ -20,7 +20,7 @@ final readonly class CalendarIcs
     /** @param  array<string, mixed>  $plan */
     private function __construct(private string $id, private string $asOf, private array $plan)
     {
-        $this->words = Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $this->words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
     }
 
     /** @param  array<string, mixed>  $plan */

@@ -16,7 +16,7 @@ final class CutListCsv
     /** @param  array<string, mixed>  $plan */
     public static function of(array $plan): string
     {
-        $words = Catalogue::english();
+        $words = Catalogue::own();
         $waiting = PlanReader::waiting($plan);
         $lines = [self::HEADER];
         foreach (PlanReader::parts($plan) as $part) {

@@ -53,7 +53,7 @@ final readonly class DrawingSvg
      */
     public static function small(array $drawing, string $title): string
     {
-        $self = new self(Catalogue::english(), 1.0);
+        $self = new self(Catalogue::own(), 1.0);
         [$left, $bottom, $right, $top] = $drawing['bounds'];
         $thick = max($right - $left, $top - $bottom) / 140;
         $shapes = array_filter($drawing['items'], fn (array $i): bool => in_array($i['kind'], ['shape', 'thing'], true));

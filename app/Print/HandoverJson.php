@@ -13,7 +13,7 @@ final class HandoverJson
     /** @param  array<string, mixed>  $plan */
     public static function of(string $project, array $plan): string
     {
-        $words = Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
         $record = ['format' => 'incastro-record', 'version' => 1, 'project' => $project, 'lengths' => 'mm', 'apart' => array_map(fn (array $a): string => $words->renderPlain($a['title']), PlanReader::apart($plan))];
 
         return json_encode($record + (array) self::said(PlanReader::handover($plan), $words), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";

@@ -30,7 +30,7 @@ final class HandoverPdf
     public static function of(Project $project, array $plan): string
     {
         $pdf = Page::a4("$project->name: record");
-        $self = new self($pdf, Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm')), $project, $plan);
+        $self = new self($pdf, Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm')), $project, $plan);
         $self->pieces();
         foreach ((new HandoverLines($self->words))->of($plan) as $title => $lines) {
             $self->section($title, $lines);

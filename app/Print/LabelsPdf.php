@@ -24,7 +24,7 @@ final readonly class LabelsPdf
 
     private function __construct(private Project $project, private LabelSheet $sheet, string $unit)
     {
-        $this->words = Catalogue::english(Unit::from($unit));
+        $this->words = Catalogue::own(Unit::from($unit));
         $this->pdf = Page::plain($project->name);
         $this->pdf->SetMargins(0, 0, 0);
     }

@@ -21,7 +21,7 @@ final class PartsDxf
     /** @param  array<string, mixed>  $plan */
     public static function of(array $plan, string $title): string
     {
-        $words = Catalogue::english();
+        $words = Catalogue::own();
         $bench = PlanReader::benches($plan);
         $blocks = $entities = [];
         $x = $y = $high = 0.0;

@@ -26,7 +26,7 @@ final readonly class PlanPdf
     /** @param  array<string, mixed>  $plan */
     private function __construct(private Project $project, private array $plan)
     {
-        $this->words = Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $this->words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
         $this->pdf = Page::a4($project->name);
     }
 

@@ -15,7 +15,7 @@ final class ShoppingCsv
     /** @param  array<string, mixed>  $plan */
     public static function of(array $plan): string
     {
-        $words = Catalogue::english();
+        $words = Catalogue::own();
         $list = PlanReader::shopping($plan);
         $money = fn (?int $cents): string => $cents === null ? '' : number_format($cents / 100, 2, '.', '');
         $rows = [self::HEADER];

@@ -31,7 +31,7 @@ final class ShoppingPdf
     public static function of(string $title, array $plan): string
     {
         $pdf = Page::a4("$title: shopping list");
-        (new self($pdf, Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm')), $title))->pages(PlanReader::shopping($plan));
+        (new self($pdf, Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm')), $title))->pages(PlanReader::shopping($plan));
 
         return $pdf->Output('', 'S');
     }

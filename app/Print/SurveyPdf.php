@@ -28,7 +28,7 @@ final readonly class SurveyPdf
     /** @param  array<string, mixed>  $plan */
     private function __construct(private Project $project, private array $plan, private bool $blank)
     {
-        $this->words = Catalogue::english(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $this->words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
         $this->pdf = Page::a4($project->name);
     }
 

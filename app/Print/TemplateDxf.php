@@ -17,7 +17,7 @@ final class TemplateDxf
     public static function of(array $template): string
     {
         [$left, $bottom] = $template['bounds'];
-        $words = Catalogue::english();
+        $words = Catalogue::own();
         $out = [];
         foreach ($template['lines'] as $line) {
             array_push($out, ...($line['circle'] === null ? Dxf::polyline($line['layer'], $line['points'], $line['closed'])

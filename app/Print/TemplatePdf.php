@@ -33,7 +33,7 @@ final readonly class TemplatePdf
     /** @param  Template  $template */
     private function __construct(private array $template, private Paper $paper, private string $project, string $unit)
     {
-        $this->words = Catalogue::english(Unit::from($unit));
+        $this->words = Catalogue::own(Unit::from($unit));
         $this->tiles = new Tiles($template, $paper);
         $this->pdf = Page::plain($project);
         // The whole page as it is: a viewer that fits it to the paper would spoil the scale.

@@ -20,7 +20,7 @@ final class TemplateSvg
     {
         [$left, $bottom, $right, $top] = $template['bounds'];
         [$x, $y, $width, $height] = [$left - 10, -$top - 10, max($right - $left, 100.0) + 20, $top - $bottom + 130];
-        $words = Catalogue::english();
+        $words = Catalogue::own();
         $title = Svg::text($words->renderPlain($template['name']).', '.$words->renderPlain($template['seen']));
         $lines = [];
         foreach ($template['lines'] as $line) {

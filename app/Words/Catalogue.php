@@ -12,18 +12,18 @@ use Incastro\Core\Measure\Unit;
 /** Renders the core's texts in a reader's words and unit. The browser has the same rules in measure/words.ts. */
 final readonly class Catalogue
 {
-    /** @param  array<string, string>  $sentences */
+    /** @param  array<string, string>  $sentences  in English, or in the reader's language as far as it has them */
     private function __construct(private array $sentences, private Unit $unit, private int $fraction)
     {
     }
 
-    public static function english(Unit $unit = Unit::Millimetre): self
+    /** In the language of whoever asks. */
+    public static function own(Unit $unit = Unit::Millimetre): self
     {
-        /** @var array<string, string>|null $sentences */
-        static $sentences = null;
-        $sentences ??= json_decode((string) file_get_contents(resource_path('lang/en.json')), true, 8, JSON_THROW_ON_ERROR);
+        $code = Language::current();
+        $english = Language::words(Language::ENGLISH);
 
-        return new self($sentences, $unit, Reader::fraction());
+        return new self($code === Language::ENGLISH ? $english : Language::words($code) + $english, $unit, Reader::fraction());
     }
 
     /** A sentence without arguments. */

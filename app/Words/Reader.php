@@ -31,6 +31,14 @@ final class Reader
         return is_string($asked) ? Paper::tryFrom($asked) ?? Paper::A4 : Paper::A4;
     }
 
+    /** The code of a language, null where none was chosen. */
+    public static function language(): ?string
+    {
+        $asked = self::of('language');
+
+        return is_string($asked) ? $asked : null;
+    }
+
     private static function of(string $key): mixed
     {
         // Nobody is looked up for it: a refusal is said also where the database is away.

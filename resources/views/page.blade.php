@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ $language }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -14,5 +14,10 @@
     <link rel="preload" as="style" crossorigin href="{{ $style }}">
 @endforeach
 </head>
-<body><div id="app"></div></body>
+<body>
+@if ($words !== [])
+<script type="application/json" id="words">@json($words, JSON_HEX_TAG | JSON_HEX_AMP | JSON_UNESCAPED_UNICODE)</script>
+@endif
+<div id="app"></div>
+</body>
 </html>

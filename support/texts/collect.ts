@@ -55,7 +55,7 @@ export function unsaid(script: string): string[] {
     const found: string[] = [];
     visit(script, (node) => {
         const text = ts.isStringLiteralLike(node) ? node.text : ts.isTemplateExpression(node) ? bare(node) : '';
-        if (/\p{L}{2,}[,:]? \p{L}{2,}/u.test(text) && !isSaid(node)) found.push(text);
+        if (/\p{L}{2,}[,:]? (\p{L}{2,}|\{\})|\{\} \p{L}{2,}/u.test(text) && !isSaid(node)) found.push(text);
     });
     return found;
 }

@@ -111,7 +111,7 @@ final class HistoryTest extends TestCase
     /** @param  array<string, mixed>  $text */
     private static function said(array $text): string
     {
-        return (string) preg_replace('/[\x{2009}\x{202f}\x{00a0}]/u', ' ', str_replace("\u{2060}", '', Catalogue::english()->render(self::text($text))));
+        return (string) preg_replace('/[\x{2009}\x{202f}\x{00a0}]/u', ' ', str_replace("\u{2060}", '', Catalogue::own()->render(self::text($text))));
     }
 
     /** @param  array<string, mixed>  $text */

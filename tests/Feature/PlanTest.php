@@ -66,7 +66,7 @@ final class PlanTest extends TestCase
     public function test_one_plan_two_readers(Unit $unit, string $expected): void
     {
         $text = Text::of('fit.wider_than_clear', by: Length::fromMillimetres(9.525), reading: Text::of('reading.width', z: Length::fromMillimetres(1219.2)));
-        self::assertSame($expected, str_replace("\u{00A0}", ' ', Catalogue::english($unit)->render($text)));
+        self::assertSame($expected, str_replace("\u{00A0}", ' ', Catalogue::own($unit)->render($text)));
     }
 
     /** @return iterable<string, array{Unit, string}> */

@@ -16,7 +16,7 @@ final class WordsTest extends TestCase
     #[DataProvider('samples')]
     public function test_renders(array $text, string $unit, string $expected): void
     {
-        self::assertSame($expected, str_replace("\u{00A0}", ' ', Catalogue::english(Unit::from($unit))->renderPlain($text)));
+        self::assertSame($expected, str_replace("\u{00A0}", ' ', Catalogue::own(Unit::from($unit))->renderPlain($text)));
     }
 
     /** @return iterable<string, array{array<string, mixed>, string, string}> */
@@ -32,8 +32,8 @@ final class WordsTest extends TestCase
 
     public function test_inexact_lengths_say_so(): void
     {
-        self::assertSame('≈ 486.5', Catalogue::english()->length(486.533325, false));
-        self::assertSame('486.5', Catalogue::english()->length(486.5));
-        self::assertSame('19 5/32', Catalogue::english(Unit::Inch)->length(486.5));
+        self::assertSame('≈ 486.5', Catalogue::own()->length(486.533325, false));
+        self::assertSame('486.5', Catalogue::own()->length(486.5));
+        self::assertSame('19 5/32', Catalogue::own(Unit::Inch)->length(486.5));
     }
 }

@@ -32,7 +32,7 @@ final class BringInController
         Gate::authorize('update', $project);
         $this->asked($request, ['space' => ['required', 'string', 'max:26']]);
         $site = PlanReader::sites($plan->decoded($project))[$request->string('space')->value()] ?? throw ValidationException::withMessages(['space' => 'The readings belong to a space of the project; that one is not there.']);
-        $words = Catalogue::english($this->unit($project));
+        $words = Catalogue::own($this->unit($project));
         $known = array_map(fn (array $r): array => ['id' => $r['id'], 'name' => $words->renderPlain($r['name']), 'angle' => ReadingKind::tryFrom($r['kind'])?->isAngle() ?? false], $site['walk']);
 
         return $this->said(fn (): array => ReadingList::read($this->text($request), $known, $this->unit($project), $this->columns($request)));

@@ -33,7 +33,7 @@ final class DrawingController
         $unit = Unit::tryFrom($request->string('unit')->value()) ?? Unit::from(is_string($planned['unit']) ? $planned['unit'] : 'mm');
         $name = Str::limit(Str::slug($project->name.' '.$request->string('view')->value()), 80, '').' - in mm.svg';
 
-        return new Response(DrawingSvg::of($drawing, $project->name, Catalogue::english($unit)), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => "attachment; filename=\"$name\"", 'Cache-Control' => 'no-store']);
+        return new Response(DrawingSvg::of($drawing, $project->name, Catalogue::own($unit)), 200, ['Content-Type' => 'image/svg+xml', 'Content-Disposition' => "attachment; filename=\"$name\"", 'Cache-Control' => 'no-store']);
     }
 
     /** The first piece from the front; the first space where there is no piece yet. */

@@ -48,7 +48,7 @@ final class LookController
         $project = $this->link($token)->project;
         $request->validate(['piece' => ['string', 'max:80'], 'material' => ['string', 'max:80'], 'sheet' => ['integer', 'min:1', 'max:10000'], 'unit' => [Rule::enum(Unit::class)]]);
         $planned = $plan->decoded($project);
-        $words = Catalogue::english(Unit::tryFrom($request->string('unit')->value()) ?? Unit::from(is_string($planned['unit']) ? $planned['unit'] : 'mm'));
+        $words = Catalogue::own(Unit::tryFrom($request->string('unit')->value()) ?? Unit::from(is_string($planned['unit']) ? $planned['unit'] : 'mm'));
         $drawing = PlanReader::drawings($planned)[$request->string('piece')->value()]['front'] ?? null;
         $sheets = array_column(PlanReader::materials($planned), 'sheets', 'material')[$request->string('material')->value()] ?? [];
         $sheet = $sheets[$request->integer('sheet', 1) - 1] ?? null;
@@ -76,6 +76,6 @@ final class LookController
 
     private function link(string $token): SharedLink
     {
-        return SharedLink::by($token) ?? throw new UnprocessableEntityHttpException(Catalogue::english()->say('refused.stale_link'));
+        return SharedLink::by($token) ?? throw new UnprocessableEntityHttpException(Catalogue::own()->say('refused.stale_link'));
     }
 }

@@ -49,7 +49,7 @@ final class MemberController
         return DB::transaction(function () use ($request, $user): JsonResponse {
             $invitation = Invitation::by($request->string('token')->value());
             if ($invitation === null) {
-                return new JsonResponse(['message' => Catalogue::english()->say('refused.stale_invitation')], 422);
+                return new JsonResponse(['message' => Catalogue::own()->say('refused.stale_invitation')], 422);
             }
             $rank = fn (?string $role): int => (int) array_search($role, [null, 'viewer', 'maker', 'owner'], true);
             if ($rank($invitation->role) > $rank($user->roleIn($invitation->household_id))) {
@@ -85,7 +85,7 @@ final class MemberController
             abort_if($member->roleIn($household->id) === null, 404);
             $others = $household->users()->wherePivot('role', 'owner')->where('users.id', '!=', $member->id)->count();
             if ($role !== 'owner' && $others === 0) {
-                return new JsonResponse(['message' => Catalogue::english()->say('refused.last_owner')], 422);
+                return new JsonResponse(['message' => Catalogue::own()->say('refused.last_owner')], 422);
             }
             $role === null ? $household->users()->detach($member->id) : $household->users()->updateExistingPivot($member->id, ['role' => $role]);
 

@@ -32,6 +32,6 @@ final class PasswordResetController
             });
 
         return $done === Password::PASSWORD_RESET ? response()->noContent()
-            : new JsonResponse(['message' => Catalogue::english()->say('refused.stale_link')], 422);
+            : new JsonResponse(['message' => Catalogue::own()->say('refused.stale_link')], 422);
     }
 }

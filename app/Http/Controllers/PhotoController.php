@@ -25,7 +25,7 @@ final class PhotoController
         $user = $request->user();
         $kept = $keep->keep($project, $user, $photo, (string) $request->getContent());
         if ($kept === null) {
-            return new JsonResponse(['message' => Catalogue::english()->say('refused.no_picture')], 422);
+            return new JsonResponse(['message' => Catalogue::own()->say('refused.no_picture')], 422);
         }
 
         return new JsonResponse(['id' => $kept->id, 'width' => $kept->width, 'height' => $kept->height]);

@@ -27,7 +27,7 @@ final class PlaceController
             $labels = array_column(PlanReader::parts($plan->decoded($project)), 'label', 'id');
             $part = explode('~', $refused->part)[0];
 
-            return new JsonResponse(['message' => Catalogue::english(Unit::Millimetre)->render($refused->says($labels[$part] ?? 'The part'))], 422);
+            return new JsonResponse(['message' => Catalogue::own(Unit::Millimetre)->render($refused->says($labels[$part] ?? 'The part'))], 422);
         }
     }
 }

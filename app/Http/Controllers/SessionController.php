@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,6 +23,7 @@ final class SessionController
         return new JsonResponse([
             'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'profile' => $user->profile, 'has_password' => $user->getAuthPassword() !== '' && $user->getAttribute('password') !== null] : null,
             'demo' => config()->boolean('incastro.demo'),
+            'languages' => Language::all(),
             'sign_up' => config()->boolean('incastro.sign_up'),
         ]);
     }
@@ -29,7 +31,7 @@ final class SessionController
     public function store(SignInRequest $request): JsonResponse
     {
         if (! Auth::attempt($request->safe(['email', 'password']))) {
-            return new JsonResponse(['message' => Catalogue::english()->say('refused.wrong_password')], 422);
+            return new JsonResponse(['message' => Catalogue::own()->say('refused.wrong_password')], 422);
         }
         $request->session()->regenerate();
 

@@ -39,7 +39,7 @@ final class TemplateController
             'svg' => ['image/svg+xml', TemplateSvg::of($template)],
             default => ['application/dxf', TemplateDxf::of($template)],
         };
-        $name = Str::limit(Str::slug(Catalogue::english()->renderPlain($template['name'])), 80, '')." - full size in mm.$form";
+        $name = Str::limit(Str::slug(Catalogue::own()->renderPlain($template['name'])), 80, '')." - full size in mm.$form";
 
         return new Response($body, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"$name\"", 'Cache-Control' => 'no-store']);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Actions\Starting;
+use App\Words\Language;
 use App\Words\Reader;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -23,6 +24,7 @@ final class ProfileRequest extends FormRequest
             'fraction' => ['nullable', 'integer', Rule::in(Reader::FRACTIONS)],
             'paper' => ['nullable', 'in:a4,letter'],
             'currency' => ['nullable', 'regex:/^[A-Z]{3}$/'],
+            'language' => ['nullable', Rule::in(array_keys(Language::all()))],
             'workshop' => ['array'],
             'sheets' => ['array', 'max:20'],
             'sheets.*' => ['array'],
@@ -36,7 +38,8 @@ final class ProfileRequest extends FormRequest
             'fraction.*' => 'Inches are shown to 1/8, 1/16, 1/32 or 1/64.',
             'paper.*' => 'The paper is a4 or letter.',
             'currency.*' => 'A currency is three capital letters, such as EUR or USD.',
-            '*' => 'A profile holds a unit (mm or in), a fraction, a paper, a currency, a workshop and a list of sheets.',
+            'language.*' => 'This server does not speak that language.',
+            '*' => 'A profile holds a unit (mm or in), a fraction, a paper, a currency, a language, a workshop and a list of sheets.',
         ];
     }
 
@@ -50,7 +53,7 @@ final class ProfileRequest extends FormRequest
     public function profile(): array
     {
         /** @var array<string, mixed> $given */
-        $given = $this->safe(['unit', 'fraction', 'paper', 'currency', 'workshop', 'sheets']);
+        $given = $this->safe(['unit', 'fraction', 'paper', 'currency', 'language', 'workshop', 'sheets']);
         ProjectReader::read(Starting::in(Unit::Millimetre, $given)->document(SpaceKind::Niche, 'Profile', '2000-01-01'));
 
         return $given;

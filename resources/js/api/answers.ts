@@ -147,6 +147,8 @@ export interface Profile {
     readonly fraction?: 8 | 16 | 32 | 64 | null;
     readonly paper?: 'a4' | 'letter' | null;
     readonly currency?: string | null;
+    /** The code of one of the session's languages. */
+    readonly language?: string | null;
     readonly workshop?: object;
     readonly sheets?: readonly object[];
 }
@@ -165,6 +167,8 @@ export interface Household {
 export interface Session {
     readonly user: { id: string; name: string; profile: Profile; has_password: boolean } | null;
     readonly demo: boolean;
+    /** What each language calls itself, by its code. */
+    readonly languages: Readonly<Record<string, string>>;
     /** Whether anybody may begin an account here. */
     readonly sign_up: boolean;
 }

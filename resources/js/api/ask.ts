@@ -1,4 +1,5 @@
 import type { Text } from '../measure/words';
+import { say } from '../measure/say';
 
 /** What the server refused, in its own words; `problems` name the place of each thing wrong. */
 export class Refused extends Error {
@@ -43,7 +44,7 @@ async function reach(method: string, path: string, body: BodyInit | undefined, t
         const headers = { Accept: 'application/json', 'Content-Type': type, ...token() };
         return await fetch(path, { method, headers, ...(body === undefined ? {} : { body }) });
     } catch {
-        throw new Unreachable('The server cannot be reached; what you entered is kept here and sent again.');
+        throw new Unreachable(say('The server cannot be reached; what you entered is kept here and sent again.'));
     }
 }
 
@@ -58,6 +59,6 @@ export async function ask<T>(method: string, path: string, body?: unknown, raw?:
     }
     if (response.status === 204) return undefined as T;
     const answer = (await response.json().catch(() => ({}))) as RefusalBody;
-    if (!response.ok) throw new Refused(answer.message ?? 'The server gave no reason.', response.status, answer);
+    if (!response.ok) throw new Refused(answer.message ?? say('The server gave no reason.'), response.status, answer);
     return answer as T;
 }

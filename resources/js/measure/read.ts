@@ -1,3 +1,4 @@
+import { say } from './say';
 import { minus, negated, over, plus, rational, type Rational, readRational, rounded, times } from './rational';
 
 /**
@@ -20,19 +21,19 @@ export class LengthNotReadable extends Error {
         readonly reason: Reason,
         readonly found = '',
     ) {
-        super(SENTENCES[reason].replace('{found}', found));
+        super(SENTENCES[reason].replace('{found}', () => found));
     }
 }
 
 const SENTENCES: Record<Reason, string> = {
-    empty: 'Nothing was entered; expected a length such as 34 5/8, 2\' 10 5/8", 880 or 88cm.',
-    sign: 'Could not read "{found}"; expected a length such as 34 5/8, 2\' 10 5/8", 880 or 88cm.',
-    comma: '"{found}" could be a decimal or a thousands comma; write it with a point or without the comma.',
-    groups: '"{found}" is two numbers with nothing between them; put +, − or a unit between.',
-    product: 'Two lengths cannot be multiplied; only one factor may carry a unit.',
-    divisor: 'A length can only be divided by a plain number other than zero.',
-    unfinished: 'The sum is not finished; a number is missing at its end or a bracket is open.',
-    range: 'That is longer than 50 m; expected a length inside a house.',
+    empty: say('Nothing was entered; expected a length such as 34 5/8, 2\' 10 5/8", 880 or 88cm.'),
+    sign: say('Could not read "{found}"; expected a length such as 34 5/8, 2\' 10 5/8", 880 or 88cm.'),
+    comma: say('"{found}" could be a decimal or a thousands comma; write it with a point or without the comma.'),
+    groups: say('"{found}" is two numbers with nothing between them; put +, − or a unit between.'),
+    product: say('Two lengths cannot be multiplied; only one factor may carry a unit.'),
+    divisor: say('A length can only be divided by a plain number other than zero.'),
+    unfinished: say('The sum is not finished; a number is missing at its end or a bracket is open.'),
+    range: say('That is longer than 50 m; expected a length inside a house.'),
 };
 
 export const PER_MM = 40_000;

@@ -1,6 +1,7 @@
 import sentences from '../../lang/en.json';
 import type { Unit } from './read';
 import { type AmountUnit, money, showAmount } from './amount';
+import { spokenKey } from './say';
 import { showWithUnit } from './show';
 
 /** A text of the plan: a key of the catalogue and typed arguments. The server's twin is App\Words\Catalogue. */
@@ -20,8 +21,10 @@ export type Argument =
 
 const catalogue: Readonly<Record<string, string>> = sentences;
 
+const sentence = (key: string): string | undefined => spokenKey(key) ?? catalogue[key];
+
 export function render(text: Text, unit: Unit): string {
-    const template = catalogue[`${text.key}@${unit}`] ?? catalogue[text.key] ?? text.key;
+    const template = sentence(`${text.key}@${unit}`) ?? sentence(text.key) ?? text.key;
     return template.replace(/\{(\w+)(?:\|([^|}]*)\|([^}]*))?\}/g, (_, name: string, one?: string, many?: string) => {
         const shown = argument(text.args[name], unit);
         return one === undefined ? shown : `${shown} ${shown === '1' ? one : many}`;

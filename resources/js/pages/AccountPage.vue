@@ -45,7 +45,7 @@ async function signOut(): Promise<void> {
             <button class="linkish" @click="signOut">Sign out</button>
         </p>
         <h2>Reading and printing</h2>
-        <ReadingForm :profile="session.user.profile" />
+        <ReadingForm :profile="session.user.profile" :languages="session.languages" />
         <h2>Password</h2>
         <p v-if="!session.user.has_password" class="soft">This account is the demo’s: it has no password, and stays.</p>
         <template v-else>

@@ -5,6 +5,7 @@ import { api, type Household, type ProjectLine, type Which } from '../api/client
 import Choice from '../ui/Choice.vue';
 import { useTelling } from '../ui/telling';
 import MoveProject from './MoveProject.vue';
+import { say } from '../measure/say';
 
 /** The projects of one's households: found by name, copied, put away, moved, deleted and brought back. */
 const props = defineProps<{ households: readonly Household[] }>();
@@ -32,9 +33,9 @@ const act = (work: () => Promise<unknown>): Promise<boolean> =>
         await load();
     });
 const none: Record<Which, string> = {
-    open: 'No project yet: begin one below, or bring one in from a file.',
-    archived: 'Nothing is put away.',
-    deleted: 'Nothing was deleted in the last thirty days.',
+    open: say('No project yet: begin one below, or bring one in from a file.'),
+    archived: say('Nothing is put away.'),
+    deleted: say('Nothing was deleted in the last thirty days.'),
 };
 </script>
 

@@ -7,11 +7,13 @@ import Choice from '../ui/Choice.vue';
 import { useTelling } from '../ui/telling';
 
 /** How one reads and prints. Saw, instruments and sheets of new projects are kept from the Cut stage. */
-const props = defineProps<{ profile: Profile }>();
+const props = defineProps<{ profile: Profile; languages: Readonly<Record<string, string>> }>();
 const unit = ref<'own' | 'mm' | 'in'>(props.profile.unit ?? 'own');
 const fraction = ref(String(props.profile.fraction ?? 32));
 const paper = ref<'a4' | 'letter'>(props.profile.paper ?? 'a4');
 const currency = ref(props.profile.currency ?? 'EUR');
+const tongues = Object.entries(props.languages).map(([value, label]) => ({ value, label }));
+const language = ref(props.profile.language ?? document.documentElement.lang);
 const kept = ref(false);
 const { trouble, tell } = useTelling();
 const fractions = ['8', '16', '32', '64'].map((value) => ({ value, label: `1/${value}` }));
@@ -22,6 +24,7 @@ async function keep(): Promise<void> {
             fraction: Number(fraction.value) as 8 | 16 | 32 | 64,
             paper: paper.value,
             currency: currency.value.toUpperCase(),
+            ...(tongues.length > 1 ? { language: language.value } : {}),
         });
     });
 }
@@ -57,6 +60,10 @@ async function keep(): Promise<void> {
                 ]"
                 @choose="(p) => (paper = p)"
             />
+        </div>
+        <div v-if="tongues.length > 1">
+            Language
+            <Choice label="language" :value="language" :options="tongues" @choose="(l) => (language = l)" />
         </div>
         <label
             >Currency of new projects

@@ -4,6 +4,7 @@ import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
 import { api, type Session } from '../api/client';
 import { useTelling } from '../ui/telling';
+import { say } from '../measure/say';
 
 /** Signing in, beginning an account, or asking for a new password: one at a time. */
 defineProps<{ session: Session }>();
@@ -15,7 +16,7 @@ const email = ref('');
 const password = ref('');
 const sent = ref(false);
 const { trouble, tell } = useTelling();
-const doing = computed(() => ({ in: 'Sign in', up: 'Begin an account', forgotten: 'Send me a link' })[way.value]);
+const doing = computed(() => ({ in: say('Sign in'), up: say('Begin an account'), forgotten: say('Send me a link') })[way.value]);
 
 async function go(): Promise<void> {
     await tell(async () => {

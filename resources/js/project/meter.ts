@@ -1,4 +1,5 @@
 import { onBeforeUnmount, ref, type Ref } from 'vue';
+import { say } from '../measure/say';
 
 /** What a distance meter says; the same whether it is simulated or real. */
 export interface MeterReading {
@@ -44,8 +45,8 @@ export const simulatedMeter: MeterLink = {
 const WEAK = 0.6;
 const LOW_BATTERY = 15;
 const troubles: Record<string, string> = {
-    out_of_range: 'Out of the meter’s range.',
-    no_signal: 'The meter got no light back: aim square at the wall.',
+    out_of_range: say('Out of the meter’s range.'),
+    no_signal: say('The meter got no light back: aim square at the wall.'),
 };
 
 /** A link that a page can switch on and off; what it hears goes to `use`. */
@@ -75,17 +76,17 @@ export function useMeter(
         on.value = true;
         letGo = link.connect({
             reading: (reading) => {
-                says.value = reading.quality < WEAK ? 'Weak light: aim square at the wall and take it again.' : '';
+                says.value = reading.quality < WEAK ? say('Weak light: aim square at the wall and take it again.') : '';
                 use(reading);
             },
             battery: (percent) => {
                 battery.value = percent;
-                if (percent < LOW_BATTERY) says.value = `The meter’s battery is low (${percent} %): it reads less finely.`;
+                if (percent < LOW_BATTERY) says.value = say('The meter’s battery is low ({0} %): it reads less finely.', percent);
             },
-            error: (code) => (says.value = troubles[code] ?? 'The meter reports a fault.'),
+            error: (code) => (says.value = troubles[code] ?? say('The meter reports a fault.')),
             disconnect: () => {
                 off();
-                says.value = 'The meter is gone: switched off, empty or out of reach.';
+                says.value = say('The meter is gone: switched off, empty or out of reach.');
             },
         });
     }

@@ -3,6 +3,7 @@ import type { Fact, Reading } from '../api/document';
 import type { Walked } from '../api/plan';
 import { happened, struck } from './facts';
 import { ulid } from './ulid';
+import { say } from '../measure/say';
 
 export type With = NonNullable<Fact['with']>;
 
@@ -54,17 +55,17 @@ export function neighbour(walk: readonly Walked[], id: string | null, step: 1 | 
 
 /** Instruments that make sense for a kind of reading, the usual one first. */
 export function instrumentsFor(kind: Walked['kind']): { value: With; label: string; hint?: string }[] {
-    if (isAngle(kind)) return [{ value: 'gauge', label: 'Angle gauge' }];
+    if (isAngle(kind)) return [{ value: 'gauge', label: say('Angle gauge') }];
     if (kind === 'plumb' || kind === 'level') {
         return [
-            { value: 'level', label: 'Level' },
-            { value: 'level_reversed', label: 'Level, both ways', hint: 'read, turned end for end, read again: the mean' },
-            { value: 'laser', label: 'Line laser' },
+            { value: 'level', label: say('Level') },
+            { value: 'level_reversed', label: say('Level, both ways'), hint: say('read, turned end for end, read again: the mean') },
+            { value: 'laser', label: say('Line laser') },
         ];
     }
-    if (kind === 'gap') return [{ value: 'tape', label: 'Rule' }];
+    if (kind === 'gap') return [{ value: 'tape', label: say('Rule') }];
     return [
-        { value: 'tape', label: 'Tape' },
-        { value: 'meter', label: 'Distance meter' },
+        { value: 'tape', label: say('Tape') },
+        { value: 'meter', label: say('Distance meter') },
     ];
 }

@@ -1,4 +1,5 @@
 import type { Operation } from '../api/client';
+import { say } from '../measure/say';
 
 /** A change that waits on this device until the server has it. Its ids are made here, so that sending it twice adds nothing. */
 export interface Waiting {
@@ -19,7 +20,7 @@ function opened(): Promise<IDBDatabase> {
         const request = indexedDB.open('incastro', 1);
         request.onupgradeneeded = () => request.result.createObjectStore(STORE, { keyPath: 'seq', autoIncrement: true });
         request.onsuccess = () => resolve(request.result);
-        request.onerror = () => reject(request.error ?? new Error('This device keeps nothing.'));
+        request.onerror = () => reject(request.error ?? new Error(say('This device keeps nothing.')));
     });
 }
 
@@ -30,7 +31,7 @@ async function within<T>(mode: IDBTransactionMode, work: (store: IDBObjectStore)
             const transaction = db.transaction(STORE, mode);
             const request = work(transaction.objectStore(STORE));
             transaction.oncomplete = () => resolve(request.result);
-            transaction.onerror = () => reject(transaction.error ?? new Error('This device would not keep it.'));
+            transaction.onerror = () => reject(transaction.error ?? new Error(say('This device would not keep it.')));
         });
     } finally {
         db.close();

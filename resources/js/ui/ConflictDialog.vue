@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue';
 import type { Text } from '../measure/words';
 import { useProject } from '../project/store';
 import { useRefusals } from './refusals';
+import { say } from '../measure/say';
 
 /** What two people changed at once, thing by thing; what only one of them changed stands as it is. */
 const project = useProject();
@@ -17,7 +18,7 @@ watch(
 );
 const rows = computed(() => project.conflict?.rows ?? []);
 const asked = computed(() => rows.value.some((r) => r.both));
-const shown = (text: Text | null): string => (text === null ? 'not there' : project.say(text));
+const shown = (text: Text | null): string => (text === null ? say('not there') : project.say(text));
 const settle = (stands: (index: number) => boolean): Promise<boolean> => guarded(project.settle(stands));
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
 import { ref, watch } from 'vue';
+import { say } from '../measure/say';
 
 /** A whole number typed; what is no number between the bounds is said and put back. */
 const props = defineProps<{ value: number; least: number; most: number; label: string }>();
@@ -20,7 +21,7 @@ watch(
 function commit(): void {
     const number = Number(typed.value.trim());
     if (typed.value.trim() === '' || !Number.isInteger(number) || number < props.least || number > props.most) {
-        refusal.value = `“${typed.value}” was not kept; expected a whole number from ${props.least} to ${props.most}.`;
+        refusal.value = say('“{0}” was not kept; expected a whole number from {1} to {2}.', typed.value, props.least, props.most);
         typed.value = String(props.value);
         return;
     }

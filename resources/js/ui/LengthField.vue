@@ -5,6 +5,7 @@ import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { readLength, type Unit } from '../measure/read';
 import { readDegrees } from '../measure/degrees';
 import { also, lossless } from '../measure/show';
+import { say } from '../measure/say';
 
 /** A length as people say it. Shows what it understood in both units; keeps what cannot be read, and says why. */
 const props = defineProps<{
@@ -43,7 +44,7 @@ const understood = computed(() => {
     try {
         if (props.degrees) return { ok: true, text: `= ${readDegrees(typed.value)}°` };
         const read = readLength(typed.value, props.unit);
-        const notes = read.notes.includes('fraction_as_inches') ? ', read as inches' : '';
+        const notes = read.notes.includes('fraction_as_inches') ? say(', read as inches') : '';
         return {
             ok: true,
             text: `= ${lossless(read.mm, props.unit)} ${props.unit} · ${also(read.mm, props.unit)}${read.exact ? '' : ', rounded'}${notes}`,
@@ -81,7 +82,7 @@ async function commit(then?: 'next' | 'back'): Promise<void> {
 
 /** The field has closed with something refused in it: it is said where it can still be read. */
 function sayElsewhere(): void {
-    toast.add({ severity: 'error', summary: `${props.label}: “${typed.value}” was not kept`, detail: refusal.value, life: 12000 });
+    toast.add({ severity: 'error', summary: say('{0}: “{1}” was not kept', props.label, typed.value), detail: refusal.value, life: 12000 });
 }
 
 onBeforeUnmount(() => {

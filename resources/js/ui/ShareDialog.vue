@@ -6,6 +6,7 @@ import { onMounted, ref } from 'vue';
 import { api, type SharedLink } from '../api/client';
 import { useTelling } from './telling';
 import { useProject } from '../project/store';
+import { say } from '../measure/say';
 
 /** Links by which somebody without an account reads this project: made with an end, copied once, called off. */
 const shown = defineModel<boolean>({ required: true });
@@ -17,10 +18,10 @@ const url = ref('');
 const copied = ref(false);
 const { trouble, tell } = useTelling();
 const periods = [
-    { days: 2, label: 'two days' },
-    { days: 14, label: 'two weeks' },
-    { days: 90, label: 'three months' },
-    { days: 365, label: 'a year' },
+    { days: 2, label: say('two days') },
+    { days: 14, label: say('two weeks') },
+    { days: 90, label: say('three months') },
+    { days: 365, label: say('a year') },
 ];
 const load = async (): Promise<void> => void (links.value = (await api.links(project.line!.id)).data);
 onMounted(() => tell(load));

@@ -7,6 +7,7 @@ import { api } from '../api/client';
 import { useProject } from '../project/store';
 import { applyLight, light } from './light';
 import { useRefusals } from './refusals';
+import { say } from '../measure/say';
 
 // Fetched once they are asked for.
 const BringDialog = defineAsyncComponent(() => import('./bring/BringDialog.vue'));
@@ -19,45 +20,45 @@ const bringing = ref(false);
 const menu = ref<InstanceType<typeof Menu> | null>(null);
 
 const saved = computed(() => {
-    if (project.saveState === 'saving') return 'Saving…';
-    if (project.saveState === 'waiting') return 'Kept here; waiting for the server';
+    if (project.saveState === 'saving') return say('Saving…');
+    if (project.saveState === 'waiting') return say('Kept here; waiting for the server');
     const at = project.savedAt;
-    return at ? `Saved ${at.toTimeString().slice(0, 5)}` : '';
+    return at ? say('Saved {0}', at.toTimeString().slice(0, 5)) : '';
 });
 
 const take = (what: string): void => void (window.location.href = `/api/projects/${project.line!.id}/${what}`);
 
 const items = computed(() => [
-    { label: 'Plan as PDF', icon: 'pi pi-file-pdf', command: () => take('plan.pdf') },
-    { label: 'Booklet for the shop', icon: 'pi pi-book', command: () => take('booklet.pdf') },
-    { label: 'At the wall, on a phone', icon: 'pi pi-mobile', command: () => void router.push(`/projects/${project.line!.id}/wall`) },
-    { label: 'Measuring list to print', icon: 'pi pi-list-check', command: () => take('measuring-list.pdf') },
-    { label: 'Survey sheet', icon: 'pi pi-file', command: () => take('survey.pdf') },
-    { label: 'Cut list as CSV', icon: 'pi pi-table', command: () => take('parts.csv') },
-    { label: 'Parts as DXF, in mm', icon: 'pi pi-clone', command: () => take('parts.dxf') },
-    { label: 'Project with its photos', icon: 'pi pi-box', command: () => take('project.zip') },
-    { label: 'Project as JSON', icon: 'pi pi-download', command: () => take('project.json') },
+    { label: say('Plan as PDF'), icon: 'pi pi-file-pdf', command: () => take('plan.pdf') },
+    { label: say('Booklet for the shop'), icon: 'pi pi-book', command: () => take('booklet.pdf') },
+    { label: say('At the wall, on a phone'), icon: 'pi pi-mobile', command: () => void router.push(`/projects/${project.line!.id}/wall`) },
+    { label: say('Measuring list to print'), icon: 'pi pi-list-check', command: () => take('measuring-list.pdf') },
+    { label: say('Survey sheet'), icon: 'pi pi-file', command: () => take('survey.pdf') },
+    { label: say('Cut list as CSV'), icon: 'pi pi-table', command: () => take('parts.csv') },
+    { label: say('Parts as DXF, in mm'), icon: 'pi pi-clone', command: () => take('parts.dxf') },
+    { label: say('Project with its photos'), icon: 'pi pi-box', command: () => take('project.zip') },
+    { label: say('Project as JSON'), icon: 'pi pi-download', command: () => take('project.json') },
     ...(project.line?.may_change
         ? [
-              { label: 'A link to read by', icon: 'pi pi-link', command: () => void (sharing.value = true) },
+              { label: say('A link to read by'), icon: 'pi pi-link', command: () => void (sharing.value = true) },
               { separator: true },
-              { label: 'Bring in readings, boards, a drawing', icon: 'pi pi-upload', command: () => void (bringing.value = true) },
+              { label: say('Bring in readings, boards, a drawing'), icon: 'pi pi-upload', command: () => void (bringing.value = true) },
           ]
         : []),
     { separator: true },
     {
-        label: project.unit === 'mm' ? 'Read in inches' : 'Read in millimetres',
+        label: project.unit === 'mm' ? say('Read in inches') : say('Read in millimetres'),
         icon: 'pi pi-arrows-h',
         command: () => void guarded(project.readIn(project.unit === 'mm' ? 'in' : 'mm')),
     },
     {
-        label: light.value === 'dark' ? 'Light' : 'Dark',
+        label: light.value === 'dark' ? say('Light') : say('Dark'),
         icon: 'pi pi-moon',
         command: () => applyLight(light.value === 'dark' ? 'light' : 'dark'),
     },
     { separator: true },
-    { label: 'All projects', icon: 'pi pi-folder-open', command: () => void router.push('/') },
-    { label: 'Sign out', icon: 'pi pi-sign-out', command: () => void api.signOut().then(() => window.location.assign('/')) },
+    { label: say('All projects'), icon: 'pi pi-folder-open', command: () => void router.push('/') },
+    { label: say('Sign out'), icon: 'pi pi-sign-out', command: () => void api.signOut().then(() => window.location.assign('/')) },
 ]);
 </script>
 

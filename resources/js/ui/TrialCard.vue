@@ -7,6 +7,7 @@ import { render } from '../measure/words';
 import { happened } from '../project/facts';
 import { useProject } from '../project/store';
 import LengthField from './LengthField.vue';
+import { say } from '../measure/say';
 
 /** One check: what is expected at each point, what was read, and what cures what is off. */
 const props = defineProps<{ trial: Trial; send: (op: Operation) => Promise<unknown> }>();
@@ -17,8 +18,8 @@ const keep = (point: string, mm: number): Promise<unknown> =>
     props.send(happened({ kind: 'checked', trial: props.trial.id, points: { [point]: mm } }));
 const may = computed(() =>
     props.trial.kind === 'square'
-        ? `They may differ by ${show(props.trial.limit, project.unit)} ${project.unit}.`
-        : `Up to ${show(props.trial.limit, project.unit)} ${project.unit} nobody minds.`,
+        ? say('They may differ by {0} {1}.', show(props.trial.limit, project.unit), project.unit)
+        : say('Up to {0} {1} nobody minds.', show(props.trial.limit, project.unit), project.unit),
 );
 </script>
 

@@ -1,5 +1,6 @@
 import { useToast } from 'primevue/usetoast';
 import { Refused } from '../api/client';
+import { say } from '../measure/say';
 
 /** Says what went wrong where a field is not there to say it. A conflict has its own dialog. */
 export function useRefusals(): (work: Promise<unknown>) => Promise<boolean> {
@@ -12,7 +13,7 @@ export function useRefusals(): (work: Promise<unknown>) => Promise<boolean> {
             if (!(error instanceof Refused && error.status === 409)) {
                 toast.add({
                     severity: 'error',
-                    summary: 'Not saved',
+                    summary: say('Not saved'),
                     detail: error instanceof Error ? error.message : String(error),
                     life: 9000,
                 });

@@ -2,6 +2,7 @@ import type { ProjectDocument } from '../api/document';
 import type { Plan } from '../api/plan';
 import { isRead } from '../project/readings';
 import { isOpen } from './severity';
+import { say } from '../measure/say';
 
 /** How far a stage's notch is cut: untouched, begun, settled. */
 export type Cutness = 'empty' | 'pencilled' | 'cut';
@@ -15,7 +16,7 @@ const without = (plan: Plan, stage: string, settled: boolean): Cutness =>
 export const stages = [
     {
         name: 'site',
-        title: 'Site',
+        title: say('Site'),
         said,
         cutness: (plan: Plan): Cutness => {
             const walk = Object.values(plan.site).flatMap((s) => s.walk);
@@ -25,14 +26,14 @@ export const stages = [
     },
     {
         name: 'piece',
-        title: 'Piece',
+        title: say('Piece'),
         said,
         cutness: (plan: Plan, document: ProjectDocument): Cutness =>
             Object.keys(document.pieces).length === 0 ? 'empty' : without(plan, 'piece', plan.parts.length > 0),
     },
     {
         name: 'fit',
-        title: 'Fit',
+        title: say('Fit'),
         said,
         cutness: (plan: Plan): Cutness =>
             plan.parts.length === 0
@@ -41,7 +42,7 @@ export const stages = [
     },
     {
         name: 'cut',
-        title: 'Cut',
+        title: say('Cut'),
         said,
         cutness: (plan: Plan): Cutness =>
             plan.cut.length === 0
@@ -54,13 +55,13 @@ export const stages = [
     },
     {
         name: 'make',
-        title: 'Make',
+        title: say('Make'),
         said,
         cutness: (plan: Plan): Cutness => (plan.parts.length === 0 ? 'empty' : without(plan, 'make', plan.buy.to_buy === 0)),
     },
     {
         name: 'log',
-        title: 'Log',
+        title: say('Log'),
         said,
         cutness: (plan: Plan): Cutness => {
             const begun =

@@ -1,5 +1,6 @@
 import { type Ref, ref } from 'vue';
 import { Refused } from '../api/client';
+import { say } from '../measure/say';
 
 /** Does something and keeps what was refused as sentences, each with its place. */
 export function useTelling(): { trouble: Ref<string[]>; tell: (work: () => Promise<void>) => Promise<boolean> } {
@@ -13,7 +14,7 @@ export function useTelling(): { trouble: Ref<string[]>; tell: (work: () => Promi
             const problems = error instanceof Refused ? (error.body.problems ?? []) : [];
             trouble.value =
                 problems.length > 0
-                    ? problems.map((p) => `${p.message}${p.pointer ? ` (at ${p.pointer})` : ''}`)
+                    ? problems.map((p) => `${p.message}${p.pointer ? say(' (at {0})', p.pointer) : ''}`)
                     : [error instanceof Error ? error.message : String(error)];
             return false;
         }

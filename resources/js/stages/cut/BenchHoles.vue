@@ -3,6 +3,7 @@ import type { BoreRow, Part } from '../../api/plan';
 import { show } from '../../measure/show';
 import { render, word, capitalised } from '../../measure/words';
 import { useProject } from '../../project/store';
+import { say } from '../../measure/say';
 
 /** Where the holes of one face or edge are marked: a distance from the edge to set once, and the places along it. */
 const props = defineProps<{
@@ -19,14 +20,14 @@ const project = useProject();
 const mm = (value: number): string => show(value, project.unit);
 const part = (id: string): Part | undefined => project.plan?.parts.find((p) => p.id === id);
 const what = (row: BoreRow): string => {
-    const size = row.kind === 'pocket' ? `, jig set to ${mm(props.thickness)}` : ` ${mm(row.diameter)}`;
+    const size = row.kind === 'pocket' ? say(', jig set to {0}', mm(props.thickness)) : ` ${mm(row.diameter)}`;
     return `${capitalised(word(`bore.${row.kind}`))}${size}`;
 };
 const deep = (row: BoreRow): string => (row.kind === 'pocket' ? '' : row.depth === null ? 'through' : mm(row.depth));
 const goes = (row: BoreRow): string => {
     const parts = row.with.map(part).filter((p) => p !== undefined);
     const named = parts.length === 1 ? `${parts[0]!.label} ${render(parts[0]!.name, project.unit)}` : parts.map((p) => p.label).join(', ');
-    return `${row.kind === 'spare_pin' ? 'other heights' : named}${row.screw ? `, screw ${mm(row.screw)}` : ''}`;
+    return `${row.kind === 'spare_pin' ? say('other heights') : named}${row.screw ? say(', screw {0}', mm(row.screw)) : ''}`;
 };
 const key = (i: number): string => `${props.name} ${props.first + i}`;
 </script>

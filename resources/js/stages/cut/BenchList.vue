@@ -3,6 +3,7 @@ import type { Bench } from '../../api/plan';
 import { render, word } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { tally, type BenchGroup } from './bench';
+import { say } from '../../measure/say';
 
 /** The boards that are machined, one line for those alike. */
 defineProps<{ groups: readonly BenchGroup[]; chosen: string | null }>();
@@ -12,7 +13,7 @@ const project = useProject();
 const counted = (bench: Bench): string => {
     const taken = bench.faces.reduce((n, f) => n + f.recesses.length, 0);
     const holes = tally(bench).map(([kind, n]) => `${n} ${word(`bore.${kind}`)}${n === 1 ? '' : 's'}`);
-    return [...holes, ...(taken ? [`${taken} let in or cut out`] : [])].join(', ');
+    return [...holes, ...(taken ? [say('{0} let in or cut out', taken)] : [])].join(', ');
 };
 </script>
 

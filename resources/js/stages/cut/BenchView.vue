@@ -10,6 +10,7 @@ import BenchFace from './BenchFace.vue';
 import BenchList from './BenchList.vue';
 import BenchHoles from './BenchHoles.vue';
 import { groups } from './bench';
+import { say } from '../../measure/say';
 
 /** What is done to each board once it is cut, board by board: holes, grooves and cut-outs on each face and edge, measured from one corner. */
 const project = useProject();
@@ -36,16 +37,33 @@ const facts = computed(() => {
     if (!part) return [];
     const band = project.document?.workshop?.banding;
     return [
-        `${mm(part.finished.length.mm)} × ${mm(part.finished.width.mm)} finished, ${mm(part.cut.length.mm)} × ${mm(part.cut.width.mm)} cut, ${mm(part.thickness)} thick.`,
+        say(
+            '{0} × {1} finished, {2} × {3} cut, {4} thick.',
+            mm(part.finished.length.mm),
+            mm(part.finished.width.mm),
+            mm(part.cut.length.mm),
+            mm(part.cut.width.mm),
+            mm(part.thickness),
+        ),
         part.banded.length
-            ? `Banded ${part.banded.join(', ')}: the cut size is before banding, the distances here are of the banded board${band ? `; mark before banding and they are ${mm(band)} less from that edge` : ''}.`
-            : 'No banded edge.',
+            ? say(
+                  'Banded {0}: the cut size is before banding, the distances here are of the banded board{1}.',
+                  part.banded.join(', '),
+                  band ? say('; mark before banding and they are {0} less from that edge', mm(band)) : '',
+              )
+            : say('No banded edge.'),
         ...(part.bevels.length
             ? [
-                  `Bevelled ${part.bevels.map((b) => `${b.toFixed(1)}°`).join(' and ')} from square, long point in the ${part.long_face} face.`,
+                  say(
+                      'Bevelled {0} from square, long point in the {1} face.',
+                      part.bevels.map((b) => `${b.toFixed(1)}°`).join(' and '),
+                      part.long_face,
+                  ),
               ]
             : []),
-        ...(chosen.value?.mirror ? [`The mirror image of ${chosen.value.mirror}: lay the two side by side and mark them as a pair.`] : []),
+        ...(chosen.value?.mirror
+            ? [say('The mirror image of {0}: lay the two side by side and mark them as a pair.', chosen.value.mirror)]
+            : []),
     ];
 });
 </script>

@@ -7,6 +7,7 @@ import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
 import OneSheetMore from './OneSheetMore.vue';
 import { useLayoutSearch } from './search';
+import { say } from '../../measure/say';
 
 const project = useProject();
 const guarded = useRefusals();
@@ -18,16 +19,16 @@ const trades = computed(() => (!running.value && search.value?.revision === proj
 const outcome = computed(() => {
     const now = search.value;
     if (!now || running.value) return '';
-    if (now.status === 'failed') return 'The search failed; the layout stands as it was.';
-    if (now.revision !== project.revision) return 'The project changed meanwhile; look again.';
+    if (now.status === 'failed') return say('The search failed; the layout stands as it was.');
+    if (now.revision !== project.revision) return say('The project changed meanwhile; look again.');
     if (better.value.length === 0)
-        return now.status === 'cancelled' ? 'Called off; nothing better had been found.' : 'Nothing better was found.';
+        return now.status === 'cancelled' ? say('Called off; nothing better had been found.') : say('Nothing better was found.');
     const found = better.value.map((id) => {
         const m = material(id)!;
         const n = now.layouts![id]!.sheets.length;
         return n < m.sheets.length
-            ? `${m.name}: ${n} sheets instead of ${m.sheets.length}`
-            : `${m.name}: the same ${n} sheets, with fewer settings of the fence or more left in one piece`;
+            ? say('{0}: {1} sheets instead of {2}', m.name, n, m.sheets.length)
+            : say('{0}: the same {1} sheets, with fewer settings of the fence or more left in one piece', m.name, n);
     });
     return found.join('; ') + '.';
 });

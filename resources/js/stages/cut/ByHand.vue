@@ -6,6 +6,7 @@ import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { usePlace } from './place';
+import { say } from '../../measure/say';
 
 /** Where the picked part lies, and what a hand may do with it. */
 const project = useProject();
@@ -22,7 +23,7 @@ const found = computed(() => {
     return null;
 });
 const part = computed(() => project.plan?.parts.find((p) => p.id === picked.value));
-const sheets = computed(() => (found.value?.material.sheets ?? []).map((_, n) => ({ value: n, label: `Sheet ${n + 1}` })));
+const sheets = computed(() => (found.value?.material.sheets ?? []).map((_, n) => ({ value: n, label: say('Sheet {0}', n + 1) })));
 
 function put(change: { sheet?: number; turned?: boolean; locked: boolean }): Promise<boolean> {
     const { material, n, at } = found.value!;

@@ -23,6 +23,7 @@ import LumberYard from './LumberYard.vue';
 import PartAsks from './PartAsks.vue';
 import SawOrder from './SawOrder.vue';
 import Choice from '../../ui/Choice.vue';
+import { say } from '../../measure/say';
 
 const project = useProject();
 const sheets = computed(() =>
@@ -55,10 +56,10 @@ watch(
     { immediate: true },
 );
 const tabs = computed(() => [
-    ...(sheets.value.length > 1 ? [{ key: -1, label: 'All sheets', wide: true }] : []),
+    ...(sheets.value.length > 1 ? [{ key: -1, label: say('All sheets'), wide: true }] : []),
     ...sheets.value.map((s, i) => ({ key: i, label: s.material.name, nth: s.number, of: s.material.sheets.length })),
-    ...(lumber.value.length ? [{ key: -2, label: 'Lumber' }] : []),
-    { key: -3, label: 'At the bench' },
+    ...(lumber.value.length ? [{ key: -2, label: say('Lumber') }] : []),
+    { key: -3, label: say('At the bench') },
 ]);
 const shown = computed(() => sheets.value[Math.max(0, at.value)]);
 </script>

@@ -5,6 +5,7 @@ import Select from 'primevue/select';
 import { useToast } from 'primevue/usetoast';
 import { computed, reactive, ref, watch } from 'vue';
 import { useProject } from '../../project/store';
+import { say } from '../../measure/say';
 
 /** Stickers for the parts: how they lie on a page is told once, then they are printed. */
 const project = useProject();
@@ -30,7 +31,7 @@ const known: { name: string; sheet: Sheet }[] = [
     { name: 'Letter, 2 × 5 of 101.6 × 50.8', sheet: { paper: 'letter', columns: 2, rows: 5, width: 101.6, height: 50.8, left: 4, top: 12.7, gap_x: 4.8, gap_y: 0 } },
 ]; // prettier-ignore
 const chosen = ref(known[project.unit === 'mm' ? 0 : 4]!.name);
-const own = 'Other: give columns, rows and size';
+const own = say('Other: give columns, rows and size');
 const sheet = reactive<Sheet>({ ...known[0]!.sheet });
 watch(
     chosen,
@@ -41,7 +42,7 @@ watch(
     { immediate: true },
 );
 const from = ref('1');
-const fields: [Exclude<keyof Sheet, 'paper'>, string][] = [['columns', 'Columns'], ['rows', 'Rows'], ['width', 'Width, mm'], ['height', 'Height, mm'], ['left', 'Left margin, mm'], ['top', 'Top margin, mm'], ['gap_x', 'Gap across, mm'], ['gap_y', 'Gap down, mm']]; // prettier-ignore
+const fields: [Exclude<keyof Sheet, 'paper'>, string][] = [['columns', say('Columns')], ['rows', say('Rows')], ['width', say('Width, mm')], ['height', say('Height, mm')], ['left', say('Left margin, mm')], ['top', say('Top margin, mm')], ['gap_x', say('Gap across, mm')], ['gap_y', say('Gap down, mm')]]; // prettier-ignore
 const query = computed(
     () => new URLSearchParams({ ...Object.fromEntries(Object.entries(sheet).map(([k, v]) => [k, String(v)])), from: from.value }),
 );
@@ -51,7 +52,12 @@ async function print(): Promise<void> {
     const answer = await fetch(`/api/projects/${project.line!.id}/labels.pdf?${query.value}`, { headers: { Accept: 'application/json' } });
     if (!answer.ok) {
         const body = (await answer.json()) as { message?: string };
-        toast.add({ severity: 'warn', summary: 'Not printed', detail: body.message ?? 'The labels could not be made.', life: 8000 });
+        toast.add({
+            severity: 'warn',
+            summary: say('Not printed'),
+            detail: body.message ?? say('The labels could not be made.'),
+            life: 8000,
+        });
         return;
     }
     const link = Object.assign(document.createElement('a'), {

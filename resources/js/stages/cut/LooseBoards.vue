@@ -10,6 +10,7 @@ import Choice from '../../ui/Choice.vue';
 import CountField from '../../ui/CountField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
+import { say } from '../../measure/say';
 
 /** Boards that belong to no piece and come from the same sheets: a jig, a shelf next door, a shape brought in. */
 const project = useProject();
@@ -20,7 +21,7 @@ const add = (): Promise<boolean> =>
     guarded(
         project.set(['loose', ulid()], {
             order: String(boards.value.length).padStart(3, '0'),
-            name: 'Board',
+            name: say('Board'),
             material: Object.keys(project.document!.stock)[0],
             length: 600,
             width: 300,

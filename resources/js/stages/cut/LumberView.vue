@@ -6,6 +6,7 @@ import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { useSize } from '../../ui/size';
+import { say } from '../../measure/say';
 
 /** What is cut from lengths of lumber: each stick to scale, with the parts along it and where each cut is marked. */
 const project = useProject();
@@ -17,7 +18,7 @@ const longest = (l: LumberPlan): number => Math.max(...l.sticks.map((s) => s.len
 const px = (l: LumberPlan, mm: number): number => (mm * (size.value.width - 40)) / longest(l);
 const title = (l: LumberPlan): string =>
     `${render(l.name, project.unit)}, ${show(l.thickness, project.unit)} × ${show(l.width, project.unit)}`;
-const buys = (l: LumberPlan): string => l.buy.map((b) => `${b.count} × ${b.name}${b.in_hand ? ' in hand' : ''}`).join(', ');
+const buys = (l: LumberPlan): string => l.buy.map((b) => `${b.count} × ${b.name}${b.in_hand ? say(' in hand') : ''}`).join(', ');
 const same = (s: StickPlan): string => JSON.stringify([s.name, s.pieces.map((p) => [p.at, p.length])]);
 </script>
 

@@ -12,6 +12,7 @@ import LengthRow from '../../ui/LengthRow.vue';
 import PriceRow from '../../ui/PriceRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import TextRow from '../../ui/TextRow.vue';
+import { say } from '../../measure/say';
 
 /** The lengths of lumber the shop sells, and sticks in hand with what is bad in them. */
 const project = useProject();
@@ -28,7 +29,9 @@ function add(stick: StickSize): Promise<boolean> {
     );
 }
 const bad = (s: StickSize): string =>
-    (s.defects ?? []).map((d) => `${lossless(d.from, project.documentUnit)} to ${lossless(d.to, project.documentUnit)}`).join(', ');
+    (s.defects ?? [])
+        .map((d) => say('{0} to {1}', lossless(d.from, project.documentUnit), lossless(d.to, project.documentUnit)))
+        .join(', ');
 
 /** "400 to 450, 1210 to 1230"; what cannot be read is said, and nothing is changed. */
 async function keepBad(at: string, e: Event): Promise<void> {
@@ -37,7 +40,7 @@ async function keepBad(at: string, e: Event): Promise<void> {
         (async () => {
             const defects = text === '' ? null : text.split(/[,;]/).map((span) => {
                 const [from, to, more] = span.split(/\bto\b|–/);
-                if (to === undefined || more !== undefined) throw new Error(`“${span.trim()}” was not kept; expected two places such as “400 to 450”.`);
+                if (to === undefined || more !== undefined) throw new Error(say('“{0}” was not kept; expected two places such as “400 to 450”.', span.trim()));
                 return { from: readLength(from!, project.documentUnit).mm, to: readLength(to, project.documentUnit).mm };
             });
             await project.set(['lumber', at, 'defects'], defects);

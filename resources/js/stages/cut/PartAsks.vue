@@ -9,6 +9,7 @@ import Choice from '../../ui/Choice.vue';
 import LengthField from '../../ui/LengthField.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
+import { say } from '../../measure/say';
 
 /** What the picked part asks of the sheet plan, beyond its size. */
 const project = useProject();
@@ -31,17 +32,17 @@ function keep(change: Partial<PartWish>): Promise<boolean> {
 const named = [
     {
         key: 'strip',
-        title: 'One strip with',
-        label: 'strip',
-        such: 'a name, such as doors',
-        hint: 'Parts with the same name here are cut side by side, so that the grain runs through.',
+        title: say('One strip with'),
+        label: say('strip'),
+        such: say('a name, such as doors'),
+        hint: say('Parts with the same name here are cut side by side, so that the grain runs through.'),
     },
     {
         key: 'together',
-        title: 'One sheet with',
-        label: 'sheet shared with',
-        such: 'a name, such as fronts',
-        hint: 'Parts with the same name here lie on one sheet, so that colour and batch match.',
+        title: say('One sheet with'),
+        label: say('sheet shared with'),
+        such: say('a name, such as fronts'),
+        hint: say('Parts with the same name here lie on one sheet, so that colour and batch match.'),
     },
 ] as const;
 </script>

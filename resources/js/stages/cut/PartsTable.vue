@@ -7,6 +7,7 @@ import { show } from '../../measure/show';
 import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
+import { say } from '../../measure/say';
 
 const project = useProject();
 const picked = usePicked();
@@ -29,9 +30,9 @@ const rows = computed(() =>
         material: p.material_name,
         finished: `${figure(p.finished.length)} × ${figure(p.finished.width)}`,
         cut: `${figure(p.cut.length)} × ${figure(p.cut.width)}`,
-        grain: p.bought ? 'bought' : p.grain === 'length' ? 'along length' : 'free',
+        grain: p.bought ? 'bought' : p.grain === 'length' ? say('along length') : 'free',
         banded: p.banded.join(', ') || '–',
-        site: waits.value.has(p.piece) ? 'waits: do not cut' : p.fit_on_site ? 'blank, fit on site' : '',
+        site: waits.value.has(p.piece) ? say('waits: do not cut') : p.fit_on_site ? say('blank, fit on site') : '',
     })),
 );
 const click = (e: DataTableRowClickEvent): void => void (picked.value = (e.data as { id: string }).id);

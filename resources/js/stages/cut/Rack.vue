@@ -7,6 +7,7 @@ import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
 import { useRefusals } from '../../ui/refusals';
+import { say } from '../../measure/say';
 
 /** What is left over of all the household’s projects: this one puts its own there, and draws on what fits its materials. */
 const project = useProject();
@@ -24,8 +25,8 @@ async function put(): Promise<void> {
     await look();
     toast.add({
         severity: 'success',
-        summary: 'On the rack',
-        detail: `${count} leftovers of this plan, each with a label to write on it.`,
+        summary: say('On the rack'),
+        detail: say('{0} leftovers of this plan, each with a label to write on it.', count),
         life: 6000,
     });
 }
@@ -45,7 +46,7 @@ async function use(p: RackPiece): Promise<void> {
     const id = serves(p)!;
     await api.takeFromRack(project.line!.id, p.id, true);
     const size = {
-        name: `${p.label} of the rack`,
+        name: say('{0} of the rack', p.label),
         length: p.length,
         width: p.width,
         in_hand: true,

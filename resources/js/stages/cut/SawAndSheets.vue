@@ -18,6 +18,7 @@ import CountField from '../../ui/CountField.vue';
 import SawsInHand from './SawsInHand.vue';
 import Sizes from './Sizes.vue';
 import type { Material } from '../../api/document';
+import { say } from '../../measure/say';
 
 /** What the saw takes and what the shop sells: kept in the project, so that its plan stays its plan. */
 const project = useProject();
@@ -47,17 +48,17 @@ async function keepAsMine(): Promise<void> {
     if (await guarded(api.keepProfile({ workshop: workshop.value, sheets }))) {
         toast.add({
             severity: 'success',
-            summary: 'Kept',
-            detail: 'New projects begin with this saw, these instruments and sheets.',
+            summary: say('Kept'),
+            detail: say('New projects begin with this saw, these instruments and sheets.'),
             life: 5000,
         });
     }
 }
 const edges = [
-    { key: 'left', label: 'Trim, left end' },
-    { key: 'right', label: 'Trim, right end' },
-    { key: 'near', label: 'Trim, upper edge' },
-    { key: 'far', label: 'Trim, lower edge' },
+    { key: 'left', label: say('Trim, left end') },
+    { key: 'right', label: say('Trim, right end') },
+    { key: 'near', label: say('Trim, upper edge') },
+    { key: 'far', label: say('Trim, lower edge') },
 ] as const;
 const trimmed = (id: string, m: Material, edge: string, mm: number): Promise<void> =>
     project.set(['stock', id, 'trims'], { ...m.trims, [edge]: mm });
@@ -66,19 +67,19 @@ const kinds = ['birch_ply', 'softwood_ply', 'fibreboard', 'particleboard', 'pine
     label: word(`made_of.${value}`),
 }));
 const router = [
-    { key: 'router_base', label: 'Router base', usual: 150 },
-    { key: 'router_bit', label: 'Router bit', usual: 12 },
+    { key: 'router_base', label: say('Router base'), usual: 150 },
+    { key: 'router_bit', label: say('Router bit'), usual: 12 },
 ] as const;
 const saw = [
-    { key: 'kerf', label: 'Kerf' },
-    { key: 'trim', label: 'Trim each edge' },
-    { key: 'banding', label: 'Banding' },
+    { key: 'kerf', label: say('Kerf') },
+    { key: 'trim', label: say('Trim each edge') },
+    { key: 'banding', label: say('Banding') },
 ] as const;
 const sheet = [
-    { key: 'nominal', label: 'Sold as' },
-    { key: 'thickness', label: 'Measured at' },
-    { key: 'sheet_length', label: 'Length' },
-    { key: 'sheet_width', label: 'Width' },
+    { key: 'nominal', label: say('Sold as') },
+    { key: 'thickness', label: say('Measured at') },
+    { key: 'sheet_length', label: say('Length') },
+    { key: 'sheet_width', label: say('Width') },
 ] as const;
 </script>
 

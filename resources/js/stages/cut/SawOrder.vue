@@ -3,6 +3,8 @@ import { computed } from 'vue';
 import type { Cut, Sheet, Yield } from '../../api/plan';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
+import { say } from '../../measure/say';
+import { sawnEdge } from '../../ui/sawnEdge';
 
 /** The cuts of one sheet in the order to make them: one setting of the fence after another, and what comes off at each. */
 const props = defineProps<{ sheet: Sheet; lit: number | null }>();
@@ -12,12 +14,16 @@ const project = useProject();
 const size = (y: Yield): string => `${show(y.length_mm, project.unit)} × ${show(y.width_mm, project.unit)}`;
 const said = (y: Yield): string => {
     if (y.what === 'trim') return 'trimming';
-    if (y.what === 'leftover') return `left over ${size(y)}`;
+    if (y.what === 'leftover') return say('left over {0}', size(y));
     if (y.what === 'part') return `${y.parts[0]}, ${size(y)}, done`;
-    return `piece ${size(y)} for ${y.parts.join(', ')}`;
+    return say('piece {0} for {1}', size(y), y.parts.join(', '));
 };
-const edge = (c: Cut): string => (c.axis === 'x' ? (c.from_far ? 'right end' : 'left end') : c.from_far ? 'lower edge' : 'upper edge');
-const saws: Record<string, string> = { mitre: 'mitre saw', table: 'table saw', guided: 'saw on its rail', shop: 'the shop' };
+const saws: Record<string, string> = {
+    mitre: say('mitre saw'),
+    table: say('table saw'),
+    guided: say('saw on its rail'),
+    shop: say('the shop'),
+};
 const named = computed(() => props.sheet.cuts.some((c) => c.saw));
 const metres = computed(() => (props.sheet.sawn / 1000).toFixed(1));
 </script>
@@ -54,7 +60,7 @@ const metres = computed(() => (props.sheet.sawn / 1000).toFixed(1));
                         <b v-if="c.setting">{{ show(c.fence_mm, project.unit) }}</b>
                         <span v-else class="soft">same</span>
                     </td>
-                    <td>{{ edge(c) }}</td>
+                    <td>{{ sawnEdge(c) }}</td>
                     <td>
                         {{ c.trim ? 'trim, ' : '' }}{{ c.kind === 'rip' ? 'along' : 'across' }},
                         {{ show(c.to_mm - c.from_mm, project.unit) }} long

@@ -6,6 +6,7 @@ import CountField from '../../ui/CountField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import LengthField from '../../ui/LengthField.vue';
 import { useRefusals } from '../../ui/refusals';
+import { say } from '../../measure/say';
 
 /** The saws there are and how far each reaches: the plan asks for no cut that none of them makes. */
 type Kind = keyof NonNullable<Workshop['saws']>;
@@ -14,10 +15,10 @@ const project = useProject();
 const guarded = useRefusals();
 
 const kinds: { kind: Kind; name: string; hint: string; asks: [Reach, string][] }[] = [
-    { kind: 'guided', name: 'Saw on a rail', hint: 'a circular saw guided by a rail or a straight edge', asks: [['longest_cut', 'Longest cut'], ['kerf', 'Kerf']] },
-    { kind: 'table', name: 'Table saw', hint: 'the fence goes so far; a larger sheet one person does not push', asks: [['widest_fence', 'Fence goes to'], ['piece_length', 'Pushed: long'], ['piece_width', 'Pushed: wide'], ['kerf', 'Kerf']] },
-    { kind: 'mitre', name: 'Mitre saw', hint: 'crosses a strip so wide', asks: [['longest_cut', 'Crosses'], ['kerf', 'Kerf']] },
-    { kind: 'shop', name: 'The shop’s saw', hint: 'cuts through from edge to edge before you carry it home', asks: [['tolerance', 'Exact to ±'], ['kerf', 'Kerf']] },
+    { kind: 'guided', name: say('Saw on a rail'), hint: say('a circular saw guided by a rail or a straight edge'), asks: [['longest_cut', say('Longest cut')], ['kerf', say('Kerf')]] },
+    { kind: 'table', name: say('Table saw'), hint: say('the fence goes so far; a larger sheet one person does not push'), asks: [['widest_fence', say('Fence goes to')], ['piece_length', say('Pushed: long')], ['piece_width', say('Pushed: wide')], ['kerf', say('Kerf')]] },
+    { kind: 'mitre', name: say('Mitre saw'), hint: say('crosses a strip so wide'), asks: [['longest_cut', say('Crosses')], ['kerf', say('Kerf')]] },
+    { kind: 'shop', name: say('The shop’s saw'), hint: say('cuts through from edge to edge before you carry it home'), asks: [['tolerance', say('Exact to ±')], ['kerf', say('Kerf')]] },
 ]; // prettier-ignore
 const saws = computed(() => project.document!.workshop.saws ?? {});
 const usual: Record<Kind, Saw> = { guided: { longest_cut: 1400 }, table: { widest_fence: 650, piece_length: 1250, piece_width: 650 }, mitre: { longest_cut: 300 }, shop: { stages: 2, cuts: 4, tolerance: 1 } }; // prettier-ignore

@@ -4,6 +4,7 @@ import type { MaterialPlan } from '../../api/plan';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import CutGoal from './CutGoal.vue';
+import { say } from '../../measure/say';
 
 const project = useProject();
 const unit = computed(() => project.unit);
@@ -15,12 +16,12 @@ const kept = (m: MaterialPlan): string[] =>
         .map((o) => `${show(o.length_mm, unit.value)}\u00a0×\u00a0${show(o.width_mm, unit.value)}`);
 const bought = (m: MaterialPlan): number => m.buy.filter((b) => !b.in_hand).reduce((n, b) => n + b.count, 0);
 const line = (b: MaterialPlan['buy'][number]): string =>
-    `${b.count} × ${b.name}${b.in_hand ? ', in hand' : ''} (${show(b.length, unit.value)} × ${show(b.width, unit.value)})`;
+    `${b.count} × ${b.name}${b.in_hand ? say(', in hand') : ''} (${show(b.length, unit.value)} × ${show(b.width, unit.value)})`;
 const proof = (m: MaterialPlan): string => {
-    if (m.status === 'optimal') return m.lower_bound === null ? 'Proved: no plan costs less.' : 'Proved: no plan needs fewer.';
+    if (m.status === 'optimal') return m.lower_bound === null ? say('Proved: no plan costs less.') : say('Proved: no plan needs fewer.');
     return m.lower_bound === null
-        ? 'Not proved that no plan costs less.'
-        : `No plan needs fewer than ${m.lower_bound}; not proved that this is the fewest.`;
+        ? say('Not proved that no plan costs less.')
+        : say('No plan needs fewer than {0}; not proved that this is the fewest.', m.lower_bound);
 };
 const sum = (m: MaterialPlan): string =>
     m.buy

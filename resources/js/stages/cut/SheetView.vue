@@ -8,6 +8,7 @@ import { usePicked } from '../../ui/picked';
 import { useDrag } from './drag';
 import SawMarks from './SawMarks.vue';
 import { useSize } from '../../ui/size';
+import { say } from '../../measure/say';
 
 /** One sheet to scale: parts with their marks, cuts numbered in the order they are made, what is left over. */
 const props = defineProps<{ material: MaterialPlan; sheet: Sheet; lit?: number | null; small?: boolean; number?: number }>();
@@ -21,10 +22,16 @@ const scale = computed(() =>
 );
 const trim = computed(() => {
     const [left, right, near, far] = props.sheet.trims as [number, number, number, number];
-    if (Math.max(left, right, near, far) === 0) return 'no trim';
+    if (Math.max(left, right, near, far) === 0) return say('no trim');
     return left === right && near === far && left === near
-        ? `trim ${show(left, project.unit)} each edge`
-        : `trim left ${show(left, project.unit)}, right ${show(right, project.unit)}, upper ${show(near, project.unit)}, lower ${show(far, project.unit)}`;
+        ? say('trim {0} each edge', show(left, project.unit))
+        : say(
+              'trim left {0}, right {1}, upper {2}, lower {3}',
+              show(left, project.unit),
+              show(right, project.unit),
+              show(near, project.unit),
+              show(far, project.unit),
+          );
 });
 const px = (mm: number): number => mm * scale.value;
 const parts = computed(() => new Map((project.plan?.parts ?? []).map((p) => [p.id, p])));

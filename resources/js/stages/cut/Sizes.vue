@@ -9,6 +9,7 @@ import LengthRow from '../../ui/LengthRow.vue';
 import PriceRow from '../../ui/PriceRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import TextRow from '../../ui/TextRow.vue';
+import { say } from '../../measure/say';
 
 /** Further sizes of one material: what the shop also sells, and pieces in hand. */
 const props = defineProps<{ id: string; material: Material }>();
@@ -29,12 +30,12 @@ function add(size: SheetSize): Promise<boolean> {
 }
 const half = (): Promise<boolean> =>
     add({
-        name: 'half sheet',
+        name: say('half sheet'),
         length: Math.round(props.material.sheet_length / 2),
         width: props.material.sheet_width,
         price_cents: Math.round(props.material.price_cents * 0.55),
     });
-const inHand = (): Promise<boolean> => add({ name: 'in hand', length: 600, width: 400, in_hand: true, limit: 1 });
+const inHand = (): Promise<boolean> => add({ name: say('in hand'), length: 600, width: 400, in_hand: true, limit: 1 });
 </script>
 
 <template>

@@ -2,6 +2,7 @@ import { useToast } from 'primevue/usetoast';
 import { api, Refused } from '../../api/client';
 import type { Placement } from '../../api/plan';
 import { useProject } from '../../project/store';
+import { say } from '../../measure/say';
 
 export type Where = { sheet: number; x: number; y: number; turned: boolean; locked: boolean };
 
@@ -18,7 +19,7 @@ export function usePlace(): (material: string, part: Pick<Placement, 'part' | 'h
         } catch (error) {
             toast.add({
                 severity: 'warn',
-                summary: 'It stays where it was',
+                summary: say('It stays where it was'),
                 detail: error instanceof Error ? error.message : String(error),
                 life: 7000,
             });

@@ -4,6 +4,7 @@ import type { CarriedBox } from '../../api/client';
 import { show } from '../../measure/show';
 import { render, word } from '../../measure/words';
 import { useProject } from '../../project/store';
+import { say } from '../../measure/say';
 
 /** What was found for each box: stretch by stretch, at its place, and what to do where it does not go. */
 const props = defineProps<{ boxes: readonly CarriedBox[]; chosen: string; at: number }>();
@@ -14,7 +15,7 @@ const box = computed(() => props.boxes.find((b) => b.id === props.chosen) ?? pro
 const mm = (v: number): string => show(v, project.unit);
 const stops = computed(() => [
     ...box.value.legs.map((l) => ({ name: l.name, verdict: l.verdict, says: l.says, tight: l.spare >= 0 && l.spare < 10 })),
-    { name: 'At its place', verdict: box.value.place.verdict, says: box.value.place.says, tight: false },
+    { name: say('At its place'), verdict: box.value.place.verdict, says: box.value.place.says, tight: false },
 ]);
 </script>
 

@@ -8,6 +8,7 @@ import { useProject } from '../../project/store';
 import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import { chosen, price } from './edges';
+import { say } from '../../measure/say';
 
 /** The ways of closing one gap: what each leaves, needs and costs; one is proposed, the person decides. */
 const props = defineProps<{ edge: string }>();
@@ -24,8 +25,10 @@ const choose = (kind: Edge['kind']): Promise<boolean> =>
     guarded(project.set(['pieces', id.value, props.edge], chosen(kind, project.fitted!.usual_set_off)));
 function costs(way: Way): string {
     const board =
-        way.blank === null ? '' : `${way.kind === 'trim' ? 'moulding' : 'board'} ${showWithUnit(way.blank, project.unit)} wide · `;
-    return `${board}${way.minutes} min${way.cents === null ? '' : ` · ${price(way.cents)} of board`}`;
+        way.blank === null
+            ? ''
+            : say('{0} {1} wide · ', way.kind === 'trim' ? say('moulding') : say('board'), showWithUnit(way.blank, project.unit));
+    return say('{0}{1} min{2}', board, way.minutes, way.cents === null ? '' : say(' · {0} of board', price(way.cents)));
 }
 </script>
 

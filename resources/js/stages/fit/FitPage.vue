@@ -20,6 +20,7 @@ import OffsetsCard from './OffsetsCard.vue';
 import ShimTags from './ShimTags.vue';
 import TakeTemplate from './TakeTemplate.vue';
 import TemplateBoard from './TemplateBoard.vue';
+import { say } from '../../measure/say';
 
 const project = useProject();
 const picked = usePicked();
@@ -38,11 +39,11 @@ const motion = computed(() => {
     return all.find((m) => m.id === picked.value || m.parts.includes(picked.value ?? '')) ?? all.find(stopped) ?? all[0] ?? null;
 });
 const views = computed(() => [
-    { key: 'place', label: 'In its place' },
-    { key: 'lines', label: 'Gaps and cut lines' },
-    { key: 'level', label: 'Level and flush' },
-    { key: 'carry', label: 'Will it go in?' },
-    ...(motion.value ? [{ key: 'moves', label: 'What moves' }] : []),
+    { key: 'place', label: say('In its place') },
+    { key: 'lines', label: say('Gaps and cut lines') },
+    { key: 'level', label: say('Level and flush') },
+    { key: 'carry', label: say('Will it go in?') },
+    ...(motion.value ? [{ key: 'moves', label: say('What moves') }] : []),
 ]);
 </script>
 

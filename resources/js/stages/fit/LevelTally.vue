@@ -6,6 +6,7 @@ import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
+import { say } from '../../measure/say';
 
 /** The base made level: what is packed under each support, and the stacks that must come out flush. */
 const project = useProject();
@@ -26,8 +27,8 @@ const stacks = computed(() =>
     })),
 );
 const schools = [
-    { value: 'stands_on', label: 'Stands on it' },
-    { value: 'cut_away', label: 'Cut away round it' },
+    { value: 'stands_on', label: say('Stands on it') },
+    { value: 'cut_away', label: say('Cut away round it') },
 ];
 const path = (key: string): string[] => ['pieces', project.piece![0], key];
 const school = (v: string): Promise<boolean> =>

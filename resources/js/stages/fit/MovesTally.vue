@@ -7,6 +7,7 @@ import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
 import Stepper from '../../ui/Stepper.vue';
 import { reach, stopped } from './moves';
+import { say } from '../../measure/say';
 
 /** What moves, how far it opens, what stops it; and for flaps the struts that hold them open and let them stay shut. */
 const props = defineProps<{ motion: Motion }>();
@@ -21,11 +22,15 @@ const metres = (nmm: number): string => `${(nmm / 1000).toFixed(2)} N·m`;
 /** Between what holds it open and what lets it stay shut. */
 const range = computed(() => {
     const s = struts.value;
-    if (!s || s.holds_from === null) return 'Mounted so, they cannot hold it open: move them further from the hinge.';
-    if (s.shuts_to === null) return `${newtons(s.holds_from)} or more each: they go over centre and pull it shut.`;
+    if (!s || s.holds_from === null) return say('Mounted so, they cannot hold it open: move them further from the hinge.');
+    if (s.shuts_to === null) return say('{0} or more each: they go over centre and pull it shut.', newtons(s.holds_from));
     return s.holds_from < s.shuts_to
-        ? `From ${newtons(s.holds_from)} to ${newtons(s.shuts_to)} each: holds open and stays shut.`
-        : `${newtons(s.holds_from)} each to hold it open, but over ${newtons(s.shuts_to)} it does not stay shut by itself: a catch, or struts mounted nearer the hinge.`;
+        ? say('From {0} to {1} each: holds open and stays shut.', newtons(s.holds_from), newtons(s.shuts_to))
+        : say(
+              '{0} each to hold it open, but over {1} it does not stay shut by itself: a catch, or struts mounted nearer the hinge.',
+              newtons(s.holds_from),
+              newtons(s.shuts_to),
+          );
 });
 const set = (key: string, value: number): Promise<boolean> =>
     guarded(project.set(['pieces', project.piece![0], 'struts'], { ...project.piece![1].struts, [key]: Math.round(value * 100) / 100 }));

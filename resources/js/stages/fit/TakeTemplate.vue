@@ -2,20 +2,21 @@
 import { ref } from 'vue';
 import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
+import { say } from '../../measure/say';
 
 /** The template at full size, to print or to send to a machine. */
 const props = defineProps<{ of: string }>();
 const project = useProject();
 const paper = ref('a4');
 const papers = [
-    { value: 'a4', label: 'A4' },
-    { value: 'a3', label: 'A3' },
-    { value: 'letter', label: 'Letter' },
+    { value: 'a4', label: say('A4') },
+    { value: 'a3', label: say('A3') },
+    { value: 'letter', label: say('Letter') },
 ];
 const behind = ref(false);
 const sides = [
-    { value: false, label: 'The face seen' },
-    { value: true, label: 'From behind', hint: 'Mirrored, for marking the other face' },
+    { value: false, label: say('The face seen') },
+    { value: true, label: say('From behind'), hint: say('Mirrored, for marking the other face') },
 ];
 const href = (form: string): string =>
     `/api/projects/${project.line!.id}/template.${form}?of=${encodeURIComponent(props.of)}${form === 'pdf' ? `&paper=${paper.value}` : ''}${behind.value ? '&behind=1' : ''}`;

@@ -7,6 +7,7 @@ import { money } from '../../measure/amount';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
 import { by } from './told';
+import { say } from '../../measure/say';
 
 /** One revision: its name, what it came to against the other, and bringing it back. */
 const props = defineProps<{ line: RevisionLine; compared: Compared | null }>();
@@ -25,11 +26,11 @@ const cash = (cents: number): string => money(cents, project.plan!.buy.currency)
 const hours = (minutes: number): string => `${(minutes / 60).toFixed(1)} h`;
 const plain = (n: number): string => `${n}`;
 const totals: readonly { key: keyof ComesTo; what: string; shown: (n: number) => string }[] = [
-    { key: 'parts', what: 'Parts', shown: plain },
-    { key: 'sheets', what: 'Sheets', shown: plain },
-    { key: 'cents', what: 'To buy', shown: cash },
-    { key: 'minutes', what: 'Work left', shown: hours },
-    { key: 'findings', what: 'Open findings', shown: plain },
+    { key: 'parts', what: say('Parts'), shown: plain },
+    { key: 'sheets', what: say('Sheets'), shown: plain },
+    { key: 'cents', what: say('To buy'), shown: cash },
+    { key: 'minutes', what: say('Work left'), shown: hours },
+    { key: 'findings', what: say('Open findings'), shown: plain },
 ];
 
 async function keep(): Promise<void> {

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Trial } from '../../api/plan';
 import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
+import { say } from '../../measure/say';
 
 /** Every check there is, in the order of the steps, with what it came to. */
 defineProps<{ trial: string | null }>();
@@ -13,9 +14,9 @@ const place = (t: Trial): number => {
     return at.length ? Math.min(...at) : project.plan!.steps.length;
 };
 const trials = computed(() => [...project.plan!.trials].sort((a, b) => place(a) - place(b)));
-const step = (t: Trial): string => (t.steps.length ? `step ${place(t) + 1}` : '');
+const step = (t: Trial): string => (t.steps.length ? say('step {0}', place(t) + 1) : '');
 const state = (t: Trial): string =>
-    t.cures.length ? 'off' : t.read === 0 ? 'to read' : t.read < t.points.length ? 'so far right' : 'right';
+    t.cures.length ? 'off' : t.read === 0 ? say('to read') : t.read < t.points.length ? say('so far right') : 'right';
 </script>
 
 <template>

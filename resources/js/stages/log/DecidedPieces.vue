@@ -4,6 +4,7 @@ import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
 import { labelOf, sheetOf } from './replan';
+import { say } from '../../measure/say';
 
 /** Pieces whose use was decided; each can be decided anew. */
 const project = useProject();
@@ -11,10 +12,10 @@ const guarded = useRefusals();
 type Piece = NonNullable<typeof project.plan>['rework']['pieces'][number];
 const pieces = computed(() => project.plan!.rework.pieces.filter((p) => p.use !== null && !p.open));
 function said(p: Piece): string {
-    if (p.use === 'stock') return 'a board to cut from';
+    if (p.use === 'stock') return say('a board to cut from');
     if (p.serves === null) return 'lost';
     const own = labelOf(project.plan!, p.serves);
-    return p.worth === 'right' ? own : `${own}, to be trimmed`;
+    return p.worth === 'right' ? own : say('{0}, to be trimmed', own);
 }
 const anew = (p: Piece): Promise<boolean> => guarded(project.set(['rework', p.begun, 'uses', p.item], null));
 </script>

@@ -7,6 +7,7 @@ import { happened } from '../../project/facts';
 import { useProject } from '../../project/store';
 import MarkedDrawing from '../../ui/MarkedDrawing.vue';
 import { useRefusals } from '../../ui/refusals';
+import { say } from '../../measure/say';
 
 /** What whoever lives with it wants to know: what it is, what it hides, what is where, what to look after. */
 const project = useProject();
@@ -15,10 +16,12 @@ const record = computed(() => project.plan!.handover);
 const mm = (n: number): string => `${show(n, project.unit)} ${project.unit}`;
 const finish = (p: (typeof record.value.pieces)[number]): string =>
     p.finish === 'none'
-        ? 'not finished'
-        : [p.finish === 'paint' ? 'painted' : 'clear finish', `${p.coats} coats`, p.colour, p.sheen].filter(Boolean).join(', ');
+        ? say('not finished')
+        : [p.finish === 'paint' ? say('painted') : say('clear finish'), say('{0} coats', p.coats), p.colour, p.sheen]
+              .filter(Boolean)
+              .join(', ');
 const tin = (t: { name: string; colour: string | null; sheen: string | null; batch: string | null }): string =>
-    [...new Set([t.name, t.colour, t.sheen, t.batch && `batch ${t.batch}`].filter(Boolean))].join(', ');
+    [...new Set([t.name, t.colour, t.sheen, t.batch && say('batch {0}', t.batch)].filter(Boolean))].join(', ');
 /** Every photo by its number, the same as on paper. */
 const photos = computed(() => record.value.hidden.flatMap((h) => h.photos));
 const marks = (piece: string): { x: number; y: number; text: string }[] =>

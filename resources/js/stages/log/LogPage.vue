@@ -18,6 +18,7 @@ import ReplanView from './ReplanView.vue';
 import WriteDown from './WriteDown.vue';
 import { hoursOf } from './record';
 import { type Instead, insteadWith } from './replan';
+import { say } from '../../measure/say';
 
 /** What has happened: how far every part is, and everything that was written down. */
 const project = useProject();
@@ -29,11 +30,11 @@ const chosen = ref<string | null>(null);
 const trial = computed(() => project.plan?.trials.find((t) => t.id === (chosen.value ?? picked.value)) ?? project.plan?.trials[0] ?? null);
 const open = computed(() => project.plan?.rework.open ?? 0);
 const views = computed<{ key: View; label: string }[]>(() => [
-    { key: 'parts', label: 'Parts' },
-    { key: 'change', label: open.value ? `Change, ${open.value} to decide` : 'Change' },
-    { key: 'checks', label: off.value ? `Checks, ${off.value} off` : 'Checks' },
-    { key: 'record', label: 'What happened' },
-    { key: 'handover', label: 'Handing over' },
+    { key: 'parts', label: say('Parts') },
+    { key: 'change', label: open.value ? say('Change, {0} to decide', open.value) : say('Change') },
+    { key: 'checks', label: off.value ? say('Checks, {0} off', off.value) : say('Checks') },
+    { key: 'record', label: say('What happened') },
+    { key: 'handover', label: say('Handing over') },
 ]);
 /** A finding about a check opens it; one about a piece that waits for a decision, the change. */
 watch(

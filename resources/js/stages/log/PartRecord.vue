@@ -8,6 +8,7 @@ import { render, word } from '../../measure/words';
 import { happened } from '../../project/facts';
 import { useProject } from '../../project/store';
 import Button from 'primevue/button';
+import { say } from '../../measure/say';
 
 /** One part: how far it is, what it measures, and what is to be said of it. */
 const props = defineProps<{ part: Part }>();
@@ -34,7 +35,7 @@ async function keep(value: object): Promise<void> {
 async function measured(): Promise<void> {
     try {
         const sizes = Object.entries(typed.value).filter(([, t]) => t.trim() !== '');
-        if (sizes.length === 0) throw new Error('Nothing was kept; expected a length or a width.');
+        if (sizes.length === 0) throw new Error(say('Nothing was kept; expected a length or a width.'));
         const read = sizes.map(([k, t]) => [k, readLength(t, project.documentUnit).mm] as const);
         // As it came off the saw it is compared with its cut size, later with its finished one.
         const off = props.part.state === 'cut' && props.part.as_cut?.begun ? { begun: props.part.as_cut.begun } : {};

@@ -6,6 +6,7 @@ import { api } from '../../api/client';
 import { photoOf } from '../../project/photo';
 import { useProject } from '../../project/store';
 import MarkedDrawing from '../../ui/MarkedDrawing.vue';
+import { say } from '../../measure/say';
 
 /** A photo of something, with a mark on the drawing where it was taken. */
 const props = defineProps<{ about: string }>();
@@ -31,7 +32,7 @@ const set = (at: { x: number; y: number }): void => {
 };
 async function keep(): Promise<void> {
     try {
-        if (!file.value) throw new Error('No picture was chosen; expected a JPEG or PNG.');
+        if (!file.value) throw new Error(say('No picture was chosen; expected a JPEG or PNG.'));
         const of = {
             kind: 'picture' as const,
             about: props.about,

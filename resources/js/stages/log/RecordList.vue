@@ -5,6 +5,7 @@ import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
 import { type Fact, making, verdictOf } from './record';
 import { said } from './saying';
+import { say } from '../../measure/say';
 
 /** What happened, newest first. Nothing is erased: what is struck out stays to be read, and can be put back. */
 const project = useProject();
@@ -14,7 +15,7 @@ const known = computed(() => ({ document: project.document!, plan: project.plan!
 const when = (f: Fact): string => (f.at ? `${f.at.slice(0, 10)} ${f.at.slice(11, 16)}` : '');
 const verdict = (id: string): string => {
     const last = verdictOf(project.document!, id);
-    return last === null ? '' : last.good ? 'Later: it was right.' : 'Later: better otherwise.';
+    return last === null ? '' : last.good ? say('Later: it was right.') : say('Later: better otherwise.');
 };
 const judge = (of: string, good: boolean): Promise<boolean> => guarded(project.change(happened({ kind: 'verdict', of, good })));
 </script>

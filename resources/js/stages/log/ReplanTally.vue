@@ -5,13 +5,14 @@ import { money } from '../../measure/amount';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
 import { difference } from './replan';
+import { say } from '../../measure/say';
 
 /** What the change costs, and taking it. */
 const props = defineProps<{ replan: Replan }>();
 const project = useProject();
 const guarded = useRefusals();
 const cash = (cents: number): string => money(cents, project.plan!.buy.currency);
-const time = (minutes: number): string => (minutes < 60 ? `${minutes} min` : `${(minutes / 60).toFixed(1)} h`);
+const time = (minutes: number): string => (minutes < 60 ? say('{0} min', minutes) : say('{0} h', (minutes / 60).toFixed(1)));
 const take = (): Promise<boolean> => guarded(project.change(...props.replan.ops));
 </script>
 

@@ -7,6 +7,7 @@ import { usePicked } from '../../ui/picked';
 import DecidedPieces from './DecidedPieces.vue';
 import SheetAccounts from './SheetAccounts.vue';
 import { labelOf, type Row, sheetOf } from './replan';
+import { say } from '../../measure/say';
 
 /** What becomes of every cut piece that is not what the plan wants of it now, and what is cut anew. */
 defineProps<{ replan: Replan | null; trouble: string }>();
@@ -20,16 +21,18 @@ const name = (part: string): string => {
 };
 const mm = (n: number): string => show(n, project.unit);
 function needs(row: Row): string {
-    if (row.spoiled) return 'cut wrong';
-    if (row.serves === null) return 'no longer wanted';
+    if (row.spoiled) return say('cut wrong');
+    if (row.serves === null) return say('no longer wanted');
     return `${mm(row.length - row.over_length!)} × ${mm(row.width - row.over_width!)}`;
 }
 function means(row: Row, { use, over_length, over_width }: Row['choices'][number]): string {
-    if (use === 'stock') return 'A board to cut from';
-    if (use === 'lost') return 'Lost';
-    const off = [over_length ? `${mm(over_length)} off the length` : '', over_width ? `${mm(over_width)} off the width` : ''];
+    if (use === 'stock') return say('A board to cut from');
+    if (use === 'lost') return say('Lost');
+    const off = [over_length ? say('{0} off the length', mm(over_length)) : '', over_width ? say('{0} off the width', mm(over_width)) : ''];
     const trimmed = off.filter(Boolean).join(', ');
-    return use === row.serves ? `Trimmed: ${trimmed}` : `Becomes ${label(use)}, ${name(use)}${trimmed ? `, ${trimmed}` : ''}`;
+    return use === row.serves
+        ? say('Trimmed: {0}', trimmed)
+        : say('Becomes {0}, {1}{2}', label(use), name(use), trimmed ? `, ${trimmed}` : '');
 }
 </script>
 

@@ -1,6 +1,7 @@
 import type { ProjectDocument } from '../../api/document';
 import type { Part, Plan } from '../../api/plan';
 import { render } from '../../measure/words';
+import { say } from '../../measure/say';
 
 export const states = ['to_cut', 'cut', 'machined', 'finished', 'assembled', 'installed'] as const;
 
@@ -67,7 +68,7 @@ const some = (said: Said, ...keys: string[]): Record<string, string> =>
     Object.fromEntries(keys.filter((k) => said[k]).map((k) => [k, said[k]!]));
 
 function needed(said: Said, key: string, what: string): string {
-    if (!said[key]) throw new Error(`Nothing was kept; expected ${what}.`);
+    if (!said[key]) throw new Error(say('Nothing was kept; expected {0}.', what));
     return said[key];
 }
 
@@ -75,7 +76,7 @@ function needed(said: Said, key: string, what: string): string {
 function distance(said: Said, nth: string, read: (text: string) => number): object {
     const [from, length] = [said[`${nth}From`], said[`${nth}Length`]];
     if (!from && !length) return {};
-    if (!from || !length) throw new Error('Nothing was kept; expected both what it is measured from and how far.');
+    if (!from || !length) throw new Error(say('Nothing was kept; expected both what it is measured from and how far.'));
     return { [nth]: { from, length: read(length) } };
 }
 
@@ -85,69 +86,69 @@ export const writings: Record<
     { label: string; hint: string; fields: readonly Field[]; fact: (said: Said, about: string, read: (text: string) => number) => object }
 > = {
     remark: {
-        label: 'Note',
-        hint: 'Anything worth knowing',
-        fields: [field('text', 'Note', 'note')],
+        label: say('Note'),
+        hint: say('Anything worth knowing'),
+        fields: [field('text', say('Note'), 'note')],
         fact: (said, about) => ({ kind: 'remark', about, text: needed(said, 'text', 'a note') }),
     },
     choice: {
-        label: 'Decision',
-        hint: 'What was decided, and why; how it turned out can be said later',
-        fields: [field('text', 'Decided', 'what was decided'), field('reason', 'Because', 'why')],
+        label: say('Decision'),
+        hint: say('What was decided, and why; how it turned out can be said later'),
+        fields: [field('text', say('Decided'), say('what was decided')), field('reason', say('Because'), 'why')],
         fact: (said, about) => ({
             kind: 'choice',
             about,
-            text: needed(said, 'text', 'what was decided'),
-            reason: needed(said, 'reason', 'the reason'),
+            text: needed(said, 'text', say('what was decided')),
+            reason: needed(said, 'reason', say('the reason')),
         }),
     },
     mistake: {
-        label: 'Mistake',
-        hint: 'What went wrong and why, so that it does not again',
+        label: say('Mistake'),
+        hint: say('What went wrong and why, so that it does not again'),
         fields: [
-            field('text', 'What', 'what went wrong'),
-            field('cause', 'Cause', 'cause'),
-            field('minutes', 'Cost, min', 'minutes it cost'),
+            field('text', say('What'), say('what went wrong')),
+            field('cause', say('Cause'), 'cause'),
+            field('minutes', say('Cost, min'), say('minutes it cost')),
         ],
         fact: (said, about) => {
-            if (said.minutes && !/^\d{1,5}$/.test(said.minutes)) throw new Error('Nothing was kept; expected whole minutes.');
+            if (said.minutes && !/^\d{1,5}$/.test(said.minutes)) throw new Error(say('Nothing was kept; expected whole minutes.'));
             const minutes = said.minutes ? { minutes: Number(said.minutes) } : {};
-            return { kind: 'mistake', about, text: needed(said, 'text', 'what went wrong'), ...some(said, 'cause'), ...minutes };
+            return { kind: 'mistake', about, text: needed(said, 'text', say('what went wrong')), ...some(said, 'cause'), ...minutes };
         },
     },
     hidden: {
-        label: 'Hidden',
-        hint: 'Where something lies that will be covered, from two things that stay',
+        label: say('Hidden'),
+        hint: say('Where something lies that will be covered, from two things that stay'),
         fields: [
-            field('text', 'What', 'what is hidden'),
-            field('firstFrom', 'Near', 'first thing that stays', 'the door frame'),
-            field('firstLength', 'Distance', 'distance from it'),
-            field('secondFrom', 'And near', 'second thing that stays', 'the floor'),
-            field('secondLength', 'Distance', 'distance from that'),
+            field('text', say('What'), say('what is hidden')),
+            field('firstFrom', say('Near'), say('first thing that stays'), say('the door frame')),
+            field('firstLength', say('Distance'), say('distance from it')),
+            field('secondFrom', say('And near'), say('second thing that stays'), say('the floor')),
+            field('secondLength', say('Distance'), say('distance from that')),
         ],
         fact: (said, about, read) => {
             const where = { ...distance(said, 'first', read), ...distance(said, 'second', read) };
-            if (!said.text && Object.keys(where).length === 0) throw new Error('Nothing was kept; expected what it is, or where.');
+            if (!said.text && Object.keys(where).length === 0) throw new Error(say('Nothing was kept; expected what it is, or where.'));
             return { kind: 'hidden', about, ...some(said, 'text'), ...where };
         },
     },
     tin: {
-        label: 'Tin',
-        hint: 'What was on the tin: so that it can be had again',
+        label: say('Tin'),
+        hint: say('What was on the tin: so that it can be had again'),
         fields: [
-            field('name', 'Product', 'product'),
-            field('colour', 'Colour', 'colour of the tin'),
-            field('sheen', 'Sheen', 'sheen of the tin'),
-            field('batch', 'Batch', 'batch'),
+            field('name', say('Product'), 'product'),
+            field('colour', say('Colour'), say('colour of the tin')),
+            field('sheen', say('Sheen'), say('sheen of the tin')),
+            field('batch', say('Batch'), 'batch'),
         ],
         fact: (said, about) => ({
             kind: 'tin',
             piece: about,
-            name: needed(said, 'name', 'the product'),
+            name: needed(said, 'name', say('the product')),
             ...some(said, 'colour', 'sheen', 'batch'),
         }),
     },
-    picture: { label: 'Photo', hint: 'A photo, with a mark on the drawing', fields: [], fact: () => ({}) },
+    picture: { label: say('Photo'), hint: say('A photo, with a mark on the drawing'), fields: [], fact: () => ({}) },
 };
 
 /** What something can be written down about: what is picked, the pieces, and what the rooms hide. */

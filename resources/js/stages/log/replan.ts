@@ -1,5 +1,6 @@
 import type { Replan } from '../../api/client';
 import type { Plan } from '../../api/plan';
+import { say } from '../../measure/say';
 
 export type Row = Replan['rows'][number];
 
@@ -11,15 +12,15 @@ export const insteadWith = (instead: Instead, row: Row, becomes: string): Instea
     [row.begun]: { ...instead[row.begun], [row.item]: becomes },
 });
 
-export const labelOf = (plan: Plan, part: string): string => plan.parts.find((p) => p.id === part)?.label ?? 'a part that is no more';
+export const labelOf = (plan: Plan, part: string): string => plan.parts.find((p) => p.id === part)?.label ?? say('a part that is no more');
 
 /** The sheet that was begun by this fact, as the sheet plan numbers it. */
 export function sheetOf(plan: Plan, begun: string): string {
     for (const m of plan.cut) {
         const n = m.sheets.findIndex((s) => s.begun === begun);
-        if (n >= 0) return plan.cut.length > 1 ? `${m.name}, sheet ${n + 1}` : `sheet ${n + 1}`;
+        if (n >= 0) return plan.cut.length > 1 ? say('{0}, sheet {1}', m.name, n + 1) : say('sheet {0}', n + 1);
     }
-    return 'a sheet that is no more';
+    return say('a sheet that is no more');
 }
 
 export interface AccountRow {
@@ -34,7 +35,13 @@ export const accounts = (plan: Plan): AccountRow[] =>
         m.sheets.map((s, i) => ({
             key: `${m.material}${i}`,
             name: `${m.name}, ${i + 1}`,
-            of: s.left_of ? `what is left of ${sheetOf(plan, s.left_of)}` : s.begun ? 'begun' : s.in_hand ? 'in hand' : 'whole',
+            of: s.left_of
+                ? say('what is left of {0}', sheetOf(plan, s.left_of))
+                : s.begun
+                  ? say('begun')
+                  : s.in_hand
+                    ? say('in hand')
+                    : say('whole'),
             account: s.account,
         })),
     );
@@ -42,5 +49,5 @@ export const accounts = (plan: Plan): AccountRow[] =>
 /** By how much more or less: “+2”, “−1”, “as before”. */
 export function difference(after: number, before: number, show: (n: number) => string): string {
     const by = after - before;
-    return by === 0 ? 'as before' : `${by > 0 ? '+' : '−'}${show(Math.abs(by))}`;
+    return by === 0 ? say('as before') : `${by > 0 ? '+' : '−'}${show(Math.abs(by))}`;
 }

@@ -7,6 +7,7 @@ import LengthRow from '../../ui/LengthRow.vue';
 import NumberField from '../../ui/NumberField.vue';
 import { useRefusals } from '../../ui/refusals';
 import Stepper from '../../ui/Stepper.vue';
+import { say } from '../../measure/say';
 
 /** Whether each box gets to its place, looked for on the way in; and the car and the hands there are. */
 const project = useProject();
@@ -29,7 +30,7 @@ async function look(): Promise<void> {
 }
 onMounted(look);
 watch(() => project.revision, look);
-const says = { goes: 'goes in', goes_if: 'goes in if', not_found: 'no way found', cannot: 'does not go in' } as const;
+const says = { goes: say('goes in'), goes_if: say('goes in if'), not_found: say('no way found'), cannot: say('does not go in') } as const;
 const hard = (b: CarriedBox): string[] => [
     ...b.legs.filter((l) => l.verdict !== 'goes').map((l) => `${l.name}: ${render(l.says, project.unit)}`),
     ...(b.place.verdict === 'goes' ? [] : [render(b.place.says, project.unit)]),

@@ -4,6 +4,7 @@ import { showAmount } from '../../measure/amount';
 import { show } from '../../measure/show';
 import { capitalised, render, word } from '../../measure/words';
 import { useProject } from '../../project/store';
+import { say } from '../../measure/say';
 
 /** What is lifted and by how many, what is fetched and whether the car takes it, in which order it is wanted, how it comes apart again. */
 const emit = defineEmits<{ step: [id: string] }>();
@@ -13,7 +14,7 @@ const labels = computed(() => Object.fromEntries(project.plan!.parts.map((p) => 
 const sizes = (mm: readonly number[]): string => mm.map((l) => show(l, project.unit).replace(/\.0$/, '')).join(' × ');
 const number = (id: string): number => project.plan!.steps.findIndex((s) => s.id === id) + 1;
 const shop = (key: string): string => project.document!.shop?.shops?.[key] ?? word(`buy.shop.${key}`);
-const car = (fits: boolean | null): string => (fits === null ? '' : fits ? 'lies flat' : 'cut first');
+const car = (fits: boolean | null): string => (fits === null ? '' : fits ? say('lies flat') : say('cut first'));
 </script>
 
 <template>

@@ -8,6 +8,7 @@ import TextRow from '../../ui/TextRow.vue';
 import TickRow from '../../ui/TickRow.vue';
 import { dayName, weekdays } from './days';
 import { hours } from './steps';
+import { say } from '../../measure/say';
 
 /** When the work ends and how surely, and the hours a person has. */
 const props = defineProps<{ day: string | null }>();
@@ -16,7 +17,15 @@ const guarded = useRefusals();
 const schedule = computed(() => project.plan!.schedule);
 const calendar = computed(() => project.document!.calendar ?? {});
 const enter = (path: readonly string[], value: unknown): Promise<boolean> => guarded(project.set(['calendar', ...path], value));
-const names = { mon: 'Monday', tue: 'Tuesday', wed: 'Wednesday', thu: 'Thursday', fri: 'Friday', sat: 'Saturday', sun: 'Sunday' } as const;
+const names = {
+    mon: say('Monday'),
+    tue: say('Tuesday'),
+    wed: say('Wednesday'),
+    thu: say('Thursday'),
+    fri: say('Friday'),
+    sat: say('Saturday'),
+    sun: say('Sunday'),
+} as const;
 const rows = computed(() => weekdays.map((d) => ({ d, ...schedule.value.hours.week[d]! })));
 const text = (e: Event): string | null => (e.target as HTMLInputElement).value || null;
 const own = computed(() => (props.day ? schedule.value.hours.days[props.day] : undefined));

@@ -15,6 +15,7 @@ import Schools from './Schools.vue';
 import StepCard from './StepCard.vue';
 import StepPicture from './StepPicture.vue';
 import StepsList from './StepsList.vue';
+import { say } from '../../measure/say';
 
 /** From the shop to the last coat. */
 const project = useProject();
@@ -22,10 +23,10 @@ const picked = usePicked();
 type Tab = 'buy' | 'steps' | 'days' | 'carry';
 const tab = ref<Tab>('buy');
 const tabs: { key: Tab; label: string }[] = [
-    { key: 'buy', label: 'Buy' },
-    { key: 'steps', label: 'Steps' },
-    { key: 'days', label: 'Days' },
-    { key: 'carry', label: 'Carry' },
+    { key: 'buy', label: say('Buy') },
+    { key: 'steps', label: say('Steps') },
+    { key: 'days', label: say('Days') },
+    { key: 'carry', label: say('Carry') },
 ];
 const at = ref(0);
 const steps = computed(() => project.plan?.steps ?? []);

@@ -10,6 +10,8 @@ import SawSheet from './SawSheet.vue';
 import SawWrong from './SawWrong.vue';
 import WorkActs from './WorkActs.vue';
 import './work.css';
+import { say } from '../../measure/say';
+import { sawnEdge } from '../../ui/sawnEdge';
 
 /** At the saw: the next cut, and nothing else. Each is kept on this device and sent when the server can be reached. */
 const project = useProject();
@@ -49,22 +51,22 @@ const held = computed(() =>
         .filter(([, p]) => p.held.some((h) => h.before === 'cut'))
         .map(([, p]) => p.name),
 );
-const edge = computed(() => {
-    const c = cut.value!;
-    return c.axis === 'x' ? (c.from_far ? 'right end' : 'left end') : c.from_far ? 'lower edge' : 'upper edge';
-});
+const edge = computed(() => sawnEdge(cut.value!));
 const comes = computed(() => {
     const { off } = cut.value!;
-    if (off.what === 'part') return `${off.parts[0]} comes off, done`;
-    if (off.what === 'trim') return 'a trimming comes off';
-    if (off.what === 'leftover') return `a leftover comes off: ${show(off.length_mm, project.unit)} × ${show(off.width_mm, project.unit)}`;
-    return `a piece for ${off.parts.join(', ')} comes off`;
+    if (off.what === 'part') return say('{0} comes off, done', off.parts[0]);
+    if (off.what === 'trim') return say('a trimming comes off');
+    if (off.what === 'leftover')
+        return say('a leftover comes off: {0} × {1}', show(off.length_mm, project.unit), show(off.width_mm, project.unit));
+    return say('a piece for {0} comes off', off.parts.join(', '));
 });
-const rests = computed(() => (cut.value!.rest?.what === 'part' ? `${cut.value!.rest.parts[0]} remains, done` : ''));
+const rests = computed(() => (cut.value!.rest?.what === 'part' ? say('{0} remains, done', cut.value!.rest.parts[0]) : ''));
 const count = computed(() => alike(now.value!.sheet, cut.value!));
 const kept = computed(() => {
     if (mine.value.length === 0) return '';
-    return outbox.signedOut ? `${mine.value.length} kept here: sign in again to send them` : `${mine.value.length} kept on this device`;
+    return outbox.signedOut
+        ? say('{0} kept here: sign in again to send them', mine.value.length)
+        : say('{0} kept on this device', mine.value.length);
 });
 const wrongParts = computed(() => freed(now.value!.sheet, state.value));
 async function done(): Promise<void> {

@@ -8,6 +8,7 @@ import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
 import { type Facts, isRecorded } from './atWork';
 import WorkActs from './WorkActs.vue';
+import { say } from '../../measure/say';
 
 /** What will be covered: a photo of each, and two distances from things that stay, kept on this device until the server has them. */
 const props = defineProps<{ project: string; asks: Step['asks']; facts: Facts }>();
@@ -22,7 +23,7 @@ async function keep(about: string): Promise<void> {
             from.trim() && length.trim() ? { from: from.trim(), length: readLength(length, store.documentUnit).mm } : undefined;
         const first = pair(typed.value.firstFrom, typed.value.firstLength);
         const second = pair(typed.value.secondFrom, typed.value.secondLength);
-        if (!first && !second) throw new Error('Nothing was kept; expected a thing that stays, and how far it is from it.');
+        if (!first && !second) throw new Error(say('Nothing was kept; expected a thing that stays, and how far it is from it.'));
         await outbox.add(props.project, [happened({ kind: 'hidden', about, ...(first ? { first } : {}), ...(second ? { second } : {}) })]);
         typed.value = { firstFrom: '', firstLength: '', secondFrom: '', secondLength: '' };
         at.value = null;

@@ -6,6 +6,7 @@ import { useProject } from '../../project/store';
 import Fold from '../../ui/Fold.vue';
 import { useRefusals } from '../../ui/refusals';
 import { hours, moveStep, neighbourMove } from './steps';
+import { say } from '../../measure/say';
 
 /** One step whole: what is set and driven in it, what to mind, what must be true after, and why it stands where it stands. */
 const props = defineProps<{ index: number }>();
@@ -26,7 +27,7 @@ async function move(by: -1 | 1): Promise<void> {
     if (await guarded(project.change(moveStep(id, after)))) emit('go', Math.max(0, numberOf(id) - 1));
 }
 const usual = (): Promise<boolean> => guarded(project.set(['make', 'order'], null));
-const wait = (h: number): string => (h >= 48 ? `${h / 24} days` : `${h} h`);
+const wait = (h: number): string => (h >= 48 ? say('{0} days', h / 24) : say('{0} h', h));
 </script>
 
 <template>

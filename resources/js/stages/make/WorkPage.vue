@@ -13,6 +13,7 @@ import TrialCard from '../../ui/TrialCard.vue';
 import WorkActs from './WorkActs.vue';
 import { hours } from './steps';
 import './work.css';
+import { say } from '../../measure/say';
 
 /** At the wall, or at the bench: one step at a time, timed by the person's own thumb, with or without a network. */
 const project = useProject();
@@ -52,7 +53,7 @@ const before = computed(() =>
         .filter((i) => i >= 0 && !isOver(steps.value[i]!))
         .map((i) => i + 1),
 );
-const kept = computed(() => (mine.value.length ? `${mine.value.length} kept on this device` : ''));
+const kept = computed(() => (mine.value.length ? say('{0} kept on this device', mine.value.length) : ''));
 function go(to: number): void {
     at.value = Math.max(0, Math.min(steps.value.length - 1, to));
     since.value = Date.now();

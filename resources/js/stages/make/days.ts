@@ -1,16 +1,30 @@
 import type { Schedule } from '../../api/plan';
+import { say } from '../../measure/say';
 
 export const weekdays = ['mon', 'tue', 'wed', 'thu', 'fri', 'sat', 'sun'] as const;
 
 export const clock = (minute: number): string =>
     `${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(minute % 60).padStart(2, '0')}`;
 
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
+const MONTHS = [
+    say('Jan'),
+    say('Feb'),
+    say('Mar'),
+    say('Apr'),
+    say('May'),
+    say('Jun'),
+    say('Jul'),
+    say('Aug'),
+    say('Sep'),
+    say('Oct'),
+    say('Nov'),
+    say('Dec'),
+];
 
 /** "Wed 25 Nov" of a date as it is kept, whatever zone the browser is in. */
 export function dayName(date: string): string {
     const at = new Date(`${date}T00:00:00Z`);
-    return `${['Sun', 'Mon', 'Tue', 'Wed', 'Thu', 'Fri', 'Sat'][at.getUTCDay()]} ${at.getUTCDate()} ${MONTHS[at.getUTCMonth()]}`;
+    return `${[say('Sun'), say('Mon'), say('Tue'), say('Wed'), say('Thu'), say('Fri'), say('Sat')][at.getUTCDay()]} ${at.getUTCDate()} ${MONTHS[at.getUTCMonth()]}`;
 }
 
 export const daysBetween = (a: string, b: string): number =>

@@ -1,5 +1,6 @@
 import type { Operation } from '../../api/client';
 import type { Plan, Step } from '../../api/plan';
+import { say } from '../../measure/say';
 
 export interface Picture {
     /** Parts that are there, those the step is about among them. */
@@ -35,6 +36,6 @@ export function neighbourMove(steps: readonly Step[], index: number, by: -1 | 1)
 export function hours(minutes: number): string {
     const h = Math.floor(minutes / 60);
     const min = minutes % 60;
-    if (h === 0) return `${min} min`;
-    return min === 0 ? `${h} h` : `${h} h ${min}`;
+    if (h === 0) return say('{0} min', min);
+    return min === 0 ? say('{0} h', h) : say('{0} h {1}', h, min);
 }

@@ -12,6 +12,7 @@ import Stepper from '../../ui/Stepper.vue';
 import { methodChoices } from './methods';
 import type { Placed } from './ops';
 import { bands as kinds } from './vocabulary';
+import { say } from '../../measure/say';
 
 /** One band: its height and depth, whether it shares the uprights below, and where it is built otherwise than the piece. */
 const props = defineProps<{ band: Placed<Band>; run: Placed<Run> }>();
@@ -33,8 +34,8 @@ const methods = computed(() =>
     (['front', 'top', 'bottom', 'joint', 'shelves', 'back'] as const).map((key) => ({ key, choices: methodChoices(key) })),
 );
 const yesNo = [
-    { value: true, label: 'Yes' },
-    { value: false, label: 'No' },
+    { value: true, label: say('Yes') },
+    { value: false, label: say('No') },
 ];
 const method = (key: keyof SomeMethods, value: string): Promise<boolean> =>
     guarded(project.set([...props.band.path, 'methods'], { ...band.value.methods, [key]: value === '' ? undefined : value }));

@@ -8,6 +8,7 @@ import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import Stepper from '../../ui/Stepper.vue';
 import type { PlacedBay } from './ops';
+import { say } from '../../measure/say';
 
 /** How wide a bay is: a share of what is left, chosen, or up to a mark. */
 const props = defineProps<{ bay: PlacedBay; label: string }>();
@@ -20,11 +21,11 @@ const now = computed(() => project.fitted?.cells[props.bay.id]?.width.mm);
 const snaps = computed(() => project.fitted?.cells[props.bay.id]?.drag?.snaps ?? []);
 const marks = computed(() => (['stud', 'below'] as const).filter((m) => by.value === m || snaps.value.some((s) => s.by.by === m)));
 const options = computed(() => [
-    { value: 'share', label: 'Shares' },
-    { value: 'fixed', label: 'Chosen' },
-    ...marks.value.map((value) => ({ value, label: { stud: 'To a stud', below: 'As below' }[value] })),
-    ...(props.bay.value.fill?.kind === 'bought_box' ? [{ value: 'box', label: 'From the box' }] : []),
-    ...(Object.keys(project.piece?.[1].runs ?? {}).length > 1 ? [{ value: 'corner', label: 'The corner' }] : []),
+    { value: 'share', label: say('Shares') },
+    { value: 'fixed', label: say('Chosen') },
+    ...marks.value.map((value) => ({ value, label: { stud: 'To a stud', below: say('As below') }[value] })),
+    ...(props.bay.value.fill?.kind === 'bought_box' ? [{ value: 'box', label: say('From the box') }] : []),
+    ...(Object.keys(project.piece?.[1].runs ?? {}).length > 1 ? [{ value: 'corner', label: say('The corner') }] : []),
 ]);
 
 function choose(value: string): Promise<boolean> {

@@ -11,6 +11,7 @@ import BandCard from './BandCard.vue';
 import { bandAdded, bandsOf, runAdded, runsOf } from './ops';
 import RunCard from './RunCard.vue';
 import { bands as kinds } from './vocabulary';
+import { say } from '../../measure/say';
 
 /** The piece as it is composed: runs along the walls, bands from the top down as one sees them, bays from left to right. */
 const project = useProject();
@@ -23,7 +24,7 @@ const runs = computed(() =>
     runsOf(pieceId.value, piece.value).map((run) => ({ run, bands: bandsOf(run.path, run.value.bands).reverse() })),
 );
 const open = ref<string | null>(null);
-const names = { back: 'Along the back wall', left: 'Along the left wall', right: 'Along the right wall' };
+const names = { back: say('Along the back wall'), left: say('Along the left wall'), right: say('Along the right wall') };
 const bandKinds = computed(() =>
     Object.keys(kinds).map((value) => ({ value: value as Band['kind'], label: word(`band.${value}`, project.unit) })),
 );

@@ -9,6 +9,7 @@ import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import Stepper from '../../ui/Stepper.vue';
 import type { Setting } from './vocabulary';
+import { say } from '../../measure/say';
 
 /** The settings of a fill or a door, each by its type; what is not said stands at its usual value. */
 const props = defineProps<{
@@ -31,7 +32,7 @@ const rows = computed(() =>
 );
 const lengthOf = (value: unknown): number | null => (typeof value === 'number' ? value : null);
 const set = (key: string, value: unknown): Promise<boolean> => guarded(project.set([...props.path, key], value));
-const usual = (field: Setting): string => (field.usual === null ? 'not said' : 'usual');
+const usual = (field: Setting): string => (field.usual === null ? say('not said') : 'usual');
 const options = (choices: readonly string[] | undefined): { value: string; label: string }[] =>
     (choices ?? []).map((c) => ({ value: c, label: word(`choice.${c}`, project.unit) }));
 </script>

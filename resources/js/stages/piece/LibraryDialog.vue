@@ -10,6 +10,7 @@ import { useRefusals } from '../../ui/refusals';
 import LibraryForm from './LibraryForm.vue';
 import LibraryRow from './LibraryRow.vue';
 import { type LibraryPlace, useOf } from './library';
+import { say } from '../../measure/say';
 
 /** Bought things and things to store: ours and the household’s own, used in the bay in hand, added to, taken out and brought in as a list. */
 const shown = defineModel<boolean>({ required: true });
@@ -46,8 +47,8 @@ async function bring(): Promise<void> {
             await look();
             toast.add({
                 severity: 'success',
-                summary: 'Kept',
-                detail: `${kept} entries of ${chosen.name} are in your library.`,
+                summary: say('Kept'),
+                detail: say('{0} entries of {1} are in your library.', kept, chosen.name),
                 life: 6000,
             });
         }),

@@ -10,6 +10,7 @@ import { useProject } from '../../project/store';
 import LengthField from '../../ui/LengthField.vue';
 import { useRefusals } from '../../ui/refusals';
 import { kinds } from './library';
+import { say } from '../../measure/say';
 
 /** A bought thing or a thing to store, as its maker or the tape gives it. */
 const emit = defineEmits<{ kept: [] }>();
@@ -19,7 +20,7 @@ type Draft = { -readonly [K in keyof LibraryEntry]?: LibraryEntry[K] };
 const draft = reactive<Draft>({ name: '', kind: 'appliance', width: null, depth: null, height: null, rating: null, clearance: null, kg: 0, watts: 0, count: 1, fixes_to: 'nothing', often: 'weekly', note: '' }); // prettier-ignore
 const isStored = computed(() => draft.kind === null);
 const what = [
-    { value: 'stored', label: 'Something to store' },
+    { value: 'stored', label: say('Something to store') },
     ...kinds.map((value) => ({ value: value as string, label: word(`library.${value}`) })),
 ];
 const faces = ['nothing', 'face', 'side', 'top', 'floor'].map((value) => ({ value, label: word(`fixes_to.${value}`) }));
@@ -27,11 +28,11 @@ const oftens = (['daily', 'weekly', 'seldom'] as const).map((value) => ({ value,
 const lengths = computed(() =>
     isStored.value ? (['width', 'depth', 'height'] as const) : (['width', 'depth', 'height', 'clearance'] as const),
 );
-const titles = { width: 'wide', depth: 'deep', height: 'high', clearance: 'kept clear' };
+const titles = { width: 'wide', depth: 'deep', height: 'high', clearance: say('kept clear') };
 const numbers = computed(() =>
     isStored.value
-        ? ([{ key: 'kg', title: 'kg each', most: 500 }, { key: 'count', title: 'how many', most: 500 }] as const)
-        : ([{ key: 'kg', title: 'weighs, kg', most: 500 }, { key: 'rating', title: draft.kind === 'strut' ? 'pushes, N' : 'rated, kg', most: 5000 }, { key: 'watts', title: 'draws, W', most: 9000 }] as const),
+        ? ([{ key: 'kg', title: say('kg each'), most: 500 }, { key: 'count', title: say('how many'), most: 500 }] as const)
+        : ([{ key: 'kg', title: say('weighs, kg'), most: 500 }, { key: 'rating', title: draft.kind === 'strut' ? 'pushes, N' : say('rated, kg'), most: 5000 }, { key: 'watts', title: say('draws, W'), most: 9000 }] as const),
 ); // prettier-ignore
 
 async function measured(key: keyof typeof titles, mm: number): Promise<void> {

@@ -4,6 +4,7 @@ import type { LibraryEntry } from '../../api/client';
 import { show } from '../../measure/show';
 import { word } from '../../measure/words';
 import { useProject } from '../../project/store';
+import { say } from '../../measure/say';
 
 /** One entry of the library, with what its maker says of it. */
 const props = defineProps<{ entry: LibraryEntry; usable: boolean }>();
@@ -15,13 +16,13 @@ const sizes = computed(() =>
 const facts = computed(() => {
     const e = props.entry;
     return [
-        e.kind === null ? `${e.count} of them, ${e.often}` : word(`library.${e.kind}`),
-        e.kg ? `${e.kg} kg${e.kind === null ? ' each' : ''}` : '',
-        e.rating === null ? '' : `rated ${e.rating} ${e.kind === 'strut' ? 'N' : 'kg'}`,
-        e.clearance === null ? '' : `${show(e.clearance, project.unit)} clear`,
-        e.fixes_to === 'nothing' || e.kind === null ? '' : `fixed by ${word(`fixes_to.${e.fixes_to}`)}`,
+        e.kind === null ? say('{0} of them, {1}', e.count, e.often) : word(`library.${e.kind}`),
+        e.kg ? (e.kind === null ? say('{0} kg each', e.kg) : say('{0} kg', e.kg)) : '',
+        e.rating === null ? '' : say('rated {0} {1}', e.rating, e.kind === 'strut' ? 'N' : 'kg'),
+        e.clearance === null ? '' : say('{0} clear', show(e.clearance, project.unit)),
+        e.fixes_to === 'nothing' || e.kind === null ? '' : say('fixed by {0}', word(`fixes_to.${e.fixes_to}`)),
         e.watts ? `${e.watts} W` : '',
-        e.hazard ? 'out of a child’s reach' : '',
+        e.hazard ? say('out of a child’s reach') : '',
         e.note,
     ].filter(Boolean);
 });

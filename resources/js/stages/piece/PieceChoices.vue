@@ -11,6 +11,7 @@ import Stepper from '../../ui/Stepper.vue';
 import { useRefusals } from '../../ui/refusals';
 import { methodChoices } from './methods';
 import { mirrored } from './ops';
+import { say } from '../../measure/say';
 
 /** The piece as a whole: its size, where it stands, what it is made of and how. */
 const project = useProject();
@@ -26,15 +27,15 @@ const keys = computed(
     () => ['front', 'top', 'bottom', 'joint', 'shelves', 'back', ...(space.value?.slope ? ['slope_top' as const] : [])] as const,
 );
 const places = computed(() => [
-    { value: 'fit', label: 'Side to side' },
-    { value: 'left', label: 'From the left' },
-    { value: 'middle', label: 'In the middle' },
-    { value: 'right', label: 'From the right' },
+    { value: 'fit', label: say('Side to side') },
+    { value: 'left', label: say('From the left') },
+    { value: 'middle', label: say('In the middle') },
+    { value: 'right', label: say('From the right') },
     ...(space.value?.kind === 'fireside'
         ? [
-              { value: 'left_flank', label: 'Left flank' },
-              { value: 'right_flank', label: 'Right flank' },
-              { value: 'breast', label: 'Before the breast' },
+              { value: 'left_flank', label: say('Left flank') },
+              { value: 'right_flank', label: say('Right flank') },
+              { value: 'breast', label: say('Before the breast') },
           ]
         : []),
 ]);

@@ -16,6 +16,7 @@ import { baysOf } from './ops';
 import PieceChoices from './PieceChoices.vue';
 import PieceStrip from './PieceStrip.vue';
 import SchoolsPanel from './SchoolsPanel.vue';
+import { say } from '../../measure/say';
 
 /** Three dimensions are fetched only by who looks at them. */
 const SolidBoard = defineAsyncComponent(() => import('./SolidBoard.vue'));
@@ -25,19 +26,19 @@ const picked = usePicked();
 const guarded = useRefusals();
 const view = ref('front');
 const views = [
-    { key: 'front', label: 'Front and section' },
-    { key: 'top', label: 'From above' },
-    { key: 'solid', label: 'Solid' },
+    { key: 'front', label: say('Front and section') },
+    { key: 'top', label: say('From above') },
+    { key: 'solid', label: say('Solid') },
 ];
 const own = computed(() => (project.piece ? project.plan?.drawings[project.piece[0]] : undefined));
 const drawings = computed(() => {
     if (!own.value) return [];
-    if (view.value === 'top') return [{ drawing: own.value.top!, label: 'piece from above' }];
+    if (view.value === 'top') return [{ drawing: own.value.top!, label: say('piece from above') }];
     return [
-        { drawing: own.value.front!, label: 'piece from the front' },
+        { drawing: own.value.front!, label: say('piece from the front') },
         {
             drawing: cut.value ?? own.value.section!,
-            label: cut.value ? `section through bay ${label.value}` : 'section through the first bay',
+            label: cut.value ? say('section through bay {0}', label.value) : say('section through the first bay'),
         },
     ];
 });

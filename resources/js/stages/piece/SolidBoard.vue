@@ -5,6 +5,7 @@ import { usePicked } from '../../ui/picked';
 import { useSize } from '../../ui/size';
 import { type Colours, SolidScene } from './solid';
 import ViewTabs from '../../ui/ViewTabs.vue';
+import { say } from '../../measure/say';
 
 /** The piece in its room as a solid: turned with the pointer, opened, drawn apart, cut away to look inside. */
 defineProps<{ views: { key: string; label: string }[] }>();
@@ -17,9 +18,9 @@ const canvas = ref<HTMLCanvasElement | null>(null);
 const size = useSize(board, { width: 800, height: 600 });
 const looks = reactive({ open: 0, apart: 0, cut: 0 });
 const sliders = [
-    { key: 'open' as const, label: 'Open doors and drawers' },
-    { key: 'apart' as const, label: 'Draw apart' },
-    { key: 'cut' as const, label: 'Cut away from the front' },
+    { key: 'open' as const, label: say('Open doors and drawers') },
+    { key: 'apart' as const, label: say('Draw apart') },
+    { key: 'cut' as const, label: say('Cut away from the front') },
 ];
 const trouble = ref('');
 let scene = null as SolidScene | null;
@@ -50,7 +51,7 @@ onMounted(() => {
     try {
         scene = new SolidScene(canvas.value!, colours());
     } catch {
-        trouble.value = 'This browser shows no solids here; the drawings beside it show the same piece.';
+        trouble.value = say('This browser shows no solids here; the drawings beside it show the same piece.');
         return;
     }
     scene.resize(size.value.width, size.value.height);

@@ -12,6 +12,7 @@ import LengthField from '../../ui/LengthField.vue';
 import { useRefusals } from '../../ui/refusals';
 import Stepper from '../../ui/Stepper.vue';
 import { keyAfter } from './ops';
+import { say } from '../../measure/say';
 
 /** What a bay is to hold: the shelves are spaced by it. */
 const props = defineProps<{ bay: string; label: string }>();
@@ -23,9 +24,9 @@ const here = computed(() => all.value.filter(([, t]) => t.bay === props.bay));
 const open = ref<string | null>(null);
 const name = ref('');
 const often: { value: NonNullable<StoredThing['often']>; label: string }[] = [
-    { value: 'daily', label: 'Daily' },
-    { value: 'weekly', label: 'Weekly' },
-    { value: 'seldom', label: 'Seldom' },
+    { value: 'daily', label: say('Daily') },
+    { value: 'weekly', label: say('Weekly') },
+    { value: 'seldom', label: say('Seldom') },
 ];
 const sizes: ('width' | 'depth' | 'height')[] = ['width', 'depth', 'height'];
 

@@ -1,4 +1,5 @@
 import vocabulary from '../../../../schema/vocabulary.json';
+import { say } from '../../measure/say';
 
 /** One setting of a fill or a door, as the core names it. */
 export interface Setting {
@@ -21,11 +22,11 @@ export const bands = vocabulary.bands as Readonly<Record<string, { bays: boolean
 
 /** Fills by what a person is after, so that two dozen can be read. */
 export const families: readonly { title: string; kinds: readonly string[] }[] = [
-    { title: 'Shelving', kinds: ['open', 'shelves', 'stored', 'cubbies'] },
-    { title: 'Clothes', kinds: ['hanging', 'hooks'] },
-    { title: 'Drawn out', kinds: ['drawers', 'pull_out', 'pull_out_step', 'tilt_bin', 'caddy'] },
-    { title: 'To sit, sleep, work at', kinds: ['desk', 'fold_table', 'bed', 'seat_back'] },
-    { title: 'Room for', kinds: ['appliance', 'screen', 'bought_box', 'bin_top', 'hidden', 'crawl'] },
-    { title: 'On the wall', kinds: ['panelling', 'backer', 'chase', 'surround'] },
-    { title: 'Corner', kinds: ['dead_corner'] },
+    { title: say('Shelving'), kinds: ['open', 'shelves', 'stored', 'cubbies'] },
+    { title: say('Clothes'), kinds: ['hanging', 'hooks'] },
+    { title: say('Drawn out'), kinds: ['drawers', 'pull_out', 'pull_out_step', 'tilt_bin', 'caddy'] },
+    { title: say('To sit, sleep, work at'), kinds: ['desk', 'fold_table', 'bed', 'seat_back'] },
+    { title: say('Room for'), kinds: ['appliance', 'screen', 'bought_box', 'bin_top', 'hidden', 'crawl'] },
+    { title: say('On the wall'), kinds: ['panelling', 'backer', 'chase', 'surround'] },
+    { title: say('Corner'), kinds: ['dead_corner'] },
 ];

@@ -3,16 +3,17 @@ import { useProject } from '../../project/store';
 import Fold from '../../ui/Fold.vue';
 import LengthField from '../../ui/LengthField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
+import { say } from '../../measure/say';
 
 /** How far the person's instruments may be out; every doubt in the plan follows from these. */
 const project = useProject();
 const fields = [
-    { key: 'tape_base', label: 'Tape ±' },
-    { key: 'tape_per_metre', label: '… and a metre' },
-    { key: 'tape_bend', label: '… end bent in' },
-    { key: 'level_per_metre', label: 'Level, a metre' },
-    { key: 'laser_per_metre', label: 'Laser, a metre', usual: '0.3' },
-    { key: 'meter_limit', label: 'Distance meter ±', usual: '2' },
+    { key: 'tape_base', label: say('Tape ±') },
+    { key: 'tape_per_metre', label: say('… and a metre') },
+    { key: 'tape_bend', label: say('… end bent in') },
+    { key: 'level_per_metre', label: say('Level, a metre') },
+    { key: 'laser_per_metre', label: say('Laser, a metre'), usual: '0.3' },
+    { key: 'meter_limit', label: say('Distance meter ±'), usual: '2' },
 ] as const;
 </script>
 

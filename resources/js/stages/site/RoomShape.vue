@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { show } from '../../measure/show';
 import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
+import { say } from '../../measure/say';
 
 /** What the readings say of the room: out of plumb, out of square, out of level, and how well each size is known. */
 const project = useProject();
@@ -14,18 +15,27 @@ const lines = computed(() => {
     for (const side of ['left', 'right'] as const) {
         const lean = site.value.lean?.[side] ?? null;
         if (lean !== null && site.value[side] === 'wall')
-            said.push({ what: `${side} wall`, is: `leans ${lean < 0 ? 'away' : 'in'} ${degrees(lean)}` });
+            said.push({
+                what: side === 'left' ? say('left wall') : say('right wall'),
+                is: lean < 0 ? say('leans away {0}', degrees(lean)) : say('leans in {0}', degrees(lean)),
+            });
     }
     for (const side of ['left', 'right'] as const) {
         const square = site.value.square[side];
-        if (square !== null && site.value[side] !== 'open') said.push({ what: `${side} back corner`, is: `${square.toFixed(1)}°` });
+        if (square !== null && site.value[side] !== 'open')
+            said.push({ what: side === 'left' ? say('left back corner') : say('right back corner'), is: `${square.toFixed(1)}°` });
     }
-    if (site.value.slope !== null) said.push({ what: 'slope', is: `${site.value.slope.toFixed(1)}° from level` });
+    if (site.value.slope !== null) said.push({ what: say('slope'), is: say('{0}° from level', site.value.slope.toFixed(1)) });
     const rise = site.value.floor.right ?? 0;
     if (site.value.walk.some((r) => r.kind === 'level' && r.value !== null)) {
         said.push({
-            what: 'floor',
-            is: rise === 0 ? 'level' : `${rise > 0 ? 'rises' : 'falls'} ${show(Math.abs(rise), project.unit)} to the right`,
+            what: say('floor'),
+            is:
+                rise === 0
+                    ? say('level')
+                    : rise > 0
+                      ? say('rises {0} to the right', show(rise, project.unit))
+                      : say('falls {0} to the right', show(-rise, project.unit)),
         });
     }
     return said;

@@ -11,6 +11,7 @@ import { isAngle, neighbour } from '../../project/readings';
 import SiteTally from './SiteTally.vue';
 import SpaceStrip from './SpaceStrip.vue';
 import WayTally from './WayTally.vue';
+import { say } from '../../measure/say';
 
 const project = useProject();
 const picked = usePicked();
@@ -25,8 +26,12 @@ const drawing = computed(() => {
     return onWay.value ? drawings?.way_in?.front : drawings?.[project.space?.[0] ?? '']?.[view.value];
 });
 const doubted = computed(() => project.plan?.findings.filter((f) => f.code.startsWith('survey.reading')).map((f) => f.place.ref) ?? []);
-const titles: Record<string, string> = { front: 'Front, from the room', top: 'From above', side: 'Side, from the left' };
-const labels: Record<string, string> = { front: 'space from the front', top: 'space from above', side: 'space from the side' };
+const titles: Record<string, string> = { front: say('Front, from the room'), top: say('From above'), side: say('Side, from the left') };
+const labels: Record<string, string> = {
+    front: say('space from the front'),
+    top: say('space from above'),
+    side: say('space from the side'),
+};
 
 // The view follows the tape.
 watch(reading, (now, before) => now && now.id !== before?.id && (view.value = now.view), { immediate: true });

@@ -8,6 +8,7 @@ import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import TextRow from '../../ui/TextRow.vue';
 import { spaceKindName } from '../../ui/spaceKinds';
+import { say } from '../../measure/say';
 
 /** What closes the space at either side, and what is overhead. */
 const project = useProject();
@@ -18,15 +19,15 @@ const space = computed(() => project.space![1]);
 const site = computed(() => project.site!);
 
 const sides = [
-    { value: 'wall' as const, label: 'Wall' },
-    { value: 'open' as const, label: 'Open', hint: 'nothing there: a mark you choose' },
-    { value: 'appliance' as const, label: 'Appliance', hint: 'straight sides, and play beside them' },
+    { value: 'wall' as const, label: say('Wall') },
+    { value: 'open' as const, label: say('Open'), hint: say('nothing there: a mark you choose') },
+    { value: 'appliance' as const, label: say('Appliance'), hint: say('straight sides, and play beside them') },
 ];
 const falls = [
-    { value: 'none' as const, label: 'Level' },
-    { value: 'back' as const, label: 'To the back' },
-    { value: 'left' as const, label: 'To the left' },
-    { value: 'right' as const, label: 'To the right' },
+    { value: 'none' as const, label: say('Level') },
+    { value: 'back' as const, label: say('To the back') },
+    { value: 'left' as const, label: say('To the left') },
+    { value: 'right' as const, label: say('To the right') },
 ];
 const fall = computed(() => space.value.slope?.low ?? 'none');
 const hasOwnSlope = computed(() => space.value.kind === 'under_stair' || space.value.kind === 'under_slope');

@@ -6,6 +6,7 @@ import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
 import Fold from '../../ui/Fold.vue';
 import { useRefusals } from '../../ui/refusals';
+import { say } from '../../measure/say';
 
 /** What of the house, and of who lives in it, bears on what is safe and usual: the same for every space. */
 const project = useProject();
@@ -14,15 +15,15 @@ const house = computed(() => project.document!.house ?? {});
 const set = (key: string, value: unknown): Promise<boolean> =>
     guarded(project.document!.house ? project.set(['house', key], value) : project.set(['house'], { [key]: value }));
 const countries = [
-    { value: 'none', label: 'Not said: the stricter' },
-    { value: 'us', label: 'United States' },
-    { value: 'uk', label: 'United Kingdom' },
-    { value: 'eu', label: 'Elsewhere in Europe' },
-    { value: 'other', label: 'Somewhere else' },
+    { value: 'none', label: say('Not said: the stricter') },
+    { value: 'us', label: say('United States') },
+    { value: 'uk', label: say('United Kingdom') },
+    { value: 'eu', label: say('Elsewhere in Europe') },
+    { value: 'other', label: say('Somewhere else') },
 ];
 const yesNo = [
-    { value: false, label: 'No' },
-    { value: true, label: 'Yes' },
+    { value: false, label: say('No') },
+    { value: true, label: say('Yes') },
 ];
 </script>
 

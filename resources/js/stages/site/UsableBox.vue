@@ -6,6 +6,7 @@ import { useProject } from '../../project/store';
 import Fold from '../../ui/Fold.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
+import { say } from '../../measure/say';
 
 /** What a box could take up over a footprint placed anywhere in the space. */
 const project = useProject();
@@ -14,10 +15,10 @@ const print = computed(() => project.space![1].footprint);
 const usable = computed(() => project.site!.usable);
 const path = (key?: string): string[] => ['spaces', project.space![0], 'footprint', ...(key ? [key] : [])];
 const fields = [
-    { key: 'x', label: 'from the left' },
-    { key: 'y', label: 'from the back' },
-    { key: 'width', label: 'wide' },
-    { key: 'depth', label: 'deep' },
+    { key: 'x', label: say('from the left') },
+    { key: 'y', label: say('from the back') },
+    { key: 'width', label: say('wide') },
+    { key: 'depth', label: say('deep') },
 ] as const;
 const inTheWay = computed(() => project.site!.things.filter((t) => usable.value?.in_the_way.includes(t.id)).length);
 

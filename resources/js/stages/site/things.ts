@@ -1,4 +1,5 @@
 import type { Thing } from '../../api/document';
+import { say } from '../../measure/say';
 
 export { word } from '../../measure/words';
 
@@ -9,10 +10,10 @@ export function thingFields(thing: Pick<Thing, 'face' | 'from_right'>): { key: S
     const flat = thing.face === 'floor' || thing.face === 'ceiling';
     const side = thing.face === 'left' || thing.face === 'right';
     return [
-        { key: 'across', label: side ? 'from the back' : thing.from_right ? 'from the right' : 'from the left' },
-        { key: 'up', label: flat ? 'from the back' : 'above the floor' },
-        { key: 'width', label: 'wide' },
+        { key: 'across', label: side ? say('from the back') : thing.from_right ? say('from the right') : say('from the left') },
+        { key: 'up', label: flat ? say('from the back') : say('above the floor') },
+        { key: 'width', label: say('wide') },
         { key: 'height', label: flat ? 'deep' : 'high' },
-        { key: 'out', label: flat && thing.face === 'ceiling' ? 'hangs down' : 'stands out' },
+        { key: 'out', label: flat && thing.face === 'ceiling' ? say('hangs down') : say('stands out') },
     ];
 }

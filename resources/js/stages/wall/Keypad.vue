@@ -4,6 +4,7 @@ import type { Walked } from '../../api/plan';
 import { readDegrees } from '../../measure/degrees';
 import { readLength, type Unit } from '../../measure/read';
 import { back, digit, exactly, fraction, spoken, type Tapped, turned } from './pad';
+import { say } from '../../measure/say';
 
 /** Big keys for a thumb: figures, and the fractions of an inch or the point of a millimetre. */
 const props = defineProps<{ reading: Walked; unit: Unit; degrees: boolean }>();
@@ -20,7 +21,7 @@ interface Key {
 const figure = (d: string): Key => ({ label: d, says: d, tap: (t) => digit(t, d) });
 const side = (label: string, says: string, tap: Key['tap']): Key => ({ label, says, tap, side: true });
 const point = side('.', 'point', (t) => digit(t, '.'));
-const sign = side('±', 'plus or minus', turned);
+const sign = side('±', say('plus or minus'), turned);
 
 const sides = computed<Key[]>(() => {
     if (props.degrees)
@@ -35,7 +36,7 @@ const sides = computed<Key[]>(() => {
             point,
             signed.value ? sign : side('00', 'hundred', (t) => digit(digit(t, '0'), '0')),
             side('.5', 'and a half', (t) => digit(digit(t, '.'), '5')),
-            side('⅛s in', 'eighths of an inch', (t) => fraction(t, 8)),
+            side('⅛s in', say('eighths of an inch'), (t) => fraction(t, 8)),
         ];
     return [
         side('½', 'and a half', (t) => exactly(t, 1, 2)),

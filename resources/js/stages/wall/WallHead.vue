@@ -5,6 +5,7 @@ import { useOutbox } from '../../project/outbox';
 import { isRead } from '../../project/readings';
 import { useProject } from '../../project/store';
 import { isPhone } from '../../ui/phone';
+import { say } from '../../measure/say';
 
 /** Where in the walk this is, and how much is still kept on this phone alone. */
 const props = defineProps<{ walk: readonly Walked[]; here: string; waiting: number }>();
@@ -15,8 +16,8 @@ const phone = isPhone();
 const at = computed(() => props.walk.findIndex((r) => r.id === props.here));
 const kept = computed(() => {
     if (props.waiting === 0) return '';
-    if (outbox.signedOut) return `${props.waiting} kept on this phone: sign in again to send them`;
-    return `${props.waiting} kept on this phone`;
+    if (outbox.signedOut) return say('{0} kept on this phone: sign in again to send them', props.waiting);
+    return say('{0} kept on this phone', props.waiting);
 });
 </script>
 

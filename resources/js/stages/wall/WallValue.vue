@@ -8,6 +8,7 @@ import { again } from '../../project/entry';
 import { isAngle } from '../../project/readings';
 import { useProject } from '../../project/store';
 import { spoken, type Tapped } from './pad';
+import { say } from '../../measure/say';
 
 /** What is being read, in figures to be seen at arm's length. */
 const props = defineProps<{ reading: Walked; tapped: Tapped }>();
@@ -37,11 +38,15 @@ const finding = computed(() => project.plan?.findings.find((f) => f.place.ref ==
 const says = computed(() => {
     if (refusal.value) return refusal.value;
     if (echo.value) return echo.value;
-    if (again.value) return 'One more take; what stands is kept beside it.';
+    if (again.value) return say('One more take; what stands is kept beside it.');
     if (finding.value) return render(finding.value.says, project.unit);
     const takes = props.reading.takes.length;
     if (takes > 1)
-        return `${takes} takes: ${props.reading.takes.map((t) => (t.value === null ? `${t.deg}°` : show(t.value, project.unit))).join(', ')}`;
+        return say(
+            '{0} takes: {1}',
+            takes,
+            props.reading.takes.map((t) => (t.value === null ? `${t.deg}°` : show(t.value, project.unit))).join(', '),
+        );
     return render({ key: `help.reading.${props.reading.kind}`, args: {} }, project.unit);
 });
 </script>

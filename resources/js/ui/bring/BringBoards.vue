@@ -8,6 +8,7 @@ import { ulid } from '../../project/ulid';
 import ColumnChoice from './ColumnChoice.vue';
 import FromFile from './FromFile.vue';
 import { useFound } from './found';
+import { say } from '../../measure/say';
 
 /** A list of boards from elsewhere, cut from the same sheets as the piece. */
 const emit = defineEmits<{ done: [] }>();
@@ -19,15 +20,15 @@ const stock = computed(() => Object.entries(project.document!.stock));
 const ready = computed(() => (found.value?.rows ?? []).filter((r) => r.length !== null && r.width !== null && r.material && !r.trouble));
 const boards = computed(() => ready.value.reduce((n, r) => n + r.count, 0));
 const wants = [
-    { key: 'name', label: 'name' },
-    { key: 'length', label: 'length' },
-    { key: 'width', label: 'width' },
-    { key: 'count', label: 'how many' },
-    { key: 'material', label: 'material' },
-    { key: 'thickness', label: 'thickness' },
-    { key: 'grain', label: 'grain' },
+    { key: 'name', label: say('name') },
+    { key: 'length', label: say('length') },
+    { key: 'width', label: say('width') },
+    { key: 'count', label: say('how many') },
+    { key: 'material', label: say('material') },
+    { key: 'thickness', label: say('thickness') },
+    { key: 'grain', label: say('grain') },
 ];
-const asks: Readonly<Record<string, string>> = { length: 'the length', width: 'the width' };
+const asks: Readonly<Record<string, string>> = { length: say('the length'), width: say('the width') };
 const take = (): Promise<boolean> =>
     tell(async () => {
         await project.change(

@@ -5,14 +5,15 @@ import Choice from '../Choice.vue';
 import BringBoards from './BringBoards.vue';
 import BringOutlines from './BringOutlines.vue';
 import BringReadings from './BringReadings.vue';
+import { say } from '../../measure/say';
 
 /** Readings, boards and drawings from elsewhere: read, shown, and taken only when the person says so. */
 const shown = defineModel<boolean>({ required: true });
 const what = ref('readings');
 const views = [
-    { value: 'readings', label: 'Readings' },
-    { value: 'boards', label: 'Boards' },
-    { value: 'outlines', label: 'A drawing (DXF)' },
+    { value: 'readings', label: say('Readings') },
+    { value: 'boards', label: say('Boards') },
+    { value: 'outlines', label: say('A drawing (DXF)') },
 ];
 </script>
 

@@ -9,6 +9,7 @@ import { ulid } from '../../project/ulid';
 import { useTelling } from '../telling';
 import FromFile from './FromFile.vue';
 import { boardOf, offsetsFrom, pathOf, SIDES } from './outlines';
+import { say } from '../../measure/say';
 
 /** A drawing from elsewhere: each outline may become a board of its shape, or the wall traced along a scribed edge. */
 const emit = defineEmits<{ done: [] }>();
@@ -40,7 +41,7 @@ const read = (): Promise<boolean> =>
     });
 const asBoard = (): Promise<boolean> =>
     tell(async () => {
-        const value = boardOf(outline.value!, name.value || file.value.replace(/\.dxf$/i, '') || 'Shape', material.value);
+        const value = boardOf(outline.value!, name.value || file.value.replace(/\.dxf$/i, '') || say('Shape'), material.value);
         await project.change({ op: 'set', path: ['loose', ulid()], value });
         emit('done');
     });

@@ -9,6 +9,7 @@ import { useProject } from '../../project/store';
 import ColumnChoice from './ColumnChoice.vue';
 import FromFile from './FromFile.vue';
 import { useFound } from './found';
+import { say } from '../../measure/say';
 
 /** Readings typed elsewhere: each line finds its reading by number or name, or is given one here. */
 const emit = defineEmits<{ done: [] }>();
@@ -19,9 +20,9 @@ const { text, found, trouble, tell, read, column } = useFound<FoundReadings>((te
 const walk = computed(() => project.site?.walk ?? []);
 const ready = computed(() => (found.value?.rows ?? []).filter((r) => r.reading && r.value !== null));
 const wants = [
-    { key: 'number', label: 'number on the list' },
-    { key: 'what', label: 'what was read' },
-    { key: 'value', label: 'the size' },
+    { key: 'number', label: say('number on the list') },
+    { key: 'what', label: say('what was read') },
+    { key: 'value', label: say('the size') },
 ];
 const take = (): Promise<boolean> =>
     tell(async () => {

@@ -1,13 +1,14 @@
 import type { FoundOutline, Operation } from '../../api/client';
 import type { Piece } from '../../api/document';
 import { ulid } from '../../project/ulid';
+import { say } from '../../measure/say';
 
 /** Where along the outline the wall is. */
 export const SIDES = [
-    { value: 'left', label: 'left' },
-    { value: 'right', label: 'right' },
-    { value: 'top', label: 'top' },
-    { value: 'bottom', label: 'bottom' },
+    { value: 'left', label: say('left') },
+    { value: 'right', label: say('right') },
+    { value: 'top', label: say('top') },
+    { value: 'bottom', label: say('bottom') },
 ] as const;
 
 const most = (o: FoundOutline, axis: 0 | 1): number => Math.max(...o.points.map((p) => p[axis]));
