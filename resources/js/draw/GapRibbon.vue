@@ -6,6 +6,7 @@ import { show } from '../measure/show';
 import { render } from '../measure/words';
 import type { Frame } from './frame';
 import { line, ribbon } from './path';
+import { called } from '../measure/called';
 
 const props = defineProps<{ stroke: Stroke; frame: Frame; unit: Unit; picked: boolean }>();
 const emit = defineEmits<{ pick: [ref: string] }>();
@@ -38,7 +39,7 @@ const title = computed(() => (props.stroke.title ? render(props.stroke.title, pr
         :class="{ picked, pickable: stroke.ref }"
         :tabindex="stroke.ref ? 0 : undefined"
         :role="stroke.ref ? 'button' : 'img'"
-        :aria-label="`${stroke.side}: ${title} ×${stroke.times}`"
+        :aria-label="`${called(stroke.side ?? 'left')}: ${title} ×${stroke.times}`"
         @click="stroke.ref && emit('pick', stroke.ref)"
         @keydown.enter="stroke.ref && emit('pick', stroke.ref)"
     >

@@ -4,6 +4,7 @@ import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
 import { api, type Household, type Role } from '../api/client';
 import { useTelling } from '../ui/telling';
+import { called } from '../measure/called';
 
 /** One household: who belongs, whom it has asked, and asking somebody. */
 const props = defineProps<{ household: Household }>();
@@ -40,23 +41,23 @@ async function invite(): Promise<void> {
                     :aria-label="`what ${m.name} is`"
                     @change="change(() => api.makeMember(household.id, m.id, ($event.target as HTMLSelectElement).value as Role))"
                 >
-                    <option v-for="r in roles" :key="r" :value="r">{{ r }}</option>
+                    <option v-for="r in roles" :key="r" :value="r">{{ called(r) }}</option>
                 </select>
-                <span v-else class="soft">{{ m.role }}</span>
+                <span v-else class="soft">{{ called(m.role) }}</span>
                 <button v-if="isOwner || m.me" class="linkish" @click="change(() => api.takeOut(household.id, m.id))">
                     {{ m.me ? 'leave' : 'take out' }}
                 </button>
             </li>
             <li v-for="i in household.invitations" :key="i.id" class="soft">
                 <span>{{ i.email }}, asked until {{ i.until }}</span>
-                <span>{{ i.role }}</span>
+                <span>{{ called(i.role) }}</span>
                 <button class="linkish" @click="change(() => api.callOffInvitation(household.id, i.id))">call off</button>
             </li>
         </ul>
         <form v-if="isOwner" class="ask" :aria-label="`ask somebody into ${household.name}`" @submit.prevent="invite">
             <InputText v-model="email" type="email" required aria-label="e-mail of whom to ask" placeholder="E-mail of whom to ask" />
             <select v-model="role" aria-label="as what">
-                <option v-for="r in roles" :key="r" :value="r">{{ r }}</option>
+                <option v-for="r in roles" :key="r" :value="r">{{ called(r) }}</option>
             </select>
             <Button type="submit" label="Ask" severity="secondary" />
         </form>

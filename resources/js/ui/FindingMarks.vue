@@ -7,6 +7,7 @@ import { useProject } from '../project/store';
 import { foundOn } from './found';
 import { usePicked } from './picked';
 import { marks } from './severity';
+import { called } from '../measure/called';
 
 /** What is found, as signs on the drawing at the place; one opens what it is about. */
 const props = defineProps<{ drawing: Drawing; frame: Frame }>();
@@ -24,7 +25,7 @@ const signs = computed(() => foundOn(props.drawing, props.frame, project.plan?.f
         :transform="`translate(${s.x} ${s.y})`"
         tabindex="0"
         role="button"
-        :aria-label="`${s.findings[0]!.severity}: ${render(s.findings[0]!.says, project.unit)}`"
+        :aria-label="`${called(s.findings[0]!.severity)}: ${render(s.findings[0]!.says, project.unit)}`"
         @click.stop="picked = s.ref"
         @keydown.enter.stop="picked = s.ref"
     >

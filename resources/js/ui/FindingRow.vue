@@ -13,6 +13,7 @@ import LimitOf from './LimitOf.vue';
 import { usePicked } from './picked';
 import { useRefusals } from './refusals';
 import SeverityMark from './SeverityMark.vue';
+import { called } from '../measure/called';
 
 /** One finding: what is wrong, why and what would settle it, with the step that cures it, or the reason for leaving it. */
 const props = defineProps<{ finding: Finding }>();
@@ -52,7 +53,7 @@ const takeBack = (): Promise<boolean> => guarded(project.set(['accepted', kept.v
     <div class="finding" role="listitem">
         <SeverityMark :severity="finding.severity" />
         <div>
-            <b>{{ finding.severity }}</b> {{ render(finding.says, project.unit) }}
+            <b>{{ called(finding.severity) }}</b> {{ render(finding.says, project.unit) }}
             <div class="soft">
                 {{ render(finding.remedy, project.unit) }} <i>Source: {{ render(finding.source, project.unit) }}.</i>
             </div>

@@ -7,6 +7,7 @@ import AllLimits from './AllLimits.vue';
 import FindingRow from './FindingRow.vue';
 import SeverityMark from './SeverityMark.vue';
 import { isOpen, severities } from './severity';
+import { called } from '../measure/called';
 
 const project = useProject();
 const open = ref(false);
@@ -31,7 +32,7 @@ const key = (f: Finding, i: number): string => `${f.code} ${f.place.ref} ${i}`;
         </div>
         <button class="bar" :aria-expanded="open" @click="open = !open">
             <span v-for="s in severities" :key="s" class="count" :class="{ none: !count(s) }">
-                <SeverityMark :severity="s" />{{ count(s) }} {{ s }}
+                <SeverityMark :severity="s" />{{ count(s) }} {{ called(s) }}
             </span>
             <span class="message">{{ sorted[0] ? render(sorted[0].says, project.unit) : 'Nothing to say.' }}</span>
             <span class="linkish">{{ open ? 'Close' : 'All' }}</span>

@@ -10,6 +10,7 @@ import FindingsOf from './FindingsOf.vue';
 import PartWork from './PartWork.vue';
 import TallyFigure from './TallyFigure.vue';
 import Trail from './Trail.vue';
+import { called } from '../measure/called';
 
 /** The tally tape for whatever is picked, or for `fallback` when nothing is. */
 const props = defineProps<{ fallback: string | null }>();
@@ -53,7 +54,7 @@ const shown = computed(() => {
             <p class="facts soft">
                 {{ shown.part.material_name }}, {{ showWithUnit(shown.part.thickness, project.unit) }} as measured.
                 {{ shown.part.bought ? 'Bought by length.' : shown.part.grain === 'length' ? 'Grain along the length.' : 'Grain free.' }}
-                {{ shown.part.banded.length ? `Banded: ${shown.part.banded.join(', ')}.` : 'No banded edge.' }}
+                {{ shown.part.banded.length ? `Banded: ${shown.part.banded.map(called).join(', ')}.` : 'No banded edge.' }}
                 {{ shown.part.hand ? `A ${shown.part.hand}-hand part.` : '' }}
                 {{ shown.part.fit_on_site ? 'A blank: fitted on site.' : '' }}
             </p>

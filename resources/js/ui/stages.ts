@@ -7,7 +7,7 @@ import { say } from '../measure/say';
 /** How far a stage's notch is cut: untouched, begun, settled. */
 export type Cutness = 'empty' | 'pencilled' | 'cut';
 
-const said: Record<Cutness, string> = { empty: 'untouched', pencilled: 'begun', cut: 'settled' };
+const said: Record<Cutness, string> = { empty: say('untouched'), pencilled: say('begun'), cut: say('settled') };
 
 const without = (plan: Plan, stage: string, settled: boolean): Cutness =>
     settled && !plan.findings.some((f) => f.place.stage === stage && f.severity === 'stop') ? 'cut' : 'pencilled';

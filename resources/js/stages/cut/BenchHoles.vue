@@ -23,7 +23,7 @@ const what = (row: BoreRow): string => {
     const size = row.kind === 'pocket' ? say(', jig set to {0}', mm(props.thickness)) : ` ${mm(row.diameter)}`;
     return `${capitalised(word(`bore.${row.kind}`))}${size}`;
 };
-const deep = (row: BoreRow): string => (row.kind === 'pocket' ? '' : row.depth === null ? 'through' : mm(row.depth));
+const deep = (row: BoreRow): string => (row.kind === 'pocket' ? '' : row.depth === null ? say('through') : mm(row.depth));
 const goes = (row: BoreRow): string => {
     const parts = row.with.map(part).filter((p) => p !== undefined);
     const named = parts.length === 1 ? `${parts[0]!.label} ${render(parts[0]!.name, project.unit)}` : parts.map((p) => p.label).join(', ');

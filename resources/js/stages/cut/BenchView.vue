@@ -11,6 +11,7 @@ import BenchList from './BenchList.vue';
 import BenchHoles from './BenchHoles.vue';
 import { groups } from './bench';
 import { say } from '../../measure/say';
+import { called } from '../../measure/called';
 
 /** What is done to each board once it is cut, board by board: holes, grooves and cut-outs on each face and edge, measured from one corner. */
 const project = useProject();
@@ -48,7 +49,7 @@ const facts = computed(() => {
         part.banded.length
             ? say(
                   'Banded {0}: the cut size is before banding, the distances here are of the banded board{1}.',
-                  part.banded.join(', '),
+                  part.banded.map(called).join(', '),
                   band ? say('; mark before banding and they are {0} less from that edge', mm(band)) : '',
               )
             : say('No banded edge.'),

@@ -22,13 +22,14 @@ type Sheet = {
     gap_x: number;
     gap_y: number;
 };
+const layout = (paper: string, stickers: string, size: string): string => say('{0}, {1} of {2}', paper, stickers, size);
 const known: { name: string; sheet: Sheet }[] = [
-    { name: 'A4, 3 × 8 of 70 × 37', sheet: { paper: 'a4', columns: 3, rows: 8, width: 70, height: 37, left: 0, top: 0.5, gap_x: 0, gap_y: 0 } },
-    { name: 'A4, 3 × 7 of 63.5 × 38.1', sheet: { paper: 'a4', columns: 3, rows: 7, width: 63.5, height: 38.1, left: 7.2, top: 15.1, gap_x: 2.5, gap_y: 0 } },
-    { name: 'A4, 2 × 7 of 99.1 × 38.1', sheet: { paper: 'a4', columns: 2, rows: 7, width: 99.1, height: 38.1, left: 4.7, top: 15.1, gap_x: 2.5, gap_y: 0 } },
-    { name: 'A4, 2 × 4 of 99.1 × 67.7', sheet: { paper: 'a4', columns: 2, rows: 4, width: 99.1, height: 67.7, left: 4.7, top: 13, gap_x: 2.5, gap_y: 0 } },
-    { name: 'Letter, 3 × 10 of 66.7 × 25.4', sheet: { paper: 'letter', columns: 3, rows: 10, width: 66.7, height: 25.4, left: 4.8, top: 12.7, gap_x: 3.2, gap_y: 0 } },
-    { name: 'Letter, 2 × 5 of 101.6 × 50.8', sheet: { paper: 'letter', columns: 2, rows: 5, width: 101.6, height: 50.8, left: 4, top: 12.7, gap_x: 4.8, gap_y: 0 } },
+    { name: layout('A4', '3 × 8', '70 × 37'), sheet: { paper: 'a4', columns: 3, rows: 8, width: 70, height: 37, left: 0, top: 0.5, gap_x: 0, gap_y: 0 } },
+    { name: layout('A4', '3 × 7', '63.5 × 38.1'), sheet: { paper: 'a4', columns: 3, rows: 7, width: 63.5, height: 38.1, left: 7.2, top: 15.1, gap_x: 2.5, gap_y: 0 } },
+    { name: layout('A4', '2 × 7', '99.1 × 38.1'), sheet: { paper: 'a4', columns: 2, rows: 7, width: 99.1, height: 38.1, left: 4.7, top: 15.1, gap_x: 2.5, gap_y: 0 } },
+    { name: layout('A4', '2 × 4', '99.1 × 67.7'), sheet: { paper: 'a4', columns: 2, rows: 4, width: 99.1, height: 67.7, left: 4.7, top: 13, gap_x: 2.5, gap_y: 0 } },
+    { name: layout('Letter', '3 × 10', '66.7 × 25.4'), sheet: { paper: 'letter', columns: 3, rows: 10, width: 66.7, height: 25.4, left: 4.8, top: 12.7, gap_x: 3.2, gap_y: 0 } },
+    { name: layout('Letter', '2 × 5', '101.6 × 50.8'), sheet: { paper: 'letter', columns: 2, rows: 5, width: 101.6, height: 50.8, left: 4, top: 12.7, gap_x: 4.8, gap_y: 0 } },
 ]; // prettier-ignore
 const chosen = ref(known[project.unit === 'mm' ? 0 : 4]!.name);
 const own = say('Other: give columns, rows and size');

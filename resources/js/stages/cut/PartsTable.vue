@@ -8,6 +8,7 @@ import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { say } from '../../measure/say';
+import { called } from '../../measure/called';
 
 const project = useProject();
 const picked = usePicked();
@@ -30,8 +31,8 @@ const rows = computed(() =>
         material: p.material_name,
         finished: `${figure(p.finished.length)} × ${figure(p.finished.width)}`,
         cut: `${figure(p.cut.length)} × ${figure(p.cut.width)}`,
-        grain: p.bought ? 'bought' : p.grain === 'length' ? say('along length') : 'free',
-        banded: p.banded.join(', ') || '–',
+        grain: p.bought ? say('bought') : p.grain === 'length' ? say('along length') : say('free'),
+        banded: p.banded.map(called).join(', ') || '–',
         site: waits.value.has(p.piece) ? say('waits: do not cut') : p.fit_on_site ? say('blank, fit on site') : '',
     })),
 );

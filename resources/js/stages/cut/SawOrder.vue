@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Cut, Sheet, Yield } from '../../api/plan';
+import type { Sheet, Yield } from '../../api/plan';
 import { show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { say } from '../../measure/say';
@@ -13,9 +13,9 @@ const project = useProject();
 
 const size = (y: Yield): string => `${show(y.length_mm, project.unit)} × ${show(y.width_mm, project.unit)}`;
 const said = (y: Yield): string => {
-    if (y.what === 'trim') return 'trimming';
+    if (y.what === 'trim') return say('trimming');
     if (y.what === 'leftover') return say('left over {0}', size(y));
-    if (y.what === 'part') return `${y.parts[0]}, ${size(y)}, done`;
+    if (y.what === 'part') return say('{0}, {1}, done', y.parts[0], size(y));
     return say('piece {0} for {1}', size(y), y.parts.join(', '));
 };
 const saws: Record<string, string> = {

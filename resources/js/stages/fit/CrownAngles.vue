@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { useProject } from '../../project/store';
 import LengthField from '../../ui/LengthField.vue';
+import { called } from '../../measure/called';
 
 /** How the moulding over the top is cut, laid flat on the saw. */
 const project = useProject();
@@ -28,7 +29,7 @@ const keep = (value: number): Promise<void> => project.set(['pieces', project.pi
             </thead>
             <tbody>
                 <tr v-for="c in crown.corners" :key="c.side">
-                    <td>{{ c.side }}</td>
+                    <td>{{ called(c.side) }}</td>
                     <td>{{ deg(c.angle) }}{{ c.read ? '' : ' taken' }}</td>
                     <td>{{ deg(c.swing) }}</td>
                     <td>{{ deg(c.tilt) }}</td>

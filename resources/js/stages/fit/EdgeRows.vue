@@ -5,6 +5,7 @@ import { capitalised, render, word } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { edgeRef } from './edges';
+import { say } from '../../measure/say';
 
 /** Every place where the piece meets the house, with its gap and what closes it. */
 const props = defineProps<{ chosen: string }>();
@@ -21,7 +22,7 @@ const rows = computed(() =>
                 ? `${render(part.name, project.unit)}, ${word(`edge.of_slab.${edge.edge}`)}`
                 : capitalised(word(`edge.${edge.edge}`)),
             gap: `${show(edge.least, project.unit)} – ${show(edge.greatest, project.unit)}`,
-            kind: edge.kind ? word(`way.name.${edge.kind}`) : edge.ways.length > 0 ? 'open' : '',
+            kind: edge.kind ? word(`way.name.${edge.kind}`) : edge.ways.length > 0 ? say('open') : '',
             other: proposed && edge.kind !== null && proposed.kind !== edge.kind,
         };
     }),

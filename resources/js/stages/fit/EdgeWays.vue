@@ -9,6 +9,7 @@ import LengthRow from '../../ui/LengthRow.vue';
 import { useRefusals } from '../../ui/refusals';
 import { chosen, price } from './edges';
 import { say } from '../../measure/say';
+import { called } from '../../measure/called';
 
 /** The ways of closing one gap: what each leaves, needs and costs; one is proposed, the person decides. */
 const props = defineProps<{ edge: string }>();
@@ -39,7 +40,7 @@ function costs(way: Way): string {
             <b>Proposed: {{ word(`way.name.${proposed.kind}`) }}</b
             >, because {{ render(proposed.because!, project.unit) }}.
         </p>
-        <ul class="ways" role="radiogroup" :aria-label="`${edge} edge`">
+        <ul class="ways" role="radiogroup" :aria-label="`${called(edge)} edge`">
             <li v-for="w in fitted.ways" :key="w.kind" :class="{ on: w.kind === fitted.kind, out: !w.fits }">
                 <button
                     role="radio"
@@ -63,7 +64,7 @@ function costs(way: Way): string {
         <LengthRow
             v-if="own && (isSide || edge === 'back')"
             :title="isSide ? 'least set-off' : 'air behind'"
-            :label="`${edge} set-off`"
+            :label="`${called(edge)} set-off`"
             :value="own.set_off"
             :path="['pieces', id, edge, 'set_off']"
         />

@@ -7,6 +7,7 @@ import Choice from '../../ui/Choice.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import { say } from '../../measure/say';
+import { called } from '../../measure/called';
 
 /** The base made level: what is packed under each support, and the stacks that must come out flush. */
 const project = useProject();
@@ -89,8 +90,8 @@ function flush(): Promise<boolean> {
         <span>Floating floor</span>
         <Choice label="floating floor" :value="piece.base?.floating ?? 'stands_on'" :options="schools" @choose="school" />
     </div>
-    <section v-for="s in stacks" :key="s.axis" class="bears stack" :aria-label="`stack of its ${s.axis}`">
-        <h4>{{ capitalised(s.axis) }}, layer by layer</h4>
+    <section v-for="s in stacks" :key="s.axis" class="bears stack" :aria-label="`stack of its ${called(s.axis)}`">
+        <h4>{{ capitalised(called(s.axis)) }}, layer by layer</h4>
         <table class="figures">
             <tbody>
                 <tr v-for="(l, i) in s.stack.layers" :key="i">

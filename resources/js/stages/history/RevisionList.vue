@@ -2,13 +2,13 @@
 import type { RevisionLine } from '../../api/client';
 import { useProject } from '../../project/store';
 import { change } from './told';
+import { clock } from '../../measure/clock';
 
 /** Revisions, newest first: who, when, and what it changed. */
 const props = defineProps<{ lines: readonly RevisionLine[]; from: number | null }>();
 const emit = defineEmits<{ from: [number: number]; earlier: [] }>();
 const project = useProject();
-const when = (at: string): string =>
-    new Date(at).toLocaleString('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const when = (at: string): string => clock(new Date(at));
 const hasMore = (): boolean => (props.lines.at(-1)?.number ?? 1) > 1;
 </script>
 

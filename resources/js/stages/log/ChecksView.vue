@@ -16,7 +16,7 @@ const place = (t: Trial): number => {
 const trials = computed(() => [...project.plan!.trials].sort((a, b) => place(a) - place(b)));
 const step = (t: Trial): string => (t.steps.length ? say('step {0}', place(t) + 1) : '');
 const state = (t: Trial): string =>
-    t.cures.length ? 'off' : t.read === 0 ? say('to read') : t.read < t.points.length ? say('so far right') : 'right';
+    t.cures.length ? say('off') : t.read === 0 ? say('to read') : t.read < t.points.length ? say('so far right') : say('right');
 </script>
 
 <template>

@@ -9,6 +9,7 @@ import { happened } from '../../project/facts';
 import { useProject } from '../../project/store';
 import Button from 'primevue/button';
 import { say } from '../../measure/say';
+import { called } from '../../measure/called';
 
 /** One part: how far it is, what it measures, and what is to be said of it. */
 const props = defineProps<{ part: Part }>();
@@ -73,7 +74,7 @@ const made = computed(() => props.part.as_built);
             <InputText
                 v-model="typed[axis]"
                 size="small"
-                :aria-label="`${part.label}: ${axis} as made`"
+                :aria-label="`${part.label}: ${called(axis)} as made`"
                 :placeholder="project.documentUnit"
                 @keydown.enter="measured"
             />

@@ -88,13 +88,13 @@ export const writings: Record<
     remark: {
         label: say('Note'),
         hint: say('Anything worth knowing'),
-        fields: [field('text', say('Note'), 'note')],
+        fields: [field('text', say('Note'), say('note'))],
         fact: (said, about) => ({ kind: 'remark', about, text: needed(said, 'text', 'a note') }),
     },
     choice: {
         label: say('Decision'),
         hint: say('What was decided, and why; how it turned out can be said later'),
-        fields: [field('text', say('Decided'), say('what was decided')), field('reason', say('Because'), 'why')],
+        fields: [field('text', say('Decided'), say('what was decided')), field('reason', say('Because'), say('why'))],
         fact: (said, about) => ({
             kind: 'choice',
             about,
@@ -107,7 +107,7 @@ export const writings: Record<
         hint: say('What went wrong and why, so that it does not again'),
         fields: [
             field('text', say('What'), say('what went wrong')),
-            field('cause', say('Cause'), 'cause'),
+            field('cause', say('Cause'), say('cause')),
             field('minutes', say('Cost, min'), say('minutes it cost')),
         ],
         fact: (said, about) => {
@@ -136,10 +136,10 @@ export const writings: Record<
         label: say('Tin'),
         hint: say('What was on the tin: so that it can be had again'),
         fields: [
-            field('name', say('Product'), 'product'),
+            field('name', say('Product'), say('product')),
             field('colour', say('Colour'), say('colour of the tin')),
             field('sheen', say('Sheen'), say('sheen of the tin')),
-            field('batch', say('Batch'), 'batch'),
+            field('batch', say('Batch'), say('batch')),
         ],
         fact: (said, about) => ({
             kind: 'tin',

@@ -22,7 +22,7 @@ const shown = computed(() => heaps(list.value, by.value));
 const title = (key: string): string =>
     by.value === 'group' ? capitalised(word(`buy.group.${key}`)) : (project.document!.shop?.shops?.[key] ?? word(`buy.shop.${key}`));
 const heapCents = (lines: readonly Purchase[]): number => lines.reduce((n, l) => n + (l.cost_cents ?? 0), 0);
-const said = { buy: '', bought: 'bought', in_hand: say('in hand'), left_out: say('left out') } as const;
+const said = { buy: '', bought: say('bought'), in_hand: say('in hand'), left_out: say('left out') } as const;
 const packs = (l: Purchase): string => {
     if (l.packs === 0) return '–';
     return l.pack.unit === 'each' && l.pack.value === 1 ? String(l.packs) : `${l.packs} × ${showAmount(l.pack, project.unit)}`;

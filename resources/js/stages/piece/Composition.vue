@@ -12,6 +12,7 @@ import { bandAdded, bandsOf, runAdded, runsOf } from './ops';
 import RunCard from './RunCard.vue';
 import { bands as kinds } from './vocabulary';
 import { say } from '../../measure/say';
+import { called } from '../../measure/called';
 
 /** The piece as it is composed: runs along the walls, bands from the top down as one sees them, bays from left to right. */
 const project = useProject();
@@ -73,7 +74,7 @@ const label = (bay: string, at: number): string => project.fitted?.cells[bay]?.l
         </div>
         <p v-if="free.length" class="acts">
             <button v-for="wall in free" :key="wall" class="linkish" @click="guarded(project.change(runAdded(pieceId, wall)))">
-                + A run along the {{ wall }} wall
+                + A run along the {{ called(wall) }} wall
             </button>
         </p>
     </section>

@@ -32,7 +32,7 @@ const rows = computed(() =>
 );
 const lengthOf = (value: unknown): number | null => (typeof value === 'number' ? value : null);
 const set = (key: string, value: unknown): Promise<boolean> => guarded(project.set([...props.path, key], value));
-const usual = (field: Setting): string => (field.usual === null ? say('not said') : 'usual');
+const usual = (field: Setting): string => (field.usual === null ? say('not said') : say('usual'));
 const options = (choices: readonly string[] | undefined): { value: string; label: string }[] =>
     (choices ?? []).map((c) => ({ value: c, label: word(`choice.${c}`, project.unit) }));
 </script>

@@ -28,11 +28,11 @@ const oftens = (['daily', 'weekly', 'seldom'] as const).map((value) => ({ value,
 const lengths = computed(() =>
     isStored.value ? (['width', 'depth', 'height'] as const) : (['width', 'depth', 'height', 'clearance'] as const),
 );
-const titles = { width: 'wide', depth: 'deep', height: 'high', clearance: say('kept clear') };
+const titles = { width: say('wide'), depth: say('deep'), height: say('high'), clearance: say('kept clear') };
 const numbers = computed(() =>
     isStored.value
         ? ([{ key: 'kg', title: say('kg each'), most: 500 }, { key: 'count', title: say('how many'), most: 500 }] as const)
-        : ([{ key: 'kg', title: say('weighs, kg'), most: 500 }, { key: 'rating', title: draft.kind === 'strut' ? 'pushes, N' : say('rated, kg'), most: 5000 }, { key: 'watts', title: say('draws, W'), most: 9000 }] as const),
+        : ([{ key: 'kg', title: say('weighs, kg'), most: 500 }, { key: 'rating', title: draft.kind === 'strut' ? say('pushes, N') : say('rated, kg'), most: 5000 }, { key: 'watts', title: say('draws, W'), most: 9000 }] as const),
 ); // prettier-ignore
 
 async function measured(key: keyof typeof titles, mm: number): Promise<void> {

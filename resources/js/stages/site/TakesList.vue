@@ -5,14 +5,14 @@ import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
 import { struck } from '../../project/facts';
 import { instrumentsFor } from '../../project/readings';
+import { clock } from '../../measure/clock';
 
 /** Every standing take of a reading, when and with what; each can be struck out. */
 const props = defineProps<{ reading: Walked }>();
 const project = useProject();
 const guarded = useRefusals();
-const clock = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 
-const when = (at: string | null): string => (at && !Number.isNaN(Date.parse(at)) ? clock.format(new Date(at)) : '');
+const when = (at: string | null): string => (at && !Number.isNaN(Date.parse(at)) ? clock(new Date(at)) : '');
 const by = (w: string): string =>
     instrumentsFor(props.reading.kind)
         .find((i) => i.value === w)

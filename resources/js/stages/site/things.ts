@@ -13,7 +13,7 @@ export function thingFields(thing: Pick<Thing, 'face' | 'from_right'>): { key: S
         { key: 'across', label: side ? say('from the back') : thing.from_right ? say('from the right') : say('from the left') },
         { key: 'up', label: flat ? say('from the back') : say('above the floor') },
         { key: 'width', label: say('wide') },
-        { key: 'height', label: flat ? 'deep' : 'high' },
+        { key: 'height', label: flat ? say('deep') : say('high') },
         { key: 'out', label: flat && thing.face === 'ceiling' ? say('hangs down') : say('stands out') },
     ];
 }

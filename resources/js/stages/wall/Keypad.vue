@@ -20,32 +20,32 @@ interface Key {
 }
 const figure = (d: string): Key => ({ label: d, says: d, tap: (t) => digit(t, d) });
 const side = (label: string, says: string, tap: Key['tap']): Key => ({ label, says, tap, side: true });
-const point = side('.', 'point', (t) => digit(t, '.'));
+const point = side('.', say('point'), (t) => digit(t, '.'));
 const sign = side('±', say('plus or minus'), turned);
 
 const sides = computed<Key[]>(() => {
     if (props.degrees)
         return [
             point,
-            side('.5', 'and a half', (t) => digit(digit(t, '.'), '5')),
-            side('90', 'ninety', (t) => ({ ...t, digits: '90', fraction: null })),
-            side('00', 'hundred', (t) => digit(digit(t, '0'), '0')),
+            side('.5', say('and a half'), (t) => digit(digit(t, '.'), '5')),
+            side('90', say('ninety'), (t) => ({ ...t, digits: '90', fraction: null })),
+            side('00', say('hundred'), (t) => digit(digit(t, '0'), '0')),
         ];
     if (props.unit === 'mm')
         return [
             point,
-            signed.value ? sign : side('00', 'hundred', (t) => digit(digit(t, '0'), '0')),
-            side('.5', 'and a half', (t) => digit(digit(t, '.'), '5')),
-            side('⅛s in', say('eighths of an inch'), (t) => fraction(t, 8)),
+            signed.value ? sign : side('00', say('hundred'), (t) => digit(digit(t, '0'), '0')),
+            side('.5', say('and a half'), (t) => digit(digit(t, '.'), '5')),
+            side(say('⅛s in'), say('eighths of an inch'), (t) => fraction(t, 8)),
         ];
     return [
-        side('½', 'and a half', (t) => exactly(t, 1, 2)),
-        side('¼s', 'quarters', (t) => fraction(t, 4)),
-        side('⅛s', 'eighths', (t) => fraction(t, 8)),
-        signed.value ? sign : side('1⁄32s', 'thirty-seconds', (t) => fraction(t, 32)),
+        side('½', say('and a half'), (t) => exactly(t, 1, 2)),
+        side('¼s', say('quarters'), (t) => fraction(t, 4)),
+        side('⅛s', say('eighths'), (t) => fraction(t, 8)),
+        signed.value ? sign : side('1⁄32s', say('thirty-seconds'), (t) => fraction(t, 32)),
     ];
 });
-const sixteenths = side('1⁄16s', 'sixteenths', (t) => fraction(t, 16));
+const sixteenths = side('1⁄16s', say('sixteenths'), (t) => fraction(t, 16));
 const text = computed(() => spoken(tapped.value, props.degrees ? 'mm' : props.unit));
 
 function keep(): void {

@@ -1,0 +1,121 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import { CHART_ROOM, SIGNAL_CABIN } from './house';
+
+/** A language made for this test: each text of the lists in brackets, its values in their places. What shows outside of brackets was not looked up. */
+function madeUp(): Record<string, string> {
+    const read = (path: string): unknown => JSON.parse(readFileSync(path, 'utf8'));
+    const lists = read('resources/texts.json') as Record<string, string[]>;
+    const core = read('resources/lang/en.json') as Record<string, string>;
+    const own = (text: string): string => (text === '' ? '' : `⟦${text}⟧`);
+    const bracketed = (text: string): string =>
+        text
+            .split(/(\{[^}]*\})/)
+            .map((piece) =>
+                /^\{\w+\}$/.test(piece)
+                    ? piece
+                    : piece.startsWith('{')
+                      ? piece.replace(/\|([^|}]*)/g, (_, word: string) => `|${own(word)}`)
+                      : own(piece),
+            )
+            .join('');
+    return Object.fromEntries([
+        ...Object.values(lists).flatMap((texts) => texts.map((text) => [text, bracketed(text)] as const)),
+        ...Object.entries(core).map(([key, text]) => [key, bracketed(text)] as const),
+    ]);
+}
+
+/** The page is given the words of that language, as the server gives them to who reads it. */
+async function speak(page: Page): Promise<void> {
+    const words = JSON.stringify(madeUp()).replace(/</g, '\\u003c');
+    await page.route('**/*', async (route) => {
+        if (route.request().resourceType() !== 'document') return route.fallback();
+        const response = await route.fetch();
+        const body = (await response.text()).replace('<body>', () => `<body><script type="application/json" id="words">${words}</script>`);
+        await route.fulfill({ response, body });
+    });
+}
+
+/** What is seen or read aloud and stands outside of brackets, word by word. */
+const outside = (page: Page): Promise<string[]> =>
+    page.evaluate(() => {
+        const found: string[] = [document.title];
+        const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_ELEMENT | NodeFilter.SHOW_TEXT);
+        for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+            if (node instanceof Text && !node.parentElement!.closest('script, style')) found.push(node.data);
+            else if (node instanceof Element)
+                for (const name of ['aria-label', 'title', 'placeholder', 'alt']) found.push(node.getAttribute(name) ?? '');
+        }
+        const bare = (text: string): string => {
+            let left = text;
+            for (let before = ''; before !== left;) [before, left] = [left, left.replace(/⟦[^⟦⟧]*⟧/g, ' ')];
+            return left;
+        };
+        return [...new Set(found.flatMap((text) => bare(text).match(/\p{L}[\p{L}’-]+/gu) ?? []))];
+    });
+
+/** Words that people wrote: names in projects and households, and what stands in the log. They are said in no other language. */
+async function written(page: Page, projects: readonly string[]): Promise<Set<string>> {
+    const asked = [
+        '/api/session',
+        '/api/households',
+        '/api/projects?which=open&search=',
+        ...projects.map((path) => `/api${path}/project.json`),
+    ];
+    const own = new Set(['name', 'household', 'text', 'reason', 'cause', 'from', 'caption', 'colour', 'sheen']);
+    const found: string[] = [];
+    for (const url of asked) {
+        JSON.parse(await (await page.request.get(url)).text(), (key, value: unknown) => {
+            if (typeof value === 'string' && own.has(key)) found.push(value);
+            return value;
+        });
+    }
+    return new Set(
+        found
+            .join(' ')
+            .toLowerCase()
+            .match(/\p{L}[\p{L}’-]+/gu) ?? [],
+    );
+}
+
+const month = new Date().toLocaleString('en-GB', { month: 'short' });
+
+const SIGNS = [month, 'Incastro', 'mm', 'cm', 'in', 'ml', 'kg', 'lb', 'ft', 'min', 'EUR', 'PDF', 'CSV', 'DXF', 'JSON', 'SVG'];
+
+test.describe('in another language', () => {
+    test.use({ serviceWorkers: 'block' });
+
+    test('everything that is seen or read aloud is said in it, but for what people wrote', async ({ page }) => {
+        test.setTimeout(150_000);
+        await page.request.get('/demo');
+        const known = new Set([...(await written(page, [CHART_ROOM, SIGNAL_CABIN])), ...SIGNS.map((sign) => sign.toLowerCase())]);
+        await speak(page);
+        const left: Record<string, string[]> = {};
+        const look = async (where: string): Promise<void> => {
+            const words = (await outside(page)).filter((word) => !known.has(word.toLowerCase()));
+            if (words.length > 0) left[where] = words;
+        };
+        const stages = ['site', 'piece', 'fit', 'cut', 'make', 'log', 'history', 'wall', 'saw', 'work'];
+        for (const path of ['/', '/account', '/households', ...stages.map((s) => `${CHART_ROOM}/${s}`), `${SIGNAL_CABIN}/piece`]) {
+            await page.goto(path);
+            await expect(page.getByText('⟦').filter({ visible: true }).first()).toBeVisible();
+            await page.waitForLoadState('networkidle');
+            await look(path);
+            for (const tab of (await page.getByRole('tab').all()).slice(1)) {
+                await tab.click();
+                await page.waitForTimeout(200);
+                await look(`${path}, ${await tab.innerText()}`);
+            }
+        }
+        expect(left).toEqual({});
+    });
+
+    test('the same walk in English finds what it should', async ({ page }) => {
+        await page.request.get('/demo');
+        const known = await written(page, [CHART_ROOM]);
+        await page.goto(`${CHART_ROOM}/make`);
+        await page.waitForLoadState('networkidle');
+        const words = (await outside(page)).filter((word) => !known.has(word.toLowerCase()));
+        for (const word of ['Steps', 'Carry', 'findings']) expect(words).toContain(word);
+    });
+});
