@@ -6,6 +6,7 @@ namespace App\Actions;
 
 use App\Models\Household;
 use App\Models\LibraryEntry;
+use App\Words\Language;
 use Illuminate\Support\Facades\DB;
 use Incastro\Core\Library\Entry;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
@@ -27,7 +28,7 @@ final class KeepLibrary
             }
             $count = LibraryEntry::query()->where('household_id', $household->id)->count();
             if ($count > LibraryEntry::MOST) {
-                throw new UnprocessableEntityHttpException('The library would hold '.$count.' entries; '.LibraryEntry::MOST.' are the most.');
+                throw new UnprocessableEntityHttpException(Language::say('The library would hold {0} entries; {1} are the most.', $count, LibraryEntry::MOST));
             }
 
             return count($entries);

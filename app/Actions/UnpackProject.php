@@ -8,6 +8,7 @@ use App\Models\Household;
 use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Models\User;
+use App\Words\Language;
 use Illuminate\Support\Facades\DB;
 use Incastro\Core\Document\CanonicalJson;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
@@ -38,7 +39,7 @@ final readonly class UnpackProject
     {
         $zip = new \ZipArchive;
         if ($zip->open($path, \ZipArchive::RDONLY) !== true) {
-            throw self::refused('The file is damaged or no zip archive; expected a project packed by Incastro.');
+            throw self::refused(Language::say('The file is damaged or no zip archive; expected a project packed by Incastro.'));
         }
         try {
             $photos = self::listed($zip);
@@ -64,7 +65,7 @@ final readonly class UnpackProject
                 $made = $project->id;
                 foreach ($photos as $name => $id) {
                     if ($this->keep->keep($project, $owner, $id, self::bytes($zip, $name, self::MOST_PHOTO)) === null) {
-                        throw self::refused("$name is no picture; expected a JPEG of the project.");
+                        throw self::refused(Language::say('{0} is no picture; expected a JPEG of the project.', $name));
                     }
                 }
 
@@ -84,18 +85,18 @@ final readonly class UnpackProject
         $photos = [];
         $bytes = 0;
         if ($zip->numFiles > self::MOST_ENTRIES) {
-            throw self::refused('The archive holds more than '.self::MOST_ENTRIES.' files; expected a project and its photos.');
+            throw self::refused(Language::say('The archive holds more than {0} files; expected a project and its photos.', self::MOST_ENTRIES));
         }
         for ($i = 0; $i < $zip->numFiles; $i++) {
             $entry = $zip->statIndex($i) ?: ['name' => '?', 'size' => 0];
             $bytes += $entry['size'];
             if ($bytes > self::MOST_BYTES) {
-                throw self::refused('Unpacked the archive would be larger than 400 MB; expected a project and its photos.');
+                throw self::refused(Language::say('Unpacked the archive would be larger than 400 MB; expected a project and its photos.'));
             }
             if (preg_match('#^photos/([0-7][0-9A-HJKMNP-TV-Z]{25})\.jpg$#', $entry['name'], $m) === 1) {
                 $photos[$m[1]] = $entry['name'];
             } elseif ($entry['name'] !== PackProject::DOCUMENT && $entry['name'] !== 'photos/') {
-                throw self::refused('The archive holds "'.mb_strimwidth(mb_scrub($entry['name']), 0, 60, '…').'"; expected project.json and a folder photos, and nothing else.');
+                throw self::refused(Language::say('The archive holds "{0}"; expected project.json and a folder photos, and nothing else.', mb_strimwidth(mb_scrub($entry['name']), 0, 60, '…')));
             }
         }
 
@@ -107,12 +108,12 @@ final readonly class UnpackProject
     {
         $stream = $zip->getStream($name);
         if ($stream === false) {
-            throw self::refused("The archive has no $name that can be read; expected a project packed by Incastro.");
+            throw self::refused(Language::say('The archive has no {0} that can be read; expected a project packed by Incastro.', $name));
         }
         $bytes = stream_get_contents($stream, $most + 1);
         fclose($stream);
         if ($bytes === false || strlen($bytes) > $most) {
-            throw self::refused("$name is larger than ".intdiv($most, 1_000_000).' MB; expected less.');
+            throw self::refused(Language::say('{0} is larger than {1} MB; expected less.', $name, intdiv($most, 1_000_000)));
         }
 
         return $bytes;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Words\Language;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Foundation\Auth\User as Authenticatable;
@@ -49,8 +50,8 @@ final class User extends Authenticatable
     public function sendPasswordResetNotification(#[\SensitiveParameter] $token): void
     {
         $link = url('/reset').'?'.http_build_query(['email' => $this->email, 'token' => $token]);
-        $text = "Somebody asked for a new password for your account at Incastro. If that was you, open this link within the hour:\n\n$link\n\nIf it was not, leave it: nothing has changed.\n";
-        Mail::raw($text, fn (Message $mail) => $mail->to($this->email, $this->name)->subject('A new password'));
+        $text = Language::say("Somebody asked for a new password for your account at Incastro. If that was you, open this link within the hour:\n\n{0}\n\nIf it was not, leave it: nothing has changed.\n", $link);
+        Mail::raw($text, fn (Message $mail) => $mail->to($this->email, $this->name)->subject(Language::say('A new password')));
     }
 
     /** @return array<string, string> */

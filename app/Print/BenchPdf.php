@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
+use App\Words\Language;
 
 /**
  * What is done to the boards once they are cut: each face to scale with its holes, and the list they are marked by.
@@ -54,16 +55,18 @@ final class BenchPdf
         $part = $parts[0];
         $mate = $this->parts[$part['mirror_of'] ?? ''] ?? null;
         $this->room(60);
-        $this->line(implode(', ', array_column($parts, 'label')).' · '.$this->words->renderPlain($part['name']).($mate === null ? '' : ", mirror image of {$mate['label']}"), 'B', 10.5);
+        $this->line(implode(', ', array_column($parts, 'label')).' · '.$this->words->renderPlain($part['name']).($mate === null ? '' : Language::say(', mirror image of {0}', $mate['label'])), 'B', 10.5);
         $size = fn (array $of): string => $this->words->length($of['length']['mm']).' × '.$this->words->length($of['width']['mm']);
-        $this->line($size($part['finished']).' finished, '.$size($part['cut']).' cut'.($part['banded'] === [] ? '' : ' before banding '.implode(', ', $part['banded'])), '', 8.5);
+        $this->line($part['banded'] === []
+            ? Language::say('{0} finished, {1} cut', $size($part['finished']), $size($part['cut']))
+            : Language::say('{0} finished, {1} cut before banding {2}', $size($part['finished']), $size($part['cut']), implode(', ', array_map(Language::called(...), $part['banded']))), '', 8.5);
         $n = 1;
         foreach ($bench['faces'] as $face) {
             $n = $this->face($face, $part, $n);
         }
         foreach ($bench['edges'] as $edge) {
             $this->room(18);
-            $this->line('In the '.$this->words->say(($edge['is_end'] ? 'board_end' : 'board_edge').".{$edge['edge']}"), 'B', 8.5);
+            $this->line(Language::say('In the {0}', $this->words->say(($edge['is_end'] ? 'board_end' : 'board_edge').".{$edge['edge']}")), 'B', 8.5);
             $n = $this->rows($edge['rows'], $part, $n, $this->words->say(($edge['is_end'] ? 'board_edge' : 'board_end').".{$edge['from']}"), $this->words->say("board_face.{$edge['face']}"));
         }
         $this->y += 6;
@@ -82,7 +85,7 @@ final class BenchPdf
         $this->y += $face['width'] / $ratio + 12;
         $next = $this->rows($face['rows'], $part, $n, $this->words->say("board_end.{$face['sides']['left']}"), $this->words->say("board_edge.{$face['sides']['lower']}"));
         foreach ($face['recesses'] as $r) {
-            $this->line(sprintf('%s %s × %s, %s deep, from %s along and %s up', $this->words->say("taken.{$r['kind']}"), ...array_map($this->words->length(...), [$r['length'], $r['width'], $r['depth'], $r['x'], $r['y']])), '', 8);
+            $this->line(sprintf(Language::say('%s %s × %s, %s deep, from %s along and %s up'), $this->words->say("taken.{$r['kind']}"), ...array_map($this->words->length(...), [$r['length'], $r['width'], $r['depth'], $r['x'], $r['y']])), '', 8);
         }
 
         return $next;
@@ -129,15 +132,15 @@ final class BenchPdf
     private function rows(array $rows, array $part, int $n, string $end, string $edge): int
     {
         if ($rows !== []) {
-            $this->cells(['', 'hole', 'deep', "from the $end", "from the $edge", 'for'], 'B', 1);
+            $this->cells(['', Language::say('hole'), Language::say('deep'), Language::say('from the {0}', $end), Language::say('from the {0}', $edge), Language::say('for')], 'B', 1);
         }
         foreach ($rows as $row) {
             $list = fn (array $numbers): string => implode(' · ', array_map($this->words->length(...), $numbers));
             $pocket = $row['kind'] === 'pocket';
             $for = implode(', ', array_map(fn (string $id): string => $this->parts[$id]['label'] ?? '', $row['with']));
-            $this->cells([(string) $n++, ucfirst($this->words->say("bore.{$row['kind']}")).($pocket ? ', jig at '.$this->words->length($part['thickness']) : ' '.$this->words->length($row['diameter'])),
-                $pocket ? '' : ($row['depth'] === null ? 'through' : $this->words->length($row['depth'])), $list($row['along']), $list($row['across']),
-                $for.($row['screw'] === null ? '' : ', screw '.$this->words->length($row['screw']))], '', (int) max(1, ceil(mb_strlen($list($row['along'])) / 42)));
+            $this->cells([(string) $n++, ucfirst($this->words->say("bore.{$row['kind']}")).($pocket ? Language::say(', jig at {0}', $this->words->length($part['thickness'])) : ' '.$this->words->length($row['diameter'])),
+                $pocket ? '' : ($row['depth'] === null ? Language::say('through') : $this->words->length($row['depth'])), $list($row['along']), $list($row['across']),
+                $for.($row['screw'] === null ? '' : Language::say(', screw {0}', $this->words->length($row['screw'])))], '', (int) max(1, ceil(mb_strlen($list($row['along'])) / 42)));
         }
 
         return $n;
@@ -179,7 +182,7 @@ final class BenchPdf
             return;
         }
         $this->pdf->AddPage('P');
-        Page::heading($this->pdf, 'At the bench', "$this->title · distances from the end at the left and the lower edge, of the banded board · all sizes in {$this->words->unitName()}");
+        Page::heading($this->pdf, Language::say('At the bench'), Language::say('{0} · distances from the end at the left and the lower edge, of the banded board · all sizes in {1}', $this->title, $this->words->unitName()));
         $this->y = 34.0;
     }
 }

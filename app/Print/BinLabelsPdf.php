@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
+use App\Words\Language;
 use Incastro\Core\Measure\Unit;
 
 /** A label for each bay that something is kept in: which bay of which piece, and what belongs there. Two columns of 90 × 54 mm on A4. */
@@ -22,12 +23,12 @@ final class BinLabelsPdf
     /** @param  array<string, mixed>  $plan */
     public static function of(string $title, array $plan): string
     {
-        $pdf = Page::a4("$title: labels");
+        $pdf = Page::a4(Language::say('{0}: labels', $title));
         $words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
         $bins = PlanReader::handover($plan)['stored'];
         if ($bins === []) {
             $pdf->AddPage();
-            Page::heading($pdf, 'Labels', $words->say('print.no_bins'));
+            Page::heading($pdf, Language::say('Labels'), $words->say('print.no_bins'));
         }
         foreach ($bins as $n => $bin) {
             if ($n % self::A_PAGE === 0) {

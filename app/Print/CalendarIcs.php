@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
+use App\Words\Language;
 use Incastro\Core\Measure\Unit;
 
 /**
@@ -42,12 +43,12 @@ final readonly class CalendarIcs
             foreach ($day['slots'] as $slot) {
                 $step = $steps[$slot['step']];
                 $notes = array_map($this->words->renderPlain(...), [...$step['numbers'], ...$step['cautions']]);
-                $title = $this->words->renderPlain($step['title']).($slot['last'] ? '' : ' (goes on)');
+                $title = $this->words->renderPlain($step['title']).($slot['last'] ? '' : Language::say(' (goes on)'));
                 array_push($lines, ...$this->event("{$slot['step']} {$day['date']} {$slot['from']}", $title, [$day['date'], $slot['from']], [$day['date'], $slot['from'] + $slot['minutes']], implode("\n", $notes), 'OPAQUE'));
             }
         }
         foreach ($schedule['drying'] as $dries) {
-            $title = 'Dries: '.$this->words->renderPlain($steps[$dries['step']]['title'] ?? ['key' => '', 'args' => []]);
+            $title = Language::say('Dries: {0}', $this->words->renderPlain($steps[$dries['step']]['title'] ?? ['key' => '', 'args' => []]));
             array_push($lines, ...$this->event("dries {$dries['step']}", $title, [$dries['from']['date'], $dries['from']['minute']], [$dries['until']['date'], $dries['until']['minute']], $this->words->renderPlain($dries['why']), 'TRANSPARENT'));
         }
 

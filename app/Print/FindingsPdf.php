@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
+use App\Words\Language;
 
 /**
  * What was found, the worst first: what it is, what would settle it, and why it was left; for what others decide, what they said, or
@@ -16,7 +17,7 @@ final class FindingsPdf
 {
     private const FOOT = 278.0;
 
-    private const SIGNS = ['stop' => 'STOP', 'look' => 'look', 'note' => 'note'];
+    private const SEVERITIES = ['stop', 'look', 'note'];
 
     private float $y = 400.0;
 
@@ -27,7 +28,7 @@ final class FindingsPdf
     /** @param  list<Found>  $findings */
     public function pages(array $findings): void
     {
-        foreach (array_keys(self::SIGNS) as $severity) {
+        foreach (self::SEVERITIES as $severity) {
             foreach ($findings as $finding) {
                 if ($finding['severity'] === $severity) {
                     $this->finding($finding);
@@ -40,12 +41,16 @@ final class FindingsPdf
     private function finding(array $finding): void
     {
         $this->room(22);
-        $this->line(self::SIGNS[$finding['severity']], 0, 'B', 9);
+        $this->line(match ($finding['severity']) {
+            'stop' => Language::say('STOP'),
+            'look' => Language::say('look'),
+            default => Language::say('note'),
+        }, 0, 'B', 9);
         $this->y -= 5;
         $this->line($this->words->renderPlain($finding['says']), 16, 'B', 9);
         $this->line($this->words->renderPlain($finding['remedy']).' ('.$this->words->renderPlain($finding['source']).')', 16, '', 8.5);
         if ($finding['accepted'] !== null) {
-            $this->line("Left as it is: {$finding['accepted']}", 16, 'I', 8.5);
+            $this->line(Language::say('Left as it is: {0}', $finding['accepted']), 16, 'I', 8.5);
         }
         if ($finding['decides'] !== null) {
             $this->decision($finding);
@@ -58,19 +63,19 @@ final class FindingsPdf
     {
         $decided = $finding['decided'];
         if ($decided !== null) {
-            $this->line("{$decided['who']}, {$decided['on']}: “{$decided['said']}” ".($decided['goes_on'] ? 'It goes on.' : 'It does not go on.'), 16, 'I', 8.5);
+            $this->line("{$decided['who']}, {$decided['on']}: “{$decided['said']}” ".($decided['goes_on'] ? Language::say('It goes on.') : Language::say('It does not go on.')), 16, 'I', 8.5);
 
             return;
         }
-        $this->line(ucfirst($this->words->say("decides.{$finding['decides']}")).' decides. '.$this->words->say("held.{$finding['before']}"), 16, 'B', 8.5);
-        $this->line('who ____________________   on ____________   said ________________________________________', 16, '', 8.5);
+        $this->line(Language::say('{0} decides. {1}', ucfirst($this->words->say("decides.{$finding['decides']}")), $this->words->say("held.{$finding['before']}")), 16, 'B', 8.5);
+        $this->line(Language::say('who ____________________   on ____________   said ________________________________________'), 16, '', 8.5);
     }
 
     private function room(float $high): void
     {
         if ($this->y + $high > self::FOOT) {
             $this->pdf->AddPage();
-            Page::heading($this->pdf, 'What was found', $this->title);
+            Page::heading($this->pdf, Language::say('What was found'), $this->title);
             $this->y = 34.0;
         }
     }

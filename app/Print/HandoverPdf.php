@@ -7,6 +7,7 @@ namespace App\Print;
 use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Incastro\Core\Measure\Unit;
 
 /** The record of the finished work on paper: each piece as it stands with the marks of its photos, everything in lines, and the photos. */
@@ -29,7 +30,7 @@ final class HandoverPdf
     /** @param  array<string, mixed>  $plan */
     public static function of(Project $project, array $plan): string
     {
-        $pdf = Page::a4("$project->name: record");
+        $pdf = Page::a4(Language::say('{0}: record', $project->name));
         $self = new self($pdf, Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm')), $project, $plan);
         $self->pieces();
         foreach ((new HandoverLines($self->words))->of($plan) as $title => $lines) {
@@ -43,7 +44,7 @@ final class HandoverPdf
     private function pieces(): void
     {
         $handed = PlanReader::handover($this->plan);
-        $to = $handed['handed'] === null ? 'not handed over yet' : 'handed over '.substr((string) $handed['handed']['at'], 0, 10).($handed['handed']['to'] === null ? '' : " to {$handed['handed']['to']}");
+        $to = $handed['handed'] === null ? Language::say('not handed over yet') : Language::say('handed over {0}', substr((string) $handed['handed']['at'], 0, 10)).($handed['handed']['to'] === null ? '' : Language::say(' to {0}', $handed['handed']['to']));
         foreach ($handed['pieces'] as $piece) {
             $drawing = PlanReader::drawing($this->plan, $piece['id'], 'front');
             if ($drawing === null) {
@@ -137,7 +138,7 @@ final class HandoverPdf
     private function page(string $under): void
     {
         $this->pdf->AddPage();
-        Page::heading($this->pdf, 'Record of the finished work', $under);
+        Page::heading($this->pdf, Language::say('Record of the finished work'), $under);
         $this->y = 32.0;
     }
 }

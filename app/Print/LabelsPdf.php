@@ -6,6 +6,7 @@ namespace App\Print;
 
 use App\Models\Project;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Incastro\Core\Measure\Unit;
 
 /**
@@ -64,10 +65,10 @@ final readonly class LabelsPdf
         $line = ($h - 2 * self::PAD) / 5;
         $words = [
             [$part['label'].'  '.$this->words->renderPlain($part['name']), 'B', 1.3],
-            [$this->words->length($part['cut']['length']['mm'], $part['cut']['length']['exact']).' × '.$this->words->length($part['cut']['width']['mm'], $part['cut']['width']['exact']).($part['grain'] === 'length' ? '  grain →' : ''), 'B', 1.0],
+            [$this->words->length($part['cut']['length']['mm'], $part['cut']['length']['exact']).' × '.$this->words->length($part['cut']['width']['mm'], $part['cut']['width']['exact']).($part['grain'] === 'length' ? Language::say('  grain →') : ''), 'B', 1.0],
             [$part['material_name'], '', 0.8],
-            [$part['banded'] === [] ? 'no banding' : 'banded: '.implode(', ', $part['banded']), '', 0.8],
-            [self::joints($part).($part['fit_on_site'] ? ' · fit on site' : ''), '', 0.8],
+            [$part['banded'] === [] ? Language::say('no banding') : Language::say('banded: {0}', implode(', ', array_map(Language::called(...), $part['banded']))), '', 0.8],
+            [self::joints($part).($part['fit_on_site'] ? Language::say(' · fit on site') : ''), '', 0.8],
         ];
         foreach ($words as $i => [$text, $style, $size]) {
             $this->pdf->SetFont('dejavusanscondensed', $style, max(4.5, min(11, 2.2 * $line * $size)));
@@ -84,8 +85,8 @@ final readonly class LabelsPdf
     private static function joints(array $part): string
     {
         return match ($part['hand']) {
-            'left' => 'left part: joints on its right face',
-            'right' => 'right part: joints on its left face',
+            'left' => Language::say('left part: joints on its right face'),
+            'right' => Language::say('right part: joints on its left face'),
             default => '',
         };
     }

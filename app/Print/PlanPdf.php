@@ -6,6 +6,7 @@ namespace App\Print;
 
 use App\Models\Project;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Incastro\Core\Measure\Unit;
 
 /**
@@ -66,7 +67,7 @@ final readonly class PlanPdf
         foreach (PlanReader::materials($this->plan) as $material) {
             foreach ($material['sheets'] as $i => $sheet) {
                 $this->sheet($material, $sheet, $i + 1);
-                (new SawingPdf($this->pdf, $this->words))->pages($material['name'].', sheet '.($i + 1), $sheet);
+                (new SawingPdf($this->pdf, $this->words))->pages(Language::say('{0}, sheet {1}', $material['name'], $i + 1), $sheet);
             }
         }
         (new BenchPdf($this->pdf, $this->words, $this->project->name, PlanReader::parts($this->plan)))->pages(PlanReader::benches($this->plan));
@@ -78,18 +79,18 @@ final readonly class PlanPdf
         foreach (PlanReader::pieces($this->plan) as $id => $piece) {
             $isFirst = $this->pdf->getNumPages() === 0;
             $this->pdf->AddPage();
-            Page::heading($this->pdf, $isFirst ? $this->project->name : $piece['name'], sprintf('%s · revision %d · all sizes in %s',
+            Page::heading($this->pdf, $isFirst ? $this->project->name : $piece['name'], sprintf(Language::say('%s · revision %d · all sizes in %s'),
                 $this->project->household->name, $this->project->revision, $this->words->unitName()));
             $this->piece((string) $id, $piece);
             foreach ($isFirst ? PlanReader::materials($this->plan) : [] as $material) {
                 $this->pdf->SetX(15);
-                $this->pdf->Cell(0, 5, sprintf('%s: %d sheets, %d %% used%s', $material['name'], count($material['sheets']), $material['used_percent'],
-                    $material['lower_bound'] === null ? '' : "; no plan needs fewer than {$material['lower_bound']}"), 0, 1);
+                $this->pdf->Cell(0, 5, sprintf(Language::say('%s: %d sheets, %d %% used%s'), $material['name'], count($material['sheets']), $material['used_percent'],
+                    $material['lower_bound'] === null ? '' : Language::say('; no plan needs fewer than {0}', $material['lower_bound'])), 0, 1);
             }
         }
         if ($this->pdf->getNumPages() === 0) {
             $this->pdf->AddPage();
-            Page::heading($this->pdf, $this->project->name, 'Nothing can be made yet: a space is not measured.');
+            Page::heading($this->pdf, $this->project->name, Language::say('Nothing can be made yet: a space is not measured.'));
         }
     }
 
@@ -105,9 +106,9 @@ final readonly class PlanPdf
         }
         $this->pdf->SetFont('dejavusanscondensed', '', 9);
         $this->pdf->SetXY(15, 240);
-        $this->pdf->Cell(0, 5, sprintf('%s, front at 1 : %d and section', $piece['name'], $ratio), 0, 1);
+        $this->pdf->Cell(0, 5, sprintf(Language::say('%s, front at 1 : %d and section'), $piece['name'], $ratio), 0, 1);
         $this->pdf->SetX(15);
-        $this->pdf->Cell(0, 5, sprintf('plumb clear %s · carcass %s × %s × %s', ...array_map(
+        $this->pdf->Cell(0, 5, sprintf(Language::say('plumb clear %s · carcass %s × %s × %s'), ...array_map(
             fn (string $axis): string => $this->words->length($piece[$axis]['mm'], $piece[$axis]['exact']),
             ['clear', 'width', 'height', 'depth'],
         )), 0, 1);
@@ -121,10 +122,10 @@ final readonly class PlanPdf
             if ($y > 275) {
                 $y = $this->cutListPage();
             }
-            $fit = in_array($part['piece'], $waiting, true) ? 'WAITS' : ($part['fit_on_site'] ? 'on site' : '');
+            $fit = in_array($part['piece'], $waiting, true) ? Language::say('WAITS') : ($part['fit_on_site'] ? Language::say('on site') : '');
             $this->row($y, [$part['label'], $this->words->renderPlain($part['name']), $part['material_name'],
-                $this->size($part['finished']), $this->size($part['cut']), implode(' ', $part['banded']),
-                $part['bought'] ? 'bought' : ($part['grain'] === 'length' ? '→ length' : 'free'), $fit], '');
+                $this->size($part['finished']), $this->size($part['cut']), implode(' ', array_map(Language::called(...), $part['banded'])),
+                $part['bought'] ? Language::say('bought') : ($part['grain'] === 'length' ? Language::say('→ length') : Language::say('free')), $fit], '');
             $y += 6;
         }
     }
@@ -132,8 +133,8 @@ final readonly class PlanPdf
     private function cutListPage(): float
     {
         $this->pdf->AddPage();
-        Page::heading($this->pdf, 'Cut list', $this->project->name.' · sizes in '.$this->words->unitName().', length along the grain first');
-        $this->row(32, ['mark', 'part', 'material', 'finished', 'cut', 'banded', 'grain', 'fit'], 'B');
+        Page::heading($this->pdf, Language::say('Cut list'), Language::say('{0} · sizes in {1}, length along the grain first', $this->project->name, $this->words->unitName()));
+        $this->row(32, [Language::say('mark'), Language::say('part'), Language::say('material'), Language::say('finished'), Language::say('cut'), Language::say('banded'), Language::say('grain'), Language::say('fit')], 'B');
 
         return 38.0;
     }
@@ -159,8 +160,8 @@ final readonly class PlanPdf
     private function sheet(array $material, array $sheet, int $number): void
     {
         $this->pdf->AddPage('L');
-        Page::heading($this->pdf, sprintf('%s, sheet %d of %d', $material['name'], $number, count($material['sheets'])), sprintf(
-            '%s × %s, kerf %s, trim %s · cut in the order of the numbers', $this->words->length($material['length']),
+        Page::heading($this->pdf, sprintf(Language::say('%s, sheet %d of %d'), $material['name'], $number, count($material['sheets'])), sprintf(
+            Language::say('%s × %s, kerf %s, trim %s · cut in the order of the numbers'), $this->words->length($material['length']),
             $this->words->length($material['width']), $this->words->length($material['kerf']), $this->words->length($material['trim'])));
         $ratio = (int) ceil(max($sheet['length'] / 260, $sheet['width'] / 150) / 2) * 2;
         $place = fn (int|float $x, int|float $y): array => [15 + $x / $ratio, 34 + $y / $ratio];
@@ -176,7 +177,7 @@ final readonly class PlanPdf
         }
         $this->pdf->SetFont('dejavusanscondensed', '', 8);
         $this->pdf->SetXY(15, 190);
-        $this->pdf->Cell(0, 5, sprintf('drawn at 1 : %d · left over: %s', $ratio, $this->leftovers($sheet['offcuts'])));
+        $this->pdf->Cell(0, 5, sprintf(Language::say('drawn at 1 : %d · left over: %s'), $ratio, $this->leftovers($sheet['offcuts'])));
     }
 
     /**
@@ -232,6 +233,6 @@ final readonly class PlanPdf
         $worth = array_filter($offcuts, fn (array $o): bool => $o['worth_keeping']);
         $sizes = array_map(fn (array $o): string => $this->words->length($o['length_mm']).' × '.$this->words->length($o['width_mm']), array_slice($worth, 0, 6));
 
-        return $sizes === [] ? 'nothing worth keeping' : implode(', ', $sizes);
+        return $sizes === [] ? Language::say('nothing worth keeping') : implode(', ', $sizes);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
+use App\Words\Language;
 
 /**
  * The lines of the shopping list in the order they are carried out of the house.
@@ -43,8 +44,8 @@ final class ShoppingLines
         $pack = $line['pack'];
 
         return match (true) {
-            $line['left_out'] => 'left out',
-            $line['packs'] === 0 => 'in hand',
+            $line['left_out'] => Language::say('left out'),
+            $line['packs'] === 0 => Language::say('in hand'),
             $pack['unit'] === 'each' && (float) $pack['value'] === 1.0 => (string) $line['packs'],
             default => "{$line['packs']} × ".$words->amount($pack),
         };

@@ -6,6 +6,7 @@ namespace App\Print;
 
 use App\Words\Amounts;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Incastro\Core\Measure\Unit;
 
 /**
@@ -30,7 +31,7 @@ final class ShoppingPdf
     /** @param  array<string, mixed>  $plan */
     public static function of(string $title, array $plan): string
     {
-        $pdf = Page::a4("$title: shopping list");
+        $pdf = Page::a4(Language::say('{0}: shopping list', $title));
         (new self($pdf, Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm')), $title))->pages(PlanReader::shopping($plan));
 
         return $pdf->Output('', 'S');
@@ -56,7 +57,7 @@ final class ShoppingPdf
             $this->pdf->Cell(0, 6, $shop, 0, 1);
             $this->y += 10;
             $this->pdf->SetFont('dejavusanscondensed', '', 7.5);
-            Page::row($this->pdf, $this->y, 5, self::WIDTHS, ['', 'what', 'needed', 'packs', 'each', 'cost']);
+            Page::row($this->pdf, $this->y, 5, self::WIDTHS, ['', Language::say('what'), Language::say('needed'), Language::say('packs'), Language::say('each'), Language::say('cost')]);
             $this->y += 5;
             foreach ($lines as $line) {
                 $this->line($line);
@@ -65,14 +66,14 @@ final class ShoppingPdf
         $this->room(20);
         $this->pdf->SetFont('dejavusanscondensed', 'B', 10);
         $this->pdf->SetXY(15, $this->y + 4);
-        $this->pdf->Cell(0, 6, 'All that has a price: '.Amounts::money($list['total_cents'], $list['currency']).($list['unpriced'] > 0 ? ", {$list['unpriced']} lines without a price" : ''), 0, 1);
+        $this->pdf->Cell(0, 6, Language::say('All that has a price: {0}', Amounts::money($list['total_cents'], $list['currency'])).($list['unpriced'] > 0 ? Language::say(', {0} lines without a price', $list['unpriced']) : ''), 0, 1);
     }
 
     /** @param  Purchase  $line */
     private function line(array $line): void
     {
         $this->room(7);
-        $name = $this->words->renderPlain($line['name']).($line['instead'] === null ? '' : " (instead: {$line['instead']})");
+        $name = $this->words->renderPlain($line['name']).($line['instead'] === null ? '' : Language::say(' (instead: {0})', $line['instead']));
         $price = fn (?int $cents): string => $cents === null || $line['packs'] === 0 ? '' : number_format($cents / 100, 2, '.', '');
         $this->pdf->SetFont('dejavusanscondensed', '', 9);
         Page::row($this->pdf, $this->y, 6.2, self::WIDTHS, [
@@ -86,7 +87,7 @@ final class ShoppingPdf
     {
         if ($this->y + $high > self::FOOT) {
             $this->pdf->AddPage();
-            Page::heading($this->pdf, 'Shopping list', $this->title);
+            Page::heading($this->pdf, Language::say('Shopping list'), $this->title);
             $this->y = 32.0;
         }
     }

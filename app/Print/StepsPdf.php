@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
+use App\Words\Language;
 
 /**
  * The steps on paper, each with its picture, its numbers and a box to tick; then which templates there are and how it comes apart again.
@@ -42,9 +43,9 @@ final class StepsPdf
     public function end(): void
     {
         $this->y = 400.0;
-        $this->section('Templates', 'printed from the project at full size, or cut from its DXF', array_map(
+        $this->section(Language::say('Templates'), Language::say('printed from the project at full size, or cut from its DXF'), array_map(
             fn (array $t): string => $this->words->renderPlain($t['name']), array_values(PlanReader::templates($this->plan))));
-        $this->section('How it comes apart again', 'the last that went on comes off first', array_map(
+        $this->section(Language::say('How it comes apart again'), Language::say('the last that went on comes off first'), array_map(
             fn (array $a): string => $this->words->renderPlain($a['title']), PlanReader::apart($this->plan)));
     }
 
@@ -93,8 +94,8 @@ final class StepsPdf
         $parts = array_filter(array_map(fn (string $p): ?string => $this->labels[$p] ?? null, $step['places'] === [] ? $step['parts'] : $step['places']));
 
         return [
-            ['', self::time($step['minutes']).", {$step['hands']} ".($step['hands'] === 1 ? 'pair' : 'pairs').' of hands'.($after === [] ? '' : ', after '.implode(', ', $after)).($parts === [] ? '' : ' · '.implode(' ', $parts))],
-            ...$words('B', 'WAITS: ', array_column($step['held'], 'says')),
+            ['', self::time($step['minutes']).($step['hands'] === 1 ? Language::say(', one pair of hands') : Language::say(', {0} pairs of hands', $step['hands'])).($after === [] ? '' : Language::say(', after {0}', implode(', ', $after))).($parts === [] ? '' : ' · '.implode(' ', $parts))],
+            ...$words('B', Language::say('WAITS: '), array_column($step['held'], 'says')),
             ...$words('', '', $step['numbers']),
             ...$words('I', '! ', $step['cautions']),
             ...$words('', '✓ ', $step['checks']),
@@ -108,7 +109,7 @@ final class StepsPdf
 
     private static function time(int $minutes): string
     {
-        return $minutes < 60 ? "$minutes min" : intdiv($minutes, 60).' h'.($minutes % 60 === 0 ? '' : ' '.$minutes % 60);
+        return $minutes < 60 ? Language::say('{0} min', $minutes) : intdiv($minutes, 60).' h'.($minutes % 60 === 0 ? '' : ' '.$minutes % 60);
     }
 
     /** @param  list<string>  $lines */
@@ -131,7 +132,7 @@ final class StepsPdf
     {
         if ($this->y + $high > self::FOOT) {
             $this->pdf->AddPage();
-            Page::heading($this->pdf, 'Steps', $this->title);
+            Page::heading($this->pdf, Language::say('Steps'), $this->title);
             $this->y = 32.0;
         }
     }

@@ -6,6 +6,7 @@ namespace App\Print;
 
 use App\Models\Project;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Incastro\Core\Measure\Unit;
 
 /**
@@ -17,8 +18,6 @@ use Incastro\Core\Measure\Unit;
  */
 final readonly class SurveyPdf
 {
-    private const VIEWS = ['front' => 'Front', 'top' => 'From above', 'side' => 'Side'];
-
     private const ROW_MM = 7.0;
 
     private \TCPDF $pdf;
@@ -48,8 +47,8 @@ final readonly class SurveyPdf
     {
         foreach (PlanReader::sites($this->plan) as $id => $site) {
             $this->pdf->AddPage();
-            Page::heading($this->pdf, $site['name'], sprintf('%s · %s · %s · sizes in %s', $this->project->name,
-                $this->blank ? 'what to measure, in walking order' : 'as measured', $this->words->say("space.{$site['kind']}"), $this->words->unitName()));
+            Page::heading($this->pdf, $site['name'], sprintf(Language::say('%s · %s · %s · sizes in %s'), $this->project->name,
+                $this->blank ? Language::say('what to measure, in walking order') : Language::say('as measured'), $this->words->say("space.{$site['kind']}"), $this->words->unitName()));
             $this->drawings($id, $site);
             $this->table($site);
         }
@@ -73,7 +72,11 @@ final readonly class SurveyPdf
             $ratio = $painter->draw($drawing, $x, $y, $w, $h, 9.0);
             $this->pdf->SetFont('dejavusanscondensed', '', 7);
             $this->pdf->SetXY($x + 4, $y + $h - 5);
-            $this->pdf->Cell($w, 4, sprintf('%s, 1 : %d', self::VIEWS[$view], $ratio));
+            $this->pdf->Cell($w, 4, sprintf('%s, 1 : %d', match ($view) {
+                'front' => Language::say('Front'),
+                'top' => Language::say('From above'),
+                default => Language::say('Side'),
+            }, $ratio));
         }
     }
 
@@ -94,7 +97,7 @@ final readonly class SurveyPdf
 
     private function head(float $y): float
     {
-        $this->row($y, $this->blank ? ['', 'reading', 'read', 'again', 'note'] : ['', 'reading', 'read', 'typed', 'off by'], 'B');
+        $this->row($y, $this->blank ? ['', Language::say('reading'), Language::say('read'), Language::say('again'), Language::say('note')] : ['', Language::say('reading'), Language::say('read'), Language::say('typed'), Language::say('off by')], 'B');
 
         return $y + self::ROW_MM;
     }
@@ -144,7 +147,7 @@ final readonly class SurveyPdf
         $this->pdf->SetFont('dejavusanscondensed', '', 8.5);
         $this->pdf->SetXY(15, $y);
         $lines = array_map(fn (array $t): string => $this->words->renderPlain($t['name']).': '
-            .($t['treatment'] === null ? 'to be decided' : mb_strtolower($this->words->say("treatment.{$t['treatment']}"))), $site['things']);
-        $this->pdf->MultiCell(180, 5, 'In the way: '.implode('; ', $lines).'.', 0, 'L');
+            .($t['treatment'] === null ? Language::say('to be decided') : mb_strtolower($this->words->say("treatment.{$t['treatment']}"))), $site['things']);
+        $this->pdf->MultiCell(180, 5, Language::say('In the way: {0}.', implode('; ', $lines)), 0, 'L');
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
+use App\Words\Language;
 use Incastro\Core\Measure\Unit;
 
 /**
@@ -65,12 +66,12 @@ final readonly class TemplatePdf
         $top = 38.0;
         $this->pdf->SetLineStyle(['width' => 0.25, 'color' => self::INK, 'dash' => '0']);
         $this->pdf->Rect(15, $top, self::SQUARE_MM, self::SQUARE_MM);
-        $this->say(18, $top + 4, 'Print at 100 %, not fitted to the page.', 'B');
-        $this->say(18, $top + 10, 'This square must measure 100 × 100 mm.');
-        $this->say(18, $top + 16, sprintf('%d pages, trimmed on one side or laid over one another:', count($this->tiles->tiles)));
-        $this->say(18, $top + 21, 'lay the brick crosses of one page on those of the next.');
-        $this->say(18, $top + 30, 'Heavy line: the cut. Fine line: the straight edge');
-        $this->say(18, $top + 35, 'it is measured from. Dashed: where the blank ends.');
+        $this->say(18, $top + 4, Language::say('Print at 100 %, not fitted to the page.'), 'B');
+        $this->say(18, $top + 10, Language::say('This square must measure 100 × 100 mm.'));
+        $this->say(18, $top + 16, sprintf(Language::say('%d pages, trimmed on one side or laid over one another:'), count($this->tiles->tiles)));
+        $this->say(18, $top + 21, Language::say('lay the brick crosses of one page on those of the next.'));
+        $this->say(18, $top + 30, Language::say('Heavy line: the cut. Fine line: the straight edge'));
+        $this->say(18, $top + 35, Language::say('it is measured from. Dashed: where the blank ends.'));
         $this->map(125.0, $top, $this->paper->size()[0] - 140.0, 100.0);
     }
 
@@ -93,7 +94,7 @@ final readonly class TemplatePdf
             $this->pdf->SetLineStyle(['width' => $line['layer'] === 'cut' ? 0.3 : 0.1, 'color' => self::INK, 'dash' => '0']);
             $this->polyline(array_map($place, $line['points']), $line['closed']);
         }
-        $this->say($x, $y + $height + 4, sprintf('Page map. Lines %s × %s mm.', number_format($right - $left, 1, '.', ''), number_format($top - $bottom, 1, '.', '')));
+        $this->say($x, $y + $height + 4, sprintf(Language::say('Page map. Lines %s × %s mm.'), number_format($right - $left, 1, '.', ''), number_format($top - $bottom, 1, '.', '')));
     }
 
     /** @param  Tile  $tile */
@@ -178,7 +179,7 @@ final readonly class TemplatePdf
             }
         }
         $this->pdf->SetTextColor(...self::INK);
-        $this->say(Paper::MARGIN_MM, $height - Paper::MARGIN_MM - 5, sprintf('%s · page %d of %d · %s · %s%s', Tiles::name($tile['column'], $tile['row']), $number, count($this->tiles->tiles),
+        $this->say(Paper::MARGIN_MM, $height - Paper::MARGIN_MM - 5, sprintf(Language::say('%s · page %d of %d · %s · %s%s'), Tiles::name($tile['column'], $tile['row']), $number, count($this->tiles->tiles),
             $this->words->renderPlain($this->template['name']), $this->words->renderPlain($this->template['seen']), $ends === [] ? '' : ' · '.implode(' · ', $ends)), 'B', 8);
     }
 

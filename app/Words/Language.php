@@ -15,19 +15,26 @@ final class Language
     /** @return array<string, string> what each calls itself by its code, English first */
     public static function all(): array
     {
-        $names = [];
-        foreach (glob(config()->string('incastro.languages').'/*.json') ?: [] as $file) {
-            $code = basename($file, '.json');
+        $names = [self::ENGLISH => 'English'];
+        foreach (array_slice(self::codes(), 1) as $code) {
             $names[$code] = self::words($code)['language.name'] ?? $code;
         }
 
-        return [self::ENGLISH => $names[self::ENGLISH] ?? 'English'] + $names;
+        return $names;
+    }
+
+    /** @return list<string> English first; no file is read for them */
+    public static function codes(): array
+    {
+        $codes = array_map(fn (string $file): string => basename($file, '.json'), glob(config()->string('incastro.languages').'/*.json') ?: []);
+
+        return [self::ENGLISH, ...array_values(array_diff($codes, [self::ENGLISH]))];
     }
 
     /** The code of the language that whoever asks reads: chosen in their profile, else what their browser asks for. */
     public static function current(): string
     {
-        $codes = array_keys(self::all());
+        $codes = self::codes();
         $chosen = Reader::language();
 
         return in_array($chosen, $codes, true) ? $chosen : request()->getPreferredLanguage($codes) ?? self::ENGLISH;
@@ -55,5 +62,19 @@ final class Language
         $said = $code === self::ENGLISH ? $text : self::words($code)[$text] ?? $text;
 
         return $values === [] ? $said : (string) preg_replace_callback('/\{(\d)\}/', fn (array $m): string => (string) ($values[(int) $m[1]] ?? ''), $said);
+    }
+
+    /** What a reader calls an edge of a board; the browser has the same in measure/called.ts. */
+    public static function called(string $edge): string
+    {
+        return match ($edge) {
+            'left' => self::say('left'),
+            'right' => self::say('right'),
+            'front' => self::say('front'),
+            'rear' => self::say('rear'),
+            'top' => self::say('top'),
+            'bottom' => self::say('bottom'),
+            default => $edge,
+        };
     }
 }

@@ -11,8 +11,13 @@ function saidByServer(folder: string): string[] {
     const found = readdirSync(folder, { recursive: true, encoding: 'utf8' })
         .filter((name) => name.endsWith('.php'))
         .flatMap((name) => [
-            ...readFileSync(join(folder, name), 'utf8').matchAll(/Language::say\(\s*('(?:[^'\\]|\\.)*'|"(?:[^"\\]|\\.)*")/g),
+            ...readFileSync(join(folder, name), 'utf8').matchAll(/(?:Language|self)::say\(\s*('(?:[^'\\]|\\.)*'|"(?:[^"\\]|\\.)*")/g),
         ])
-        .map(([, quoted]) => quoted!.slice(1, -1).replace(/\\(['"\\])/g, '$1'));
+        .map(([, quoted]) => unquoted(quoted!));
     return [...new Set(found)].sort((a, b) => (a < b ? -1 : 1));
+}
+
+function unquoted(quoted: string): string {
+    const text = quoted.slice(1, -1).replace(/\\(['"\\])/g, '$1');
+    return quoted.startsWith('"') ? text.replaceAll('\\n', '\n') : text;
 }

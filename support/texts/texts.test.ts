@@ -5,13 +5,13 @@ import { listed } from './listed';
 
 const LIST = 'resources/texts.json';
 
-test('the list of texts to translate is what the interface and the server say', () => {
+test('the list of texts to translate is what the interface and the server say', { timeout: 120_000 }, () => {
     const now = `${JSON.stringify(listed('.'), null, 4)}\n`;
     if (process.env.WRITE_TEXTS) writeFileSync(LIST, now);
     expect(readFileSync(LIST, 'utf8'), 'npm run texts writes it anew').toBe(now);
 });
 
-test('no sentence of a script stands outside of say', () => {
+test('no sentence of a script stands outside of say', { timeout: 120_000 }, () => {
     const code = /^pi pi-|prefers-reduced-motion|^(sq ft|fl oz|\{\} (in|mm))$/;
     const found = files('resources/js').flatMap((file) => unsaid(parts(file).script).map((text) => `${file}: ${text}`));
     expect(found.filter((line) => !code.test(line.slice(line.indexOf(': ') + 2)))).toEqual([]);

@@ -10,6 +10,7 @@ use App\Http\Requests\PasswordRequest;
 use App\Http\Requests\SignUpRequest;
 use App\Models\Household;
 use App\Models\User;
+use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Auth;
@@ -22,7 +23,7 @@ final class AccountController
     {
         $user = DB::transaction(function () use ($request): User {
             $user = User::query()->create(['name' => $request->string('name')->trim()->value(), 'email' => $request->string('email')->value(), 'password' => $request->string('password')->value(), 'profile' => []]);
-            $household = Household::query()->create(['name' => $request->string('household')->trim()->value() ?: $user->name.'’s household']);
+            $household = Household::query()->create(['name' => $request->string('household')->trim()->value() ?: Language::say('{0}’s household', $user->name)]);
             $household->users()->attach($user, ['role' => 'owner']);
 
             return $user;

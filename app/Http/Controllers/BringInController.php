@@ -8,6 +8,7 @@ use App\Actions\PlanProject;
 use App\Models\Project;
 use App\Print\PlanReader;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
@@ -31,7 +32,7 @@ final class BringInController
     {
         Gate::authorize('update', $project);
         $this->asked($request, ['space' => ['required', 'string', 'max:26']]);
-        $site = PlanReader::sites($plan->decoded($project))[$request->string('space')->value()] ?? throw ValidationException::withMessages(['space' => 'The readings belong to a space of the project; that one is not there.']);
+        $site = PlanReader::sites($plan->decoded($project))[$request->string('space')->value()] ?? throw ValidationException::withMessages(['space' => Language::say('The readings belong to a space of the project; that one is not there.')]);
         $words = Catalogue::own($this->unit($project));
         $known = array_map(fn (array $r): array => ['id' => $r['id'], 'name' => $words->renderPlain($r['name']), 'angle' => ReadingKind::tryFrom($r['kind'])?->isAngle() ?? false], $site['walk']);
 
@@ -67,7 +68,7 @@ final class BringInController
     private function asked(Request $request, array $more): void
     {
         $request->validate(['text' => ['required', 'string', 'max:4000000'], 'columns' => ['sometimes', 'array', 'max:12'], 'columns.*' => ['integer', 'min:0', 'max:200']] + $more, [
-            'text.*' => 'There is nothing to read: paste a list, or choose a file of up to 4 MB.', 'columns.*' => 'A column is a whole number.', 'unit.*' => 'The drawing is in mm, cm, m, in or ft.',
+            'text.*' => Language::say('There is nothing to read: paste a list, or choose a file of up to 4 MB.'), 'columns.*' => Language::say('A column is a whole number.'), 'unit.*' => Language::say('The drawing is in mm, cm, m, in or ft.'),
         ]);
     }
 

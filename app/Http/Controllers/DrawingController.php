@@ -9,6 +9,7 @@ use App\Models\Project;
 use App\Print\DrawingSvg;
 use App\Print\PlanReader;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -28,7 +29,7 @@ final class DrawingController
         $planned = $plan->decoded($project);
         $drawing = PlanReader::drawings($planned)[$request->string('of')->value()][$request->string('view')->value()] ?? null;
         if ($drawing === null) {
-            throw ValidationException::withMessages(['of' => 'There is no such drawing: name a space or a piece of the project, and one of its views.']);
+            throw ValidationException::withMessages(['of' => Language::say('There is no such drawing: name a space or a piece of the project, and one of its views.')]);
         }
         $unit = Unit::tryFrom($request->string('unit')->value()) ?? Unit::from(is_string($planned['unit']) ? $planned['unit'] : 'mm');
         $name = Str::limit(Str::slug($project->name.' '.$request->string('view')->value()), 80, '').' - in mm.svg';

@@ -9,6 +9,7 @@ use App\Models\Household;
 use App\Models\Invitation;
 use App\Models\User;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -24,8 +25,8 @@ final class MemberController
     {
         $email = $request->string('email')->value();
         $link = url('/join').'?'.http_build_query(['token' => Invitation::to($household, $email, $request->string('role')->value())]);
-        $text = "You are asked to share the projects of $household->name at Incastro. Open this link within ".Invitation::GOOD_FOR." days:\n\n$link\n";
-        Mail::raw($text, fn (Message $mail) => $mail->to($email)->subject("Projects of $household->name"));
+        $text = Language::say("You are asked to share the projects of {0} at Incastro. Open this link within {1} days:\n\n{2}\n", $household->name, Invitation::GOOD_FOR, $link);
+        Mail::raw($text, fn (Message $mail) => $mail->to($email)->subject(Language::say('Projects of {0}', $household->name)));
 
         return response()->noContent();
     }
@@ -64,7 +65,7 @@ final class MemberController
     public function update(Request $request, Household $household, User $member): Response|JsonResponse
     {
         Gate::authorize('manage', $household);
-        $request->validate(['role' => ['required', 'in:owner,maker,viewer']], ['role.*' => 'A member is an owner, a maker or a viewer.']);
+        $request->validate(['role' => ['required', 'in:owner,maker,viewer']], ['role.*' => Language::say('A member is an owner, a maker or a viewer.')]);
 
         return $this->changed($household, $member, $request->string('role')->value());
     }

@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\NewPasswordRequest;
 use App\Models\User;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -18,7 +19,7 @@ final class PasswordResetController
     /** The answer is the same whether or not there is such an account. */
     public function store(Request $request): Response
     {
-        $request->validate(['email' => ['required', 'email']], ['email.*' => 'This is no e-mail address; expected one like wren@example.org.']);
+        $request->validate(['email' => ['required', 'email']], ['email.*' => Language::say('This is no e-mail address; expected one like wren@example.org.')]);
         Password::sendResetLink(['email' => mb_strtolower(trim($request->string('email')->value()))]);
 
         return response()->noContent();

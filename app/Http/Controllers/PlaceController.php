@@ -9,6 +9,7 @@ use App\Http\Requests\PlaceRequest;
 use App\Models\Project;
 use App\Print\PlanReader;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use Incastro\Core\Cut\PlaceRefused;
@@ -27,7 +28,7 @@ final class PlaceController
             $labels = array_column(PlanReader::parts($plan->decoded($project)), 'label', 'id');
             $part = explode('~', $refused->part)[0];
 
-            return new JsonResponse(['message' => Catalogue::own(Unit::Millimetre)->render($refused->says($labels[$part] ?? 'The part'))], 422);
+            return new JsonResponse(['message' => Catalogue::own(Unit::Millimetre)->render($refused->says($labels[$part] ?? Language::say('The part')))], 422);
         }
     }
 }

@@ -13,6 +13,7 @@ use App\Http\Resources\ProjectResource;
 use App\Models\Household;
 use App\Models\Project;
 use App\Models\User;
+use App\Words\Language;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -64,7 +65,7 @@ final class ProjectController
     {
         Gate::authorize('view', $project);
 
-        return $this->made($request, OtherSide::of($project->decoded(), Str::limit($project->name, 100, '').', the other side'), $import);
+        return $this->made($request, OtherSide::of($project->decoded(), Language::say('{0}, the other side', Str::limit($project->name, 100, ''))), $import);
     }
 
     /** @param  array<array-key, mixed>  $document */

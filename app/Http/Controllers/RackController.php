@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Actions\FillRack;
 use App\Models\Project;
 use App\Models\RackPiece;
+use App\Words\Language;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -47,7 +48,7 @@ final class RackController
             ->update(['taken_by' => $taken ? $project->id : null]);
 
         return $changed === 1 ? new JsonResponse(['taken' => $taken])
-            : new JsonResponse(['message' => "R$piece->number was taken by another project meanwhile."], 409);
+            : new JsonResponse(['message' => Language::say('R{0} was taken by another project meanwhile.', $piece->number)], 409);
     }
 
     public function destroy(Project $project, RackPiece $piece): JsonResponse

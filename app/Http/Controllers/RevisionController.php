@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Actions\LookBack;
 use App\Models\Project;
+use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -35,7 +36,7 @@ final class RevisionController
     public function update(Request $request, Project $project, int $number): Response
     {
         Gate::authorize('update', $project);
-        $request->validate(['name' => ['present', 'nullable', 'string', 'max:80']], ['name.*' => 'The name of a revision is a text of up to 80 characters.']);
+        $request->validate(['name' => ['present', 'nullable', 'string', 'max:80']], ['name.*' => Language::say('The name of a revision is a text of up to 80 characters.')]);
         $name = $request->string('name')->trim()->value();
         $project->revisions()->where('number', $number)->firstOrFail()->update(['name' => $name === '' ? null : $name]);
 

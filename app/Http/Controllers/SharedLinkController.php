@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Project;
 use App\Models\SharedLink;
 use App\Models\User;
+use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -29,10 +30,10 @@ final class SharedLinkController
     {
         Gate::authorize('update', $project);
         $request->validate(['label' => ['required', 'string', 'max:80'], 'days' => ['required', 'integer', 'min:1', 'max:'.SharedLink::LONGEST]], [
-            'label.*' => 'Say whom the link is for, in up to 80 characters.', 'days.*' => 'A link is good for 1 to '.SharedLink::LONGEST.' days.',
+            'label.*' => Language::say('Say whom the link is for, in up to 80 characters.'), 'days.*' => Language::say('A link is good for 1 to {0} days.', SharedLink::LONGEST),
         ]);
         if (SharedLink::query()->where('project_id', $project->id)->where('expires_at', '>', now())->count() >= SharedLink::MOST) {
-            throw ValidationException::withMessages(['label' => 'This project has '.SharedLink::MOST.' links already; call one off first.']);
+            throw ValidationException::withMessages(['label' => Language::say('This project has {0} links already; call one off first.', SharedLink::MOST)]);
         }
         /** @var User $user */
         $user = $request->user();

@@ -13,6 +13,7 @@ use App\Print\TemplateDxf;
 use App\Print\TemplatePdf;
 use App\Print\TemplateSvg;
 use App\Words\Catalogue;
+use App\Words\Language;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
@@ -30,7 +31,7 @@ final class TemplateController
         $planned = $plan->decoded($project);
         $template = PlanReader::template($planned, $request->string('of')->toString());
         if ($template === null) {
-            throw ValidationException::withMessages(['of' => 'There is no template of that edge or part: choose a way that is scribed first.']);
+            throw ValidationException::withMessages(['of' => Language::say('There is no template of that edge or part: choose a way that is scribed first.')]);
         }
         $template = $request->boolean('behind') ? Mirrored::of($template) : $template;
         $paper = isset($asked['paper']) ? Paper::from($request->string('paper')->toString()) : Paper::A4;

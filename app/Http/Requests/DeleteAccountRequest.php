@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Taking an account away, by who knows its password. */
@@ -24,6 +25,6 @@ final class DeleteAccountRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['password.*' => 'The password is not this one; nothing was deleted.'];
+        return ['password.*' => Language::say('The password is not this one; nothing was deleted.')];
     }
 }

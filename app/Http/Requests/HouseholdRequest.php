@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Household;
+use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** What a household is called. */
@@ -26,6 +27,6 @@ final class HouseholdRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['name.*' => 'The household needs a name of 1 to 80 characters.'];
+        return ['name.*' => Language::say('The household needs a name of 1 to 80 characters.')];
     }
 }

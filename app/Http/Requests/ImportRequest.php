@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Project;
+use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 
@@ -35,7 +36,7 @@ final class ImportRequest extends FormRequest
             $bytes = (int) stream_copy_to_stream($this->getContent(true), $file, self::LARGEST + 1);
             fclose($file);
             if ($bytes > self::LARGEST) {
-                throw new UnprocessableEntityHttpException('The file is larger than 100 MB; expected a project and its photos.');
+                throw new UnprocessableEntityHttpException(Language::say('The file is larger than 100 MB; expected a project and its photos.'));
             }
 
             // Told by its first bytes: what the sender says of it counts for nothing.

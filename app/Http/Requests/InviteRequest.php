@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Household;
+use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Who is asked into a household, and as what. */
@@ -31,6 +32,6 @@ final class InviteRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.*' => 'This is no e-mail address; expected one like wren@example.org.', 'role.*' => 'A member is an owner, a maker or a viewer.'];
+        return ['email.*' => Language::say('This is no e-mail address; expected one like wren@example.org.'), 'role.*' => Language::say('A member is an owner, a maker or a viewer.')];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Project;
 use App\Print\LabelSheet;
 use App\Print\Paper;
+use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Validator;
@@ -47,9 +48,9 @@ final class LabelsRequest extends FormRequest
             }
             $sheet = $this->sheet();
             if (! $sheet->fits()) {
-                $validator->errors()->add('columns', 'These stickers reach over the edge of the paper; expected columns × width and rows × height that fit the page.');
+                $validator->errors()->add('columns', Language::say('These stickers reach over the edge of the paper; expected columns × width and rows × height that fit the page.'));
             } elseif ($this->integer('from', 1) > $sheet->count()) {
-                $validator->errors()->add('from', "There is no sticker {$this->integer('from')} on a page of {$sheet->count()}.");
+                $validator->errors()->add('from', Language::say('There is no sticker {0} on a page of {1}.', $this->integer('from'), $sheet->count()));
             }
         }];
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Password;
 
@@ -19,7 +20,7 @@ final class NewPasswordRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['email.*' => 'This is no e-mail address; expected one like wren@example.org.', 'token.*' => 'The link is not whole; open it again from the letter.',
-            'password.*' => 'The new password is too short; expected 10 characters or more.'];
+        return ['email.*' => Language::say('This is no e-mail address; expected one like wren@example.org.'), 'token.*' => Language::say('The link is not whole; open it again from the letter.'),
+            'password.*' => Language::say('The new password is too short; expected 10 characters or more.')];
     }
 }

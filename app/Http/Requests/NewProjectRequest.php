@@ -7,6 +7,7 @@ namespace App\Http\Requests;
 use App\Actions\Starting;
 use App\Models\Project;
 use App\Models\User;
+use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Incastro\Core\Document\SpaceKind;
@@ -31,9 +32,9 @@ final class NewProjectRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.*' => 'The space needs a name of 1 to 120 characters.',
-            'kind.*' => 'This kind of space is not known.',
-            'unit.*' => 'The unit is mm or in.',
+            'name.*' => Language::say('The space needs a name of 1 to 120 characters.'),
+            'kind.*' => Language::say('This kind of space is not known.'),
+            'unit.*' => Language::say('The unit is mm or in.'),
         ];
     }
 

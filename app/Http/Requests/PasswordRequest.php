@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rules\Password;
 
@@ -25,6 +26,6 @@ final class PasswordRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['current.*' => 'The present password is not this one.', 'password.*' => 'The new password is too short; expected 10 characters or more.'];
+        return ['current.*' => Language::say('The present password is not this one.'), 'password.*' => Language::say('The new password is too short; expected 10 characters or more.')];
     }
 }

@@ -24,7 +24,7 @@ final class ProfileRequest extends FormRequest
             'fraction' => ['nullable', 'integer', Rule::in(Reader::FRACTIONS)],
             'paper' => ['nullable', 'in:a4,letter'],
             'currency' => ['nullable', 'regex:/^[A-Z]{3}$/'],
-            'language' => ['nullable', Rule::in(array_keys(Language::all()))],
+            'language' => ['nullable', Rule::in(Language::codes())],
             'workshop' => ['array'],
             'sheets' => ['array', 'max:20'],
             'sheets.*' => ['array'],
@@ -35,11 +35,11 @@ final class ProfileRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'fraction.*' => 'Inches are shown to 1/8, 1/16, 1/32 or 1/64.',
-            'paper.*' => 'The paper is a4 or letter.',
-            'currency.*' => 'A currency is three capital letters, such as EUR or USD.',
-            'language.*' => 'This server does not speak that language.',
-            '*' => 'A profile holds a unit (mm or in), a fraction, a paper, a currency, a language, a workshop and a list of sheets.',
+            'fraction.*' => Language::say('Inches are shown to 1/8, 1/16, 1/32 or 1/64.'),
+            'paper.*' => Language::say('The paper is a4 or letter.'),
+            'currency.*' => Language::say('A currency is three capital letters, such as EUR or USD.'),
+            'language.*' => Language::say('This server does not speak that language.'),
+            '*' => Language::say('A profile holds a unit (mm or in), a fraction, a paper, a currency, a language, a workshop and a list of sheets.'),
         ];
     }
 

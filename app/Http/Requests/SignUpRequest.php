@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
+use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\Rules\Password;
@@ -37,11 +38,11 @@ final class SignUpRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.*' => 'Your name is needed, of 1 to 80 characters.',
-            'email.unique' => 'There is an account with this address; sign in, or ask for a new password.',
-            'email.*' => 'This is no e-mail address; expected one like wren@example.org.',
-            'password.*' => 'The password is too short; expected 10 characters or more.',
-            'household.*' => 'The household’s name is too long; expected 80 characters at most.',
+            'name.*' => Language::say('Your name is needed, of 1 to 80 characters.'),
+            'email.unique' => Language::say('There is an account with this address; sign in, or ask for a new password.'),
+            'email.*' => Language::say('This is no e-mail address; expected one like wren@example.org.'),
+            'password.*' => Language::say('The password is too short; expected 10 characters or more.'),
+            'household.*' => Language::say('The household’s name is too long; expected 80 characters at most.'),
         ];
     }
 }
