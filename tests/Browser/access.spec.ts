@@ -119,8 +119,10 @@ test.describe('by the rules of WCAG 2.1 AA', () => {
 
     test('signed out: signing in, beginning an account, and a link that is no longer good', async ({ page }) => {
         await page.goto('/');
+        await page.getByLabel('Password').waitFor();
         expect(await errors(page)).toEqual([]);
         await page.getByRole('button', { name: 'Begin an account' }).click();
+        await page.getByLabel('Your name').waitFor();
         expect(await errors(page)).toEqual([]);
         await page.goto(`/look/${'a'.repeat(40)}`);
         await expect(page.getByRole('alert')).toBeVisible();

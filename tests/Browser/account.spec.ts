@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { beginMeasuring } from './house';
 
 test('an account is begun, a project in it, its password changed, and all of it taken away', async ({ page }) => {
     const email = `ivo-${Date.now()}@lee-shore.example`;
@@ -15,10 +16,7 @@ test('an account is begun, a project in it, its password changed, and all of it 
     await form.getByRole('button').click();
     await expect(page.getByRole('heading', { name: 'Ivo Brand’s projects' })).toBeVisible();
     await expect(page.getByText('No project yet')).toBeVisible();
-    await page.getByLabel('Name').fill('Porch bench');
-    await page.getByRole('button', { name: 'Begin measuring' }).click();
-    await page.waitForURL(/\/projects\/\w+\/site$/);
-    const project = page.url();
+    const project = await beginMeasuring(page, 'Porch bench');
 
     await page.goto('/account');
     const change = page.getByRole('form', { name: 'change the password' });

@@ -40,3 +40,25 @@ export async function big(page: Page): Promise<string> {
 export async function saved(page: Page, revision: number): Promise<void> {
     await expect(page.locator('.title-block')).toContainText(`revision${revision}`);
 }
+
+/** On the first page, an account of one's own; nobody else has its address. */
+export async function signUp(
+    page: Page,
+    name: string,
+    email = `${name.split(' ')[0]!.toLowerCase()}-${Date.now()}@lee-shore.example`,
+): Promise<string> {
+    await page.getByRole('button', { name: 'Begin an account' }).click();
+    await page.getByLabel('Your name').fill(name);
+    await page.getByLabel('E-mail').fill(email);
+    await page.getByLabel('Password').fill('seven small harbours');
+    await page.getByRole('form', { name: 'Begin an account' }).getByRole('button').click();
+    return email;
+}
+
+/** From the first page, a project of that name; its address. */
+export async function beginMeasuring(page: Page, name: string): Promise<string> {
+    await page.getByLabel('Name').fill(name);
+    await page.getByRole('button', { name: 'Begin measuring' }).click();
+    await page.waitForURL(/\/projects\/\w+\/site$/);
+    return page.url();
+}

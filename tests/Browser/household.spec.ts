@@ -1,12 +1,5 @@
-import { expect, type Page, test } from '@playwright/test';
-
-async function signUp(page: Page, name: string, email: string): Promise<void> {
-    await page.getByRole('button', { name: 'Begin an account' }).click();
-    await page.getByLabel('Your name').fill(name);
-    await page.getByLabel('E-mail').fill(email);
-    await page.getByLabel('Password').fill('seven small harbours');
-    await page.getByRole('form', { name: 'Begin an account' }).getByRole('button').click();
-}
+import { expect, test } from '@playwright/test';
+import { signUp } from './house';
 
 test('a household is begun, somebody asked, the letter called off; its last owner cannot leave', async ({ page }) => {
     const email = `maud-${Date.now()}@lee-shore.example`;

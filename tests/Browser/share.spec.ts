@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openCopy } from './house';
+import { beginMeasuring, openCopy, signUp } from './house';
 
 test('a link is made for the yard, read without an account, and no longer once it is called off', async ({ page, browser }) => {
     await openCopy(page);
@@ -32,11 +32,7 @@ test('a link is made for the yard, read without an account, and no longer once i
 
 test('how one reads and prints is kept in the account and holds in a project', async ({ page }) => {
     await page.goto('/');
-    await page.getByRole('button', { name: 'Begin an account' }).click();
-    await page.getByLabel('Your name').fill('Orla Finn');
-    await page.getByLabel('E-mail').fill(`reader-${Date.now()}@lee-shore.example`);
-    await page.getByLabel('Password').fill('seven small harbours');
-    await page.getByRole('form', { name: 'Begin an account' }).getByRole('button').click();
+    await signUp(page, 'Orla Finn');
     await expect(page.getByText('No project yet')).toBeVisible();
     await page.getByRole('link', { name: 'Account' }).click();
     const form = page.getByRole('form', { name: 'how I read and print' });
@@ -46,8 +42,6 @@ test('how one reads and prints is kept in the account and holds in a project', a
     await form.getByRole('button', { name: 'Keep it' }).click();
     await expect(form.getByRole('status')).toContainText('Kept');
     await page.getByRole('link', { name: 'Projects' }).click();
-    await page.getByLabel('Name').fill('Porch bench');
-    await page.getByRole('button', { name: 'Begin measuring' }).click();
-    await page.waitForURL(/\/projects\/\w+\/site$/);
+    await beginMeasuring(page, 'Porch bench');
     await expect(page.getByTitle('the unit you read in')).toHaveText('in');
 });

@@ -1,16 +1,11 @@
 import { expect, test } from '@playwright/test';
+import { beginMeasuring, signUp } from './house';
 
 test('a project is found, copied, put away, taken out, deleted and brought back', async ({ page }) => {
     await page.goto('/');
-    await page.getByRole('button', { name: 'Begin an account' }).click();
-    await page.getByLabel('Your name').fill('Ivo Brand');
-    await page.getByLabel('E-mail').fill(`shelf-${Date.now()}@lee-shore.example`);
-    await page.getByLabel('Password').fill('seven small harbours');
-    await page.getByRole('form', { name: 'Begin an account' }).getByRole('button').click();
+    await signUp(page, 'Ivo Brand');
     await expect(page.getByRole('heading', { name: 'Ivo Brand’s projects' })).toBeVisible();
-    await page.getByLabel('Name').fill('Porch bench');
-    await page.getByRole('button', { name: 'Begin measuring' }).click();
-    await page.waitForURL(/\/projects\/\w+\/site$/);
+    await beginMeasuring(page, 'Porch bench');
     await page.goto('/');
     const list = page.getByRole('list', { name: 'projects' });
     await page.getByRole('button', { name: 'copy Porch bench', exact: true }).click();
@@ -37,15 +32,9 @@ test('a project is found, copied, put away, taken out, deleted and brought back'
 
 test('a project is given to another household of one’s own', async ({ page }) => {
     await page.goto('/');
-    await page.getByRole('button', { name: 'Begin an account' }).click();
-    await page.getByLabel('Your name').fill('Ada Quill');
-    await page.getByLabel('E-mail').fill(`move-${Date.now()}@lee-shore.example`);
-    await page.getByLabel('Password').fill('seven small harbours');
-    await page.getByRole('form', { name: 'Begin an account' }).getByRole('button').click();
+    await signUp(page, 'Ada Quill');
     await expect(page.getByRole('heading', { name: 'Ada Quill’s projects' })).toBeVisible();
-    await page.getByLabel('Name').fill('Porch bench');
-    await page.getByRole('button', { name: 'Begin measuring' }).click();
-    await page.waitForURL(/\/projects\/\w+\/site$/);
+    await beginMeasuring(page, 'Porch bench');
     await page.goto('/');
     const list = page.getByRole('list', { name: 'projects' });
     await expect(list).toContainText('Porch bench');
