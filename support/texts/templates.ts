@@ -37,12 +37,16 @@ export function texts(heard: Heard = () => undefined): NodeTransform {
 
 function within(parent: RootNode | ElementNode, heard: Heard): void {
     for (const child of parent.children) {
-        if (child.type !== NodeTypes.ELEMENT) continue;
+        if (child.type !== NodeTypes.ELEMENT || isName(child)) continue;
         attributes(child, heard);
         within(child, heard);
     }
     parent.children = runs(parent.children).flatMap((run) => (isRun(run) ? sentence(run, heard) : run)) as typeof parent.children;
 }
+
+/** By HTML's own mark: a name is the same in every language. */
+const isName = (element: ElementNode): boolean =>
+    element.props.some((p) => p.type === NodeTypes.ATTRIBUTE && p.name === 'translate' && p.value?.content === 'no');
 
 type Run = (TextNode | InterpolationNode)[];
 

@@ -21,6 +21,7 @@ test('of a template, what a reader sees is looked up, with its values in the sen
     expect(shownIn('<p>Cut {{ n }} boards</p>')).toEqual(['Cut {0} boards']);
     expect(shownIn('<p> {{ n }} × {{ m }} </p>')).toEqual([]);
     expect(shownIn('<p class="big one" aria-label="the size">12 <b>wide</b></p>')).toEqual(['the size', 'wide']);
+    expect(shownIn('<h1 translate="no" title="So">Incastro</h1>')).toEqual([]);
     expect(shownIn('<input name="over" title="Over it" /><Sheet name="the sheet" />')).toEqual(['Over it', 'the sheet']);
 });
 

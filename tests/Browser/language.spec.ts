@@ -110,6 +110,26 @@ test.describe('in another language', () => {
         expect(left).toEqual({});
     });
 
+    test('where there are two languages one is chosen, and the page comes anew in it', async ({ page }) => {
+        await page.request.get('/demo');
+        await page.route('**/api/session', async (route) => {
+            const response = await route.fetch();
+            await route.fulfill({ response, json: { ...(await response.json()), languages: { en: 'English', qa: 'Qalese' } } });
+        });
+        await page.goto('/account');
+        const form = page.getByRole('form', { name: 'how I read and print' });
+        await form.getByRole('button', { name: 'Qalese' }).click();
+        await form.getByRole('button', { name: 'Keep it' }).click();
+        await expect(page.getByRole('alert')).toHaveText('This server does not speak that language.');
+        await page.route('**/api/profile', (route) => route.fulfill({ json: { profile: {} } }));
+        const [asked] = await Promise.all([
+            page.waitForRequest('**/api/profile'),
+            page.waitForEvent('load'),
+            form.getByRole('button', { name: 'Keep it' }).click(),
+        ]);
+        expect(asked.postDataJSON()).toMatchObject({ language: 'qa' });
+    });
+
     test('the same walk in English finds what it should', async ({ page }) => {
         await page.request.get('/demo');
         const known = await written(page, [CHART_ROOM]);

@@ -50,7 +50,7 @@ async function begin(): Promise<void> {
 
 <template>
     <main v-if="session" class="paper">
-        <h1>Incastro</h1>
+        <h1 translate="no">Incastro</h1>
         <p class="soft">Built-ins for crooked places, from the first tape reading to the sheet plan.</p>
         <template v-if="session.user">
             <p class="other"><RouterLink to="/account">Account</RouterLink><RouterLink to="/households">Households</RouterLink></p>

@@ -13,7 +13,7 @@ const fraction = ref(String(props.profile.fraction ?? 32));
 const paper = ref<'a4' | 'letter'>(props.profile.paper ?? 'a4');
 const currency = ref(props.profile.currency ?? 'EUR');
 const tongues = Object.entries(props.languages).map(([value, label]) => ({ value, label }));
-const language = ref(props.profile.language ?? document.documentElement.lang);
+const language = ref(document.documentElement.lang);
 const kept = ref(false);
 const { trouble, tell } = useTelling();
 const fractions = ['8', '16', '32', '64'].map((value) => ({ value, label: `1/${value}` }));
@@ -27,6 +27,8 @@ async function keep(): Promise<void> {
             ...(tongues.length > 1 ? { language: language.value } : {}),
         });
     });
+    // The words of another language come with the page.
+    if (kept.value && tongues.length > 1 && language.value !== document.documentElement.lang) window.location.reload();
 }
 </script>
 

@@ -28,7 +28,7 @@ const grain = Array.from({ length: 9 }, (_, i) => 6 + i * 9.5);
             <path v-for="x in grain" :key="x" :d="`M${x} 0q3 200 -1 420t2 420t-2 420`" class="fibre" />
             <path v-for="t in ticks" :key="t.y" :d="`M84 ${t.y}h${t.long ? -13 : -7}`" class="tickmark" />
         </svg>
-        <RouterLink class="name" to="/">Incastro</RouterLink>
+        <RouterLink class="name" to="/" translate="no">Incastro</RouterLink>
         <RouterLink
             v-for="row in rows"
             :key="row.name"
