@@ -14,6 +14,22 @@ use Incastro\Core\Document\ProjectReader;
 final class ImportProject
 {
     /**
+     * A document that was a file: nothing in it may be unknown.
+     *
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws \Incastro\Core\Document\DocumentRejected with everything wrong in it; nothing is kept then
+     */
+    public function fromFile(array $document, Household $household, User $owner): Project
+    {
+        $document['id'] = Starting::id();
+        ProjectReader::read($document);
+        KnownWords::check($document);
+
+        return $this->from($document, $household, $owner);
+    }
+
+    /**
      * @param  array<array-key, mixed>  $document
      *
      * @throws \Incastro\Core\Document\DocumentRejected with everything wrong in it; nothing is kept then

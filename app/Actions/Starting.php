@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use Illuminate\Support\Str;
+use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Document\Starter;
 use Incastro\Core\Measure\Unit;
 
@@ -24,5 +25,22 @@ final class Starting
         $sheets = array_values((array) ($profile['sheets'] ?? []));
 
         return new Starter($unit, self::id(...), (array) ($profile['workshop'] ?? []), $sheets);
+    }
+
+    /**
+     * A first document with the person's own prices, where they are in the currency that the person reckons in now.
+     *
+     * @param  array<array-key, mixed>  $profile  `currency` and `prices` too
+     * @return array<string, mixed>
+     */
+    public static function document(Unit $unit, SpaceKind $kind, string $name, string $asOf, array $profile): array
+    {
+        $prices = (array) ($profile['prices'] ?? []);
+        $currency = $profile['currency'] ?? $prices['currency'] ?? null;
+        $shop = $currency === ($prices['currency'] ?? null) ? $prices : ['currency' => $currency];
+        // An object without keys would come back as a list.
+        $shop = array_filter($shop, fn (mixed $said): bool => $said !== [] && $said !== null);
+
+        return self::in($unit, $profile)->document($kind, $name, $asOf) + ($shop === [] ? [] : ['shop' => $shop]);
     }
 }

@@ -61,7 +61,7 @@ final readonly class UnpackProject
         $made = null;
         try {
             return DB::transaction(function () use ($zip, $document, $photos, $household, $owner, &$made): Project {
-                $project = $this->import->from($document, $household, $owner);
+                $project = $this->import->fromFile($document, $household, $owner);
                 $made = $project->id;
                 foreach ($photos as $name => $id) {
                     if ($this->keep->keep($project, $owner, $id, self::bytes($zip, $name, self::MOST_PHOTO)) === null) {

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { beginMeasuring, openCopy, signUp } from './house';
+import { beginMeasuring, openCopy, saved, signUp } from './house';
 
 test('a link is made for the yard, read without an account, and no longer once it is called off', async ({ page, browser }) => {
     await openCopy(page);
@@ -44,4 +44,41 @@ test('how one reads and prints is kept in the account and holds in a project', a
     await page.getByRole('link', { name: 'Projects' }).click();
     await beginMeasuring(page, 'Porch bench');
     await expect(page.getByTitle('the unit you read in')).toHaveText('in');
+});
+
+test('prices are kept for the next project, told in the account, and forgotten there', async ({ page }) => {
+    await page.goto('/');
+    await signUp(page, 'Tess Marl');
+    await expect(page.getByText('No project yet')).toBeVisible();
+    const first = await beginMeasuring(page, 'Porch bench');
+    await page
+        .getByRole('button', { name: /^width at/ })
+        .first()
+        .click();
+    await page.keyboard.type('1200');
+    await page.keyboard.press('Enter');
+    await saved(page, 2);
+    await page.goto(first.replace(/site$/, 'make'));
+    await page.getByRole('button', { name: 'Dust mask' }).click();
+    await page.getByRole('spinbutton', { name: 'Dust mask: price' }).fill('7.90');
+    await page.keyboard.press('Enter');
+    await page.getByRole('button', { name: 'What it all comes to' }).click();
+    await expect(page.locator('.big').first()).toHaveText('€7.90');
+    await page.getByRole('button', { name: 'Keep these prices for new projects' }).click();
+    await expect(page.getByRole('status').filter({ hasText: 'New projects begin with them, in EUR.' })).toContainText('1 thing,');
+    await page.goto('/');
+    const second = await beginMeasuring(page, 'Boat shelf');
+    await page
+        .getByRole('button', { name: /^width at/ })
+        .first()
+        .click();
+    await page.keyboard.type('900');
+    await page.keyboard.press('Enter');
+    await saved(page, 2);
+    await page.goto(second.replace(/site$/, 'make'));
+    await expect(page.locator('.big').first()).toHaveText('€7.90');
+    await page.goto('/account');
+    await expect(page.getByText('prices of 1 thing, in EUR')).toBeVisible();
+    await page.getByRole('button', { name: 'Forget them' }).click();
+    await expect(page.getByText('prices of 1 thing')).toHaveCount(0);
 });

@@ -33,6 +33,30 @@ final class ExchangeTest extends TestCase
         $this->get("/api/projects/$made/photos/$renewed?thumb=1")->assertOk();
     }
 
+    public function test_what_is_misspelt_in_a_file_is_named_and_nothing_of_it_is_kept(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $before = Project::query()->count();
+        $document = $this->demoProject()->decoded();
+        $piece = (string) array_key_first($document['pieces']);
+        $document['shopp'] = ['currency' => 'EUR'];
+        $document['pieces'][$piece]['hight'] = 2300;
+        $document['workshop']['kerf/blade'] = 3;
+        $answer = $this->postJson('/api/projects', $document)->assertStatus(422)->assertJsonPath('message', 'A project has no word for this; expected only what docs/formats.md names.');
+        self::assertEqualsCanonicalizing(["/pieces/$piece/hight", '/workshop/kerf~1blade', '/shopp'], array_column($answer->json('problems'), 'pointer'));
+        unset($document['shopp'], $document['pieces'][$piece]['hight'], $document['workshop']['kerf/blade']);
+        self::assertSame($before, Project::query()->count());
+        $this->postJson('/api/projects', $document)->assertCreated();
+    }
+
+    public function test_every_project_of_the_demo_house_may_come_back_in_as_a_file(): void
+    {
+        $this->actingAs($this->demoOwner());
+        foreach (glob(database_path('demo/*.json')) ?: [] as $file) {
+            $this->postJson('/api/projects', CanonicalJson::decode((string) file_get_contents($file)))->assertCreated();
+        }
+    }
+
     /** @return iterable<string, array{\Closure(\ZipArchive): void, string}> */
     public static function damagedArchives(): iterable
     {

@@ -41,6 +41,33 @@ final class ProfileTest extends TestCase
         self::assertSame('CHF', $this->getJson("/api/projects/$id")->json('document.shop.currency'));
     }
 
+    public function test_new_projects_begin_with_the_persons_prices_in_their_currency_alone(): void
+    {
+        $owner = $this->demoOwner();
+        $prices = ['currency' => 'CHF', 'tax_percent' => 8.1, 'shops' => [], 'lines' => ['glue' => ['price_cents' => 1150, 'pack' => 0.75]]];
+        $this->actingAs($owner)->patchJson('/api/profile', ['prices' => $prices, 'currency' => 'CHF'])->assertOk()->assertJsonPath('profile.prices.lines.glue.price_cents', 1150);
+        $begun = function () use ($owner): array {
+            $id = $this->actingAs($owner->refresh())->postJson('/api/projects/new', ['name' => 'Porch', 'unit' => 'mm'])->assertCreated()->json('data.id');
+
+            return $this->getJson("/api/projects/$id")->json();
+        };
+        $project = $begun();
+        self::assertEquals(['currency' => 'CHF', 'tax_percent' => 8.1, 'lines' => ['glue' => ['price_cents' => 1150, 'pack' => 0.75]]], $project['document']['shop']);
+        $this->patchJson('/api/profile', ['currency' => 'EUR'])->assertOk();
+        self::assertSame(['currency' => 'EUR'], $begun()['document']['shop']);
+        $this->patchJson('/api/profile', ['currency' => 'CHF', 'prices' => null])->assertOk();
+        self::assertSame(['currency' => 'CHF'], $begun()['document']['shop']);
+    }
+
+    public function test_prices_that_are_none_are_not_kept(): void
+    {
+        $owner = $this->demoOwner();
+        $this->actingAs($owner)->patchJson('/api/profile', ['prices' => ['currency' => 'EUR', 'lines' => ['glue' => ['price_cents' => 'much']]]])->assertStatus(422);
+        $this->patchJson('/api/profile', ['prices' => ['currency' => 'EUR', 'anything' => 'else']])->assertStatus(422);
+        $this->patchJson('/api/profile', ['prices' => ['currency' => 'EUR', 'lines' => array_fill_keys(range(1, 401), ['pack' => 1])]])->assertStatus(422)->assertJsonPath('message', 'No more than 400 prices are kept.');
+        self::assertArrayNotHasKey('prices', $owner->refresh()->profile);
+    }
+
     public function test_what_makes_no_sense_is_refused_with_what_is_expected(): void
     {
         $owner = $this->demoOwner();

@@ -39,7 +39,8 @@ final class SecurityTest extends TestCase
         $made = $this->actingAs($stranger)->postJson('/api/projects', $document)->assertCreated();
         self::assertNotSame(strtolower($document['id']), $made->json('data.id'));
         $made->assertJsonPath('data.household', 'Elsewhere');
-        $this->postJson('/api/projects', ['household_id' => $this->demoProject()->household_id, 'owner_id' => 'x'] + $document)->assertCreated()->assertJsonPath('data.household', 'Elsewhere');
+        $this->postJson('/api/projects', ['household_id' => $this->demoProject()->household_id, 'owner_id' => 'x'] + $document)->assertStatus(422)->assertJsonPath('problems.0.pointer', '/household_id');
+        self::assertSame(1, Project::query()->where('household_id', '!=', $this->demoProject()->household_id)->count());
     }
 
     public function test_what_is_nested_or_large_beyond_any_project_is_refused_in_words(): void

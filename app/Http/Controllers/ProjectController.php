@@ -51,7 +51,7 @@ final class ProjectController
         $household = $this->household($request, $user);
 
         return $request->onDisk(fn (string $path, bool $isPacked): JsonResponse => (new ProjectResource($isPacked ? $unpack->from($path, $household, $user)
-            : $import->from(CanonicalJson::decode((string) file_get_contents($path)), $household, $user)))->response()->setStatusCode(201));
+            : $import->fromFile(CanonicalJson::decode((string) file_get_contents($path)), $household, $user)))->response()->setStatusCode(201));
     }
 
     /** A project of their own that begins with an unmeasured niche. */

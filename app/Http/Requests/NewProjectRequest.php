@@ -42,11 +42,8 @@ final class NewProjectRequest extends FormRequest
     public function document(): array
     {
         $profile = $this->user() instanceof User ? $this->user()->profile : [];
-        $starter = Starting::in(Unit::from($this->string('unit')->value()), (array) $profile);
 
-        $document = $starter->document(SpaceKind::from($this->string('kind', 'niche')->value()), $this->string('name')->trim()->value(), now()->toDateString());
-        $currency = $profile['currency'] ?? null;
-
-        return is_string($currency) ? $document + ['shop' => ['currency' => $currency]] : $document;
+        return Starting::document(Unit::from($this->string('unit')->value()), SpaceKind::from($this->string('kind', 'niche')->value()),
+            $this->string('name')->trim()->value(), now()->toDateString(), (array) $profile);
     }
 }

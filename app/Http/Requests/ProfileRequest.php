@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\KnownWords;
 use App\Actions\Starting;
 use App\Words\Language;
 use App\Words\Reader;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
+use Illuminate\Validation\ValidationException;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Measure\Unit;
@@ -16,6 +18,8 @@ use Incastro\Core\Measure\Unit;
 /** How a person reads numbers, and the saw, instruments and sheets that their new projects begin with. */
 final class ProfileRequest extends FormRequest
 {
+    private const MOST_PRICES = 400;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
@@ -25,6 +29,8 @@ final class ProfileRequest extends FormRequest
             'paper' => ['nullable', 'in:a4,letter'],
             'currency' => ['nullable', 'regex:/^[A-Z]{3}$/'],
             'language' => ['nullable', Rule::in(Language::codes())],
+            // No rule for what is in it: it is read as a project's own prices are.
+            'prices' => ['nullable', 'array'],
             'workshop' => ['array'],
             'sheets' => ['array', 'max:20'],
             'sheets.*' => ['array'],
@@ -39,7 +45,7 @@ final class ProfileRequest extends FormRequest
             'paper.*' => Language::say('The paper is a4 or letter.'),
             'currency.*' => Language::say('A currency is three capital letters, such as EUR or USD.'),
             'language.*' => Language::say('This server does not speak that language.'),
-            '*' => Language::say('A profile holds a unit (mm or in), a fraction, a paper, a currency, a language, a workshop and a list of sheets.'),
+            '*' => Language::say('A profile holds a unit (mm or in), a fraction, a paper, a currency, a language, prices, a workshop and a list of sheets.'),
         ];
     }
 
@@ -48,13 +54,19 @@ final class ProfileRequest extends FormRequest
      *
      * @return array<string, mixed>
      *
-     * @throws \Incastro\Core\Document\DocumentRejected when saw, instruments or sheets make no sense
+     * @throws \Incastro\Core\Document\DocumentRejected when saw, instruments, sheets or prices make no sense
+     * @throws ValidationException when there are more prices than anybody has
      */
     public function profile(): array
     {
         /** @var array<string, mixed> $given */
-        $given = $this->safe(['unit', 'fraction', 'paper', 'currency', 'language', 'workshop', 'sheets']);
-        ProjectReader::read(Starting::in(Unit::Millimetre, $given)->document(SpaceKind::Niche, 'Profile', '2000-01-01'));
+        $given = $this->safe(['unit', 'fraction', 'paper', 'currency', 'language', 'prices', 'workshop', 'sheets']);
+        if (count((array) (((array) ($given['prices'] ?? []))['lines'] ?? [])) > self::MOST_PRICES) {
+            throw ValidationException::withMessages(['prices' => Language::say('No more than {0} prices are kept.', self::MOST_PRICES)]);
+        }
+        $begun = Starting::document(Unit::Millimetre, SpaceKind::Niche, 'Profile', '2000-01-01', $given);
+        ProjectReader::read($begun);
+        KnownWords::check($begun);
 
         return $given;
     }

@@ -149,6 +149,14 @@ export interface Profile {
     readonly currency?: string | null;
     /** The code of one of the session's languages. */
     readonly language?: string | null;
+    /** What things cost, for new projects: packs and prices by the key of the shopping list. */
+    readonly prices?: {
+        readonly currency: string;
+        readonly tax_percent?: number;
+        readonly tax_included?: boolean;
+        readonly shops: Record<string, string>;
+        readonly lines: Record<string, { pack?: number; price_cents?: number; shop?: string; lead_days?: number }>;
+    } | null;
     readonly workshop?: object;
     readonly sheets?: readonly object[];
 }

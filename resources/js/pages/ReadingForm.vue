@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
-import { ref } from 'vue';
+import { computed, ref } from 'vue';
 import { api, type Profile } from '../api/client';
 import Choice from '../ui/Choice.vue';
 import { useTelling } from '../ui/telling';
@@ -11,12 +11,18 @@ const props = defineProps<{ profile: Profile; languages: Readonly<Record<string,
 const unit = ref<'own' | 'mm' | 'in'>(props.profile.unit ?? 'own');
 const fraction = ref(String(props.profile.fraction ?? 32));
 const paper = ref<'a4' | 'letter'>(props.profile.paper ?? 'a4');
-const currency = ref(props.profile.currency ?? 'EUR');
+const currency = ref(props.profile.currency ?? props.profile.prices?.currency ?? 'EUR');
 const tongues = Object.entries(props.languages).map(([value, label]) => ({ value, label }));
 const language = ref(document.documentElement.lang);
 const kept = ref(false);
 const { trouble, tell } = useTelling();
 const fractions = ['8', '16', '32', '64'].map((value) => ({ value, label: `1/${value}` }));
+const priced = ref(Object.keys(props.profile.prices?.lines ?? {}).length);
+const otherMoney = computed(() => currency.value.toUpperCase() !== props.profile.prices?.currency);
+async function forget(): Promise<void> {
+    const gone = await tell(async () => void (await api.keepProfile({ prices: null })));
+    if (gone) priced.value = 0;
+}
 async function keep(): Promise<void> {
     kept.value = await tell(async () => {
         await api.keepProfile({
@@ -71,6 +77,11 @@ async function keep(): Promise<void> {
             >Currency of new projects
             <InputText v-model="currency" maxlength="3" size="small" required />
         </label>
+        <p v-if="priced" class="soft">
+            New projects begin with the prices of {{ priced }} {{ priced === 1 ? 'thing' : 'things' }}, in {{ profile.prices!.currency }}.
+            {{ otherMoney ? 'They are left out while you reckon in another currency.' : '' }}
+            <button type="button" class="linkish" @click="forget">Forget them</button>
+        </p>
         <Button type="submit" label="Keep it" severity="secondary" />
         <p v-if="kept" role="status">Kept. It holds from the next page you open.</p>
     </form>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
+import { api } from '../../api/client';
 import { money } from '../../measure/amount';
 import { useProject } from '../../project/store';
 import { ulid } from '../../project/ulid';
@@ -11,6 +12,7 @@ import { useRefusals } from '../../ui/refusals';
 import TextRow from '../../ui/TextRow.vue';
 import { word } from '../../measure/words';
 import { usualShops } from './buy';
+import { pricesOf } from './prices';
 
 /** What it all comes to, what may be spent, what was; and in which money. */
 const project = useProject();
@@ -26,6 +28,11 @@ const shops = computed(() => [...new Set([...usualShops, ...Object.keys(named.va
 function keepCurrency(e: Event): void {
     const typed = (e.target as HTMLInputElement).value.trim().toUpperCase();
     if (typed) void enter('currency', typed);
+}
+const kept = ref<number | null>(null);
+async function keepPrices(): Promise<void> {
+    const prices = pricesOf(project.document!.shop, (await api.session()).user?.profile.prices);
+    if (await guarded(api.keepProfile({ prices, currency: prices.currency }))) kept.value = Object.keys(prices.lines).length;
 }
 </script>
 
@@ -96,6 +103,10 @@ function keepCurrency(e: Event): void {
             />
             <button class="linkish" @click="guarded(project.set(['shop', 'shops', ulid()], 'Another shop'))">Add a shop</button>
         </Fold>
+        <button class="linkish" @click="keepPrices">Keep these prices for new projects</button>
+        <p v-if="kept !== null" class="soft" role="status">
+            {{ kept }} {{ kept === 1 ? 'thing' : 'things' }}, with packs and shops. New projects begin with them, in {{ list.currency }}.
+        </p>
     </section>
 </template>
 
