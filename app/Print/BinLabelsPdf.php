@@ -6,7 +6,6 @@ namespace App\Print;
 
 use App\Words\Catalogue;
 use App\Words\Language;
-use Incastro\Core\Measure\Unit;
 
 /** A label for each bay that something is kept in: which bay of which piece, and what belongs there. Two columns of 90 × 54 mm on A4. */
 final class BinLabelsPdf
@@ -24,7 +23,7 @@ final class BinLabelsPdf
     public static function of(string $title, array $plan): string
     {
         $pdf = Page::a4(Language::say('{0}: labels', $title));
-        $words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $words = Catalogue::ofPlan($plan);
         $bins = PlanReader::handover($plan)['stored'];
         if ($bins === []) {
             $pdf->AddPage();

@@ -6,7 +6,6 @@ namespace App\Print;
 
 use App\Words\Catalogue;
 use App\Words\Language;
-use Incastro\Core\Measure\Unit;
 
 /**
  * The schedule as an iCalendar file (RFC 5545): one event a stretch of work, in local time without a zone, so that it stays at the hour the
@@ -21,7 +20,7 @@ final readonly class CalendarIcs
     /** @param  array<string, mixed>  $plan */
     private function __construct(private string $id, private string $asOf, private array $plan)
     {
-        $this->words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $this->words = Catalogue::ofPlan($plan);
     }
 
     /** @param  array<string, mixed>  $plan */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
-use Incastro\Core\Measure\Unit;
 
 /** The record of the finished work as a file for whoever has no Incastro: every text is said, every length is in millimetres. */
 final class HandoverJson
@@ -13,7 +12,7 @@ final class HandoverJson
     /** @param  array<string, mixed>  $plan */
     public static function of(string $project, array $plan): string
     {
-        $words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $words = Catalogue::ofPlan($plan);
         $record = ['format' => 'incastro-record', 'version' => 1, 'project' => $project, 'lengths' => 'mm', 'apart' => array_map(fn (array $a): string => $words->renderPlain($a['title']), PlanReader::apart($plan))];
 
         return json_encode($record + (array) self::said(PlanReader::handover($plan), $words), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n";

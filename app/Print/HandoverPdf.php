@@ -8,7 +8,6 @@ use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Words\Catalogue;
 use App\Words\Language;
-use Incastro\Core\Measure\Unit;
 
 /** The record of the finished work on paper: each piece as it stands with the marks of its photos, everything in lines, and the photos. */
 final class HandoverPdf
@@ -31,7 +30,7 @@ final class HandoverPdf
     public static function of(Project $project, array $plan): string
     {
         $pdf = Page::a4(Language::say('{0}: record', $project->name));
-        $self = new self($pdf, Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm')), $project, $plan);
+        $self = new self($pdf, Catalogue::ofPlan($plan), $project, $plan);
         $self->pieces();
         foreach ((new HandoverLines($self->words))->of($plan) as $title => $lines) {
             $self->section($title, $lines);

@@ -7,7 +7,6 @@ namespace App\Print;
 use App\Models\Project;
 use App\Words\Catalogue;
 use App\Words\Language;
-use Incastro\Core\Measure\Unit;
 
 /**
  * The plan on A4: a cover with the drawing, what was found, the cut list, one page a sheet, and what is done to each board at the bench.
@@ -27,7 +26,7 @@ final readonly class PlanPdf
     /** @param  array<string, mixed>  $plan */
     private function __construct(private Project $project, private array $plan)
     {
-        $this->words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $this->words = Catalogue::ofPlan($plan);
         $this->pdf = Page::a4($project->name);
     }
 

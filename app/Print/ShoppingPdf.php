@@ -7,7 +7,6 @@ namespace App\Print;
 use App\Words\Amounts;
 use App\Words\Catalogue;
 use App\Words\Language;
-use Incastro\Core\Measure\Unit;
 
 /**
  * The shopping list on paper, one heading a shop, a box to tick before each line.
@@ -32,7 +31,7 @@ final class ShoppingPdf
     public static function of(string $title, array $plan): string
     {
         $pdf = Page::a4(Language::say('{0}: shopping list', $title));
-        (new self($pdf, Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm')), $title))->pages(PlanReader::shopping($plan));
+        (new self($pdf, Catalogue::ofPlan($plan), $title))->pages(PlanReader::shopping($plan));
 
         return $pdf->Output('', 'S');
     }

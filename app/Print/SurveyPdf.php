@@ -7,7 +7,6 @@ namespace App\Print;
 use App\Models\Project;
 use App\Words\Catalogue;
 use App\Words\Language;
-use Incastro\Core\Measure\Unit;
 
 /**
  * A survey on paper: as a measuring list with blanks, numbered as a person walks, before; as the sheet of all readings
@@ -27,7 +26,7 @@ final readonly class SurveyPdf
     /** @param  array<string, mixed>  $plan */
     private function __construct(private Project $project, private array $plan, private bool $blank)
     {
-        $this->words = Catalogue::own(Unit::from(is_string($plan['unit']) ? $plan['unit'] : 'mm'));
+        $this->words = Catalogue::ofPlan($plan);
         $this->pdf = Page::a4($project->name);
     }
 

@@ -26,6 +26,16 @@ final readonly class Catalogue
         return new self($code === Language::ENGLISH ? $english : Language::words($code) + $english, $unit, Reader::fraction());
     }
 
+    /**
+     * In the unit that a plan is reckoned in.
+     *
+     * @param  array<array-key, mixed>  $plan
+     */
+    public static function ofPlan(array $plan): self
+    {
+        return self::own(Unit::from(is_string($plan['unit'] ?? null) ? $plan['unit'] : 'mm'));
+    }
+
     /** A sentence without arguments. */
     public function say(string $key): string
     {
