@@ -40,15 +40,18 @@ final class Language
         return in_array($chosen, $codes, true) ? $chosen : request()->getPreferredLanguage($codes) ?? self::ENGLISH;
     }
 
-    /** @return array<string, string> none where there is no such language */
+    /**
+     * A file that cannot be read is written about in the log and passed over: everybody is spoken to in English then, and nobody shut out.
+     *
+     * @return array<string, string> none where there is no such language
+     */
     public static function words(string $code): array
     {
         static $read = [];
         $file = config()->string('incastro.languages')."/$code.json";
         if (! isset($read[$file])) {
-            /** @var array<string, string> $words */
-            $words = is_file($file) ? json_decode((string) file_get_contents($file), true, 8, JSON_THROW_ON_ERROR) : [];
-            $read[$file] = $words;
+            $words = is_file($file) ? rescue(fn (): mixed => json_decode((string) file_get_contents($file), true, 8, JSON_THROW_ON_ERROR), []) : [];
+            $read[$file] = array_filter((array) $words, is_string(...));
         }
 
         /** @var array<string, array<string, string>> $read */

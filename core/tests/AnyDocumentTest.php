@@ -23,7 +23,7 @@ final class AnyDocumentTest extends TestCase
 
     public function test_any_readable_document_has_a_plan_whose_sheets_can_be_sawn(): void
     {
-        $this->limitTo(250)->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed): void {
+        $this->limitTo(150)->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed): void {
             mt_srand($seed);
             $document = $this->anyDocument();
             for ($i = 0, $n = mt_rand(0, 3); $i < $n; $i++) {

@@ -95,17 +95,35 @@ test.describe('in another language', () => {
             const words = (await outside(page)).filter((word) => !known.has(word.toLowerCase()));
             if (words.length > 0) left[where] = words;
         };
-        const stages = ['site', 'piece', 'fit', 'cut', 'make', 'log', 'history', 'wall', 'saw', 'work'];
-        for (const path of ['/', '/account', '/households', ...stages.map((s) => `${CHART_ROOM}/${s}`), `${SIGNAL_CABIN}/piece`]) {
-            await page.goto(path);
+        const walk = async (where: string): Promise<void> => {
             await expect(page.getByText('⟦').filter({ visible: true }).first()).toBeVisible();
-            await page.waitForLoadState('networkidle');
-            await look(path);
+            await page.waitForTimeout(250);
+            await look(where);
             for (const tab of (await page.getByRole('tab').all()).slice(1)) {
                 await tab.click();
-                await page.waitForTimeout(200);
-                await look(`${path}, ${await tab.innerText()}`);
+                await page.waitForTimeout(150);
+                await look(`${where}, ${await tab.innerText()}`);
             }
+        };
+        for (const path of [
+            '/',
+            '/account',
+            '/households',
+            ...['history', 'wall', 'saw', 'work'].map((s) => `${CHART_ROOM}/${s}`),
+            `${SIGNAL_CABIN}/piece`,
+        ]) {
+            await page.goto(path);
+            await page.waitForLoadState('networkidle');
+            await walk(path);
+        }
+        await page.goto(`${CHART_ROOM}/site`);
+        await page.waitForLoadState('networkidle');
+        await walk('site');
+        // From stage to stage by keys: the page stays.
+        for (const [i, stage] of ['piece', 'fit', 'cut', 'make', 'log'].entries()) {
+            await page.keyboard.press(`Alt+${i + 2}`);
+            await page.waitForURL(new RegExp(`/${stage}$`));
+            await walk(stage);
         }
         expect(left).toEqual({});
     });

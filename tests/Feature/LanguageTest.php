@@ -31,7 +31,7 @@ final class LanguageTest extends TestCase
         parent::tearDown();
     }
 
-    /** @param  array<string, string>  $words */
+    /** @param  array<string, mixed>  $words */
     private function speaks(string $code, array $words): void
     {
         file_put_contents("$this->folder/$code.json", json_encode($words, JSON_THROW_ON_ERROR));
@@ -66,6 +66,20 @@ final class LanguageTest extends TestCase
         $this->speaks('qa', ['refused.signed_out' => 'Otre pordo.']);
         $this->getJson('/api/projects', ['Accept-Language' => 'qa, en;q=0.5'])->assertUnauthorized()->assertJsonPath('message', 'Otre pordo.');
         $this->getJson('/api/projects', ['Accept-Language' => 'fr'])->assertUnauthorized()->assertJsonPath('message', 'You are signed out; sign in to go on.');
+    }
+
+    public function test_a_damaged_file_of_words_shuts_nobody_out(): void
+    {
+        file_put_contents("$this->folder/qa.json", '{"refused.not_found": "Wanu');
+        $this->speaks('qb', ['language.name' => 'Qbian', 'Cut list' => ['no', 'text']]);
+        $owner = $this->demoOwner();
+        foreach (['qa', 'qb'] as $code) {
+            $owner->update(['profile' => ['language' => $code]]);
+            $this->actingAs($owner->refresh())->get('/')->assertOk();
+            $this->getJson('/api/session')->assertOk()->assertJsonPath('languages', ['en' => 'English', 'qa' => 'qa', 'qb' => 'Qbian']);
+            $this->getJson('/api/nowhere')->assertJsonPath('message', 'There is nothing at this address.');
+            self::assertSame('Cut list', Language::say('Cut list'));
+        }
     }
 
     public function test_values_stand_where_the_sentence_wants_them(): void

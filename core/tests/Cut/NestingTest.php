@@ -16,7 +16,7 @@ final class NestingTest extends TestCase
 
     public function test_random_lists_give_plans_that_can_be_sawn(): void
     {
-        $this->limitTo(40)->forAll(Generators::choose(1, 1_000_000), Generators::choose(0, 3))->then(function (int $seed, int $effort): void {
+        $this->limitTo(25)->forAll(Generators::choose(1, 1_000_000), Generators::choose(0, 3))->then(function (int $seed, int $effort): void {
             mt_srand($seed);
             $kerf = mt_rand(0, 40) / 10;
             $trim = mt_rand(0, 200) / 10;
