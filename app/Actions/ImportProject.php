@@ -8,6 +8,7 @@ use App\Models\Household;
 use App\Models\Project;
 use App\Models\User;
 use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Project as Read;
 use Incastro\Core\Document\ProjectReader;
 
 /** Takes a project document in as a new project of a household; the whole document is read first. */
@@ -23,10 +24,10 @@ final class ImportProject
     public function fromFile(array $document, Household $household, User $owner): Project
     {
         $document['id'] = Starting::id();
-        ProjectReader::read($document);
+        $read = ProjectReader::read($document);
         KnownWords::check($document);
 
-        return $this->from($document, $household, $owner);
+        return self::kept($read, $document, $household, $owner);
     }
 
     /**
@@ -37,8 +38,13 @@ final class ImportProject
     public function from(array $document, Household $household, User $owner, ?string $id = null): Project
     {
         $document['id'] = $id ?? Starting::id();
-        $read = ProjectReader::read($document);
 
+        return self::kept(ProjectReader::read($document), $document, $household, $owner);
+    }
+
+    /** @param  array<array-key, mixed>  $document  as it was read */
+    private static function kept(Read $read, array $document, Household $household, User $owner): Project
+    {
         return Project::query()->create([
             'id' => strtolower($read->id),
             'household_id' => $household->id,

@@ -26,9 +26,12 @@ final class Language
     /** @return list<string> English first; no file is read for them */
     public static function codes(): array
     {
-        $codes = array_map(fn (string $file): string => basename($file, '.json'), glob(config()->string('incastro.languages').'/*.json') ?: []);
+        /** @var array<string, list<string>> $found once a request: a printed file says hundreds of texts */
+        static $found = [];
+        $folder = config()->string('incastro.languages');
 
-        return [self::ENGLISH, ...array_values(array_diff($codes, [self::ENGLISH]))];
+        return $found[$folder] ??= [self::ENGLISH, ...array_values(array_diff(
+            array_map(fn (string $file): string => basename($file, '.json'), glob("$folder/*.json") ?: []), [self::ENGLISH]))];
     }
 
     /** The code of the language that whoever asks reads: chosen in their profile, else what their browser asks for. */

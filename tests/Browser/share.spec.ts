@@ -50,15 +50,18 @@ test('prices are kept for the next project, told in the account, and forgotten t
     await page.goto('/');
     await signUp(page, 'Tess Marl');
     await expect(page.getByText('No project yet')).toBeVisible();
-    const first = await beginMeasuring(page, 'Porch bench');
-    await page
-        .getByRole('button', { name: /^width at/ })
-        .first()
-        .click();
-    await page.keyboard.type('1200');
-    await page.keyboard.press('Enter');
-    await saved(page, 2);
-    await page.goto(first.replace(/site$/, 'make'));
+    const shopFor = async (name: string, width: string): Promise<void> => {
+        const site = await beginMeasuring(page, name);
+        await page
+            .getByRole('button', { name: /^width at/ })
+            .first()
+            .click();
+        await page.keyboard.type(width);
+        await page.keyboard.press('Enter');
+        await saved(page, 2);
+        await page.goto(site.replace(/site$/, 'make'));
+    };
+    await shopFor('Porch bench', '1200');
     await page.getByRole('button', { name: 'Dust mask' }).click();
     await page.getByRole('spinbutton', { name: 'Dust mask: price' }).fill('7.90');
     await page.keyboard.press('Enter');
@@ -67,15 +70,7 @@ test('prices are kept for the next project, told in the account, and forgotten t
     await page.getByRole('button', { name: 'Keep these prices for new projects' }).click();
     await expect(page.getByRole('status').filter({ hasText: 'New projects begin with them, in EUR.' })).toContainText('1 thing,');
     await page.goto('/');
-    const second = await beginMeasuring(page, 'Boat shelf');
-    await page
-        .getByRole('button', { name: /^width at/ })
-        .first()
-        .click();
-    await page.keyboard.type('900');
-    await page.keyboard.press('Enter');
-    await saved(page, 2);
-    await page.goto(second.replace(/site$/, 'make'));
+    await shopFor('Boat shelf', '900');
     await expect(page.locator('.big').first()).toHaveText('€7.90');
     await page.goto('/account');
     await expect(page.getByText('prices of 1 thing, in EUR')).toBeVisible();

@@ -15,8 +15,10 @@ final class PageController
 {
     public function __invoke(Request $request): View
     {
-        // Who reads is looked up for their language alone: the page opens also where the database is away.
-        rescue(fn () => Auth::user(), report: false);
+        // Who reads is looked up for their language alone, where there is more than one: the page opens also where the database is away.
+        if (count(Language::codes()) > 1) {
+            rescue(fn () => Auth::user(), report: false);
+        }
         $code = Language::current();
 
         return view('page', Preload::of($request->path()) + ['language' => $code, 'words' => $code === Language::ENGLISH ? [] : Language::words($code)]);
