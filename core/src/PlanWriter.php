@@ -218,7 +218,13 @@ final readonly class PlanWriter
     /** @return array<string, mixed> */
     private function solids(): array
     {
-        return array_map(fn (string $id): array => ['parts' => $this->writer($id)->solids(), 'room' => (new Shell($this->rooms[$this->project->pieces[$id]->space]))->faces()], array_combine(array_keys($this->fitted), array_keys($this->fitted)));
+        $solids = $faces = [];
+        foreach (array_keys($this->fitted) as $id) {
+            $space = $this->project->pieces[$id]->space;
+            $solids[$id] = ['parts' => $this->writer($id)->solids(), 'room' => $faces[$space] ??= (new Shell($this->rooms[$space]))->faces()];
+        }
+
+        return $solids;
     }
 
     /** @return array<string, Template> */

@@ -32,6 +32,8 @@ use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\Fitter;
 use Incastro\Core\Fit\Neighbour;
 use Incastro\Core\Measure\Unit;
+use Incastro\Core\Memory\Forgetful;
+use Incastro\Core\Memory\Memory;
 use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surveyor;
@@ -41,13 +43,14 @@ final class Planner
 {
     /**
      * @param  array<array-key, mixed>  $document  a decoded project document
+     * @param  Memory  $memory  of stages of plans made before: the plan is the same with it and without
      *
      * @throws Document\DocumentRejected when the document cannot be read
      */
-    public static function plan(array $document): Plan
+    public static function plan(array $document, Memory $memory = new Forgetful): Plan
     {
         $project = ProjectReader::read($document);
-        $rooms = self::survey($project);
+        $rooms = self::survey($project, $memory);
         $pieces = self::measurable($project, $rooms);
         [$designs, $fitted] = self::build($project, $pieces, $rooms);
         $bored = self::bored($designs, $fitted, $project->unit);
@@ -128,9 +131,9 @@ final class Planner
     }
 
     /** @return array<string, Room> by space */
-    private static function survey(Project $project): array
+    private static function survey(Project $project, Memory $memory = new Forgetful): array
     {
-        $surveyor = new Surveyor($project->workshop, $project->unit);
+        $surveyor = new Surveyor($project->workshop, $project->unit, $memory);
         $meant = fn (Space $space): array => array_values(array_filter($project->pieces, fn (Piece $p): bool => $p->space === $space->id));
 
         return array_map(fn (Space $space): Room => $surveyor->survey($space, Need::of($meant($space), $space)), $project->spaces);

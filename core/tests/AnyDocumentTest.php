@@ -13,7 +13,9 @@ use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Document\ThingRule;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Planner;
 use Incastro\Core\Tests\Cut\LayoutVerifier;
+use Incastro\Core\Tests\Memory\Remembering;
 use PHPUnit\Framework\TestCase;
 
 /** Whatever can be read can be planned: a finding where it is impossible, never an error. */
@@ -55,6 +57,28 @@ final class AnyDocumentTest extends TestCase
                 self::assertGreaterThanOrEqual(0, $known['doubt'], $known['name']);
             }
         });
+    }
+
+    public function test_what_is_remembered_of_any_plans_before_changes_no_plan(): void
+    {
+        $memory = new Remembering;
+        $this->limitTo(25)->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed) use ($memory): void {
+            mt_srand($seed);
+            $document = mt_rand(0, 1) ? $this->anySurvey() : $this->anyDocument();
+            for ($i = 0; $i < 3; $i++) {
+                self::assertSame(Planner::plan($document)->toJson(), Planner::plan($document, $memory)->toJson(), "edit $i");
+                foreach ($document['pieces'] as $id => $piece) {
+                    $document['pieces'][$id]['depth'] = $piece['depth'] + mt_rand(1, 9);
+                    $document['pieces'][$id]['height'] += mt_rand(0, 2) ? 0 : mt_rand(1, 30);
+                }
+                foreach (mt_rand(0, 1) ? $document['facts'] : [] as $id => $fact) {
+                    // Towards zero, never across it: a reading stays one that can be read.
+                    $document['facts'][$id] = (($fact['value'] ?? 0) > 3 ? ['value' => $fact['value'] - mt_rand(0, 3)] : []) + $fact;
+                }
+                $document['workshop']['tape_base'] = mt_rand(0, 2) ? $document['workshop']['tape_base'] : mt_rand(1, 9) / 10;
+            }
+        });
+        self::assertGreaterThan(5, $memory->found);
     }
 
     /** @return array<string, mixed> wild readings of every kind, sided and placed at random, some taken twice */

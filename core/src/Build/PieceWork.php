@@ -134,8 +134,15 @@ final readonly class PieceWork
     /** @return list<Bore> */
     public function bores(BoreKind ...$kinds): array
     {
-        $all = array_merge(...array_values($this->bored->bores), ...[[]]);
+        $found = [];
+        foreach ($this->bored->bores as $bores) {
+            foreach ($bores as $bore) {
+                if (in_array($bore->kind, $kinds, true)) {
+                    $found[] = $bore;
+                }
+            }
+        }
 
-        return array_values(array_filter($all, fn (Bore $b): bool => in_array($b->kind, $kinds, true)));
+        return $found;
     }
 }

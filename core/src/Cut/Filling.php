@@ -95,7 +95,10 @@ final class Filling
             foreach ($laid->placements ?? [] as $p) {
                 array_push($placements, ...$byId[$p->item]->placed($p));
             }
-            if ($placements !== []) {
+            if ($laid !== null && $placements == $laid->placements) {
+                // The same sheet: what is known of it already (Sawing) is not worked out again.
+                $sheets[] = $laid;
+            } elseif ($placements !== []) {
                 $sheets[] = new LaidSheet($board->kind, $placements, array_map(fn (Placement $p): string => $p->item, $board->fixed));
             }
         }

@@ -62,11 +62,6 @@ final class NestWriter
      */
     private static function yields(SawPiece $piece, array $labels): array
     {
-        $parts = [];
-        foreach ($piece->all() as $own) {
-            array_push($parts, ...($own->part === null ? [] : [$labels[$own->part->item] ?? $own->part->item]));
-        }
-
         return [
             'what' => match (true) {
                 $piece->part !== null => 'part',
@@ -74,7 +69,7 @@ final class NestWriter
                 $piece->isTrim => 'trim',
                 default => 'leftover',
             },
-            'parts' => $parts,
+            'parts' => array_map(fn (Placement $p): string => $labels[$p->item] ?? $p->item, $piece->parts()),
             'length_mm' => Length::ofUnits(max(0, $piece->rect->length)),
             'width_mm' => Length::ofUnits(max(0, $piece->rect->width)),
         ];

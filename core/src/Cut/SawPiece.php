@@ -29,6 +29,12 @@ final readonly class SawPiece
         return $this->part === null && $this->row === [];
     }
 
+    /** @return list<Placement> what lies on it, row by row */
+    public function parts(): array
+    {
+        return $this->row === [] ? ($this->part === null ? [] : [$this->part]) : array_merge(...array_map(fn (self $p): array => $p->parts(), $this->row));
+    }
+
     /** @return iterable<SawPiece> itself and all that is cut from it */
     public function all(): iterable
     {

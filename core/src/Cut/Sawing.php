@@ -35,6 +35,9 @@ final class Sawing
     /** @var array{string, int}|null */
     private ?array $setting = null;
 
+    /** @var \WeakMap<LaidSheet, array{int, Saws, self}>|null of sheets that are still there: several stages ask of one sheet */
+    private static ?\WeakMap $known = null;
+
     private function __construct(private readonly int $kerf, private readonly Saws $saws, SawTree $tree)
     {
         $this->isSeparable = $tree->isSeparable;
@@ -60,6 +63,19 @@ final class Sawing
         if ($sheet->opened !== null) {
             return $sheet->opened->sawing($sheet);
         }
+        self::$known ??= new \WeakMap;
+        [$forKerf, $forSaws, $known] = self::$known[$sheet] ?? [null, null, null];
+        if ($known !== null && $forKerf === $kerf && $forSaws === $saws) {
+            return $known;
+        }
+        $sawing = self::sawn($sheet, $kerf, $saws, $tree);
+        self::$known[$sheet] = [$kerf, $saws, $sawing];
+
+        return $sawing;
+    }
+
+    private static function sawn(LaidSheet $sheet, int $kerf, Saws $saws, ?SawTree $tree): self
+    {
         $sawing = new self($kerf, $saws, $tree ?? new SawTree($sheet, $kerf, $saws));
         foreach ($sawing->isCuttable ? [] : ['x', 'y'] as $first) {
             $other = new self($kerf, $saws, new SawTree($sheet, $kerf, $saws, $first));

@@ -32,7 +32,8 @@ final readonly class SideBySide
         $name = fn (int $n, Placement $p): Placement => new Placement($moved["$n $p->x $p->y"] ?? $p->item, $p->x, $p->y, $p->length, $p->width, $p->turned);
         $sheets = [];
         foreach ($nested->sheets as $n => $sheet) {
-            $sheets[] = new LaidSheet($sheet->kind, array_map(fn (Placement $p): Placement => $name($n, $p), $sheet->placements), $sheet->locked);
+            $placed = array_map(fn (Placement $p): Placement => $name($n, $p), $sheet->placements);
+            $sheets[] = $placed == $sheet->placements ? $sheet : new LaidSheet($sheet->kind, $placed, $sheet->locked);
         }
 
         return new Nested($nested->stock, $sheets, $nested->unplaced, $nested->leastCost, $nested->roomier);

@@ -34,9 +34,13 @@ final readonly class Space
     /** @return list<Reading> */
     public function taken(ReadingKind ...$kinds): array
     {
-        return array_values(array_filter(
-            $this->readings,
-            fn (Reading $r): bool => in_array($r->kind, $kinds, true) && $r->isTaken(),
-        ));
+        $taken = [];
+        foreach ($this->readings as $reading) {
+            if (in_array($reading->kind, $kinds, true) && $reading->isTaken()) {
+                $taken[] = $reading;
+            }
+        }
+
+        return $taken;
     }
 }

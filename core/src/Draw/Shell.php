@@ -11,7 +11,7 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surface;
 
-/** The room's real shape around a piece as four-cornered faces in the house's frame: floor, back, sides, breast, and what is overhead. */
+/** The room's real shape around a piece as four-cornered faces in the house's frame, mm: floor, back, sides, breast, and what is overhead. */
 final readonly class Shell
 {
     private const STRIPS = 6;
@@ -23,7 +23,7 @@ final readonly class Shell
         $this->o = new Outline($room, Length::zero());
     }
 
-    /** @return list<array{surface: string, corners: list<array{Length, Length, Length}>}> */
+    /** @return list<array{surface: string, corners: list<array{int|float, int|float, int|float}>}> */
     public function faces(): array
     {
         $faces = [];
@@ -45,7 +45,7 @@ final readonly class Shell
         return $faces;
     }
 
-    /** @param  list<array{surface: string, corners: list<array{Length, Length, Length}>}>  $faces */
+    /** @param  list<array{surface: string, corners: list<array{int|float, int|float, int|float}>}>  $faces */
     private function wall(array &$faces, Side $side): void
     {
         $x = $side === Side::Left ? Length::zero() : $this->o->width;
@@ -62,7 +62,7 @@ final readonly class Shell
         }
     }
 
-    /** @param  list<array{surface: string, corners: list<array{Length, Length, Length}>}>  $faces */
+    /** @param  list<array{surface: string, corners: list<array{int|float, int|float, int|float}>}>  $faces */
     private function breast(array &$faces): void
     {
         $heights = $this->steps(Length::zero(), $this->o->height);
@@ -79,24 +79,25 @@ final readonly class Shell
     }
 
     /**
-     * @param  list<array{surface: string, corners: list<array{Length, Length, Length}>}>  $faces
+     * @param  list<array{surface: string, corners: list<array{int|float, int|float, int|float}>}>  $faces
      * @param  list<Length>  $as
      * @param  list<Length>  $bs
      * @param  \Closure(Length, Length): Place3  $at
      */
     private function net(array &$faces, string $surface, array $as, array $bs, \Closure $at): void
     {
+        $knots = array_map(fn (Length $a): array => array_map(fn (Length $b): Place3 => $at($a, $b), $bs), $as);
         for ($i = 0; $i + 1 < count($as); $i++) {
             for ($k = 0; $k + 1 < count($bs); $k++) {
-                $faces[] = self::face($surface, $at($as[$i], $bs[$k]), $at($as[$i + 1], $bs[$k]), $at($as[$i + 1], $bs[$k + 1]), $at($as[$i], $bs[$k + 1]));
+                $faces[] = self::face($surface, $knots[$i][$k], $knots[$i + 1][$k], $knots[$i + 1][$k + 1], $knots[$i][$k + 1]);
             }
         }
     }
 
-    /** @return array{surface: string, corners: list<array{Length, Length, Length}>} */
+    /** @return array{surface: string, corners: list<array{int|float, int|float, int|float}>} */
     private static function face(string $surface, Place3 ...$corners): array
     {
-        return ['surface' => $surface, 'corners' => array_map(fn (Place3 $p): array => [$p->x, $p->y, $p->z], array_values($corners))];
+        return ['surface' => $surface, 'corners' => array_map(fn (Place3 $p): array => [$p->x->millimetres(), $p->y->millimetres(), $p->z->millimetres()], array_values($corners))];
     }
 
     /** @return list<Length> */

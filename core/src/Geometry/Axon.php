@@ -18,19 +18,32 @@ final class Axon
 
     public static function project(Place3 $p): Point
     {
-        [$t, $s] = [deg2rad(self::TURN_DEG), deg2rad(self::TILT_DEG)];
+        [$cosT, $sinT, $cosS, $sinS] = self::turned();
         [$x, $y, $z] = [$p->x->units, $p->y->units, $p->z->units];
-        // To a tenth of a millimetre: a picture, not a size.
-        $tenth = fn (float $units): Length => Length::ofUnits((int) round($units / Length::PER_MM * 10) * intdiv(Length::PER_MM, 10));
 
-        return new Point($tenth($x * cos($t) - $y * sin($t)), $tenth($z * cos($s) - ($x * sin($t) + $y * cos($t)) * sin($s)));
+        return new Point(self::tenth($x * $cosT - $y * $sinT), self::tenth($z * $cosS - ($x * $sinT + $y * $cosT) * $sinS));
     }
 
     /** Whether a face that looks that way is seen: its normal in the house. */
     public static function sees(float $nx, float $ny, float $nz): bool
     {
-        [$t, $s] = [deg2rad(self::TURN_DEG), deg2rad(self::TILT_DEG)];
+        [$cosT, $sinT, $cosS, $sinS] = self::turned();
 
-        return $nx * sin($t) * cos($s) + $ny * cos($t) * cos($s) + $nz * sin($s) > 1e-9;
+        return $nx * $sinT * $cosS + $ny * $cosT * $cosS + $nz * $sinS > 1e-9;
+    }
+
+    /** To a tenth of a millimetre: a picture, not a size. */
+    private static function tenth(float $units): Length
+    {
+        return Length::ofUnits((int) round($units / Length::PER_MM * 10) * intdiv(Length::PER_MM, 10));
+    }
+
+    /** @return array{float, float, float, float} cosine and sine of the turn, then of the tilt */
+    private static function turned(): array
+    {
+        /** @var array{float, float, float, float}|null $turned */
+        static $turned = null;
+
+        return $turned ??= [cos(deg2rad(self::TURN_DEG)), sin(deg2rad(self::TURN_DEG)), cos(deg2rad(self::TILT_DEG)), sin(deg2rad(self::TILT_DEG))];
     }
 }

@@ -121,14 +121,16 @@ final readonly class Prism
 
     public function litres(): float
     {
-        $dm = fn (Length $l): float => $l->units / Length::PER_MM / 100;
         $area = 0.0;
-        foreach ($this->outline as $i => $p) {
-            $q = $this->outline[($i + 1) % count($this->outline)];
-            $area += ($dm($p->across) * $dm($q->up) - $dm($q->across) * $dm($p->up)) / 2;
+        $last = $this->outline[count($this->outline) - 1];
+        [$a, $b] = [$last->across->units / Length::PER_MM / 100, $last->up->units / Length::PER_MM / 100];
+        foreach ($this->outline as $p) {
+            [$across, $up] = [$p->across->units / Length::PER_MM / 100, $p->up->units / Length::PER_MM / 100];
+            $area += ($a * $up - $across * $b) / 2;
+            [$a, $b] = [$across, $up];
         }
 
-        return abs($area) * $dm($this->to->minus($this->from));
+        return abs($area) * (($this->to->units - $this->from->units) / Length::PER_MM / 100);
     }
 
     /** Whether any of a block lies in it; its outline is convex (separating axes, edges of both). */

@@ -35,19 +35,35 @@ final class Advisor
         ], $candidates);
     }
 
-    /** @param  non-empty-list<Target>  $targets  the clear width first */
-    public function of(array $targets): Doubt
+    /**
+     * @param  non-empty-list<Target>  $targets
+     * @return non-empty-list<Weighed>
+     */
+    public function weighed(array $targets): array
     {
-        $known = $offers = [];
-        foreach ($targets as $target) {
+        return array_map(function (Target $target): Weighed {
+            $stated = $target->stated($this->adjustment->state);
+
+            return new Weighed($target->name, $stated, self::doubt($this->values($target), $stated), $target->enough);
+        }, $targets);
+    }
+
+    /**
+     * The readings that would help most, the best first.
+     *
+     * @param  list<Target>  $open  what is not known well enough
+     * @return list<Advice>
+     */
+    public function of(array $open): array
+    {
+        $offers = [];
+        foreach ($open as $target) {
             $stated = $target->stated($this->adjustment->state);
             $bearing = $this->bearing($target);
             $samples = new Samples($this->adjustment->posterior, self::varying($target, $bearing));
             $values = array_map($target->value, $samples->states);
             $doubt = self::doubt($values, $stated);
-            $settled = $target->isSettled($doubt, $stated);
-            $known[] = new Known($target->name, $doubt, $target->enough, $settled);
-            foreach ($settled ? [] : self::promising($bearing, $values, $samples) as $candidate) {
+            foreach (self::promising($bearing, $values, $samples) as $candidate) {
                 $rooms = $samples->after($candidate['slopes'], $candidate['sigma'], $target->unknowns);
                 $then = self::doubt(array_map($target->value, $rooms), $stated);
                 if ($then < (1.0 - self::WORTH) * $doubt) {
@@ -56,12 +72,20 @@ final class Advisor
             }
         }
 
-        return new Doubt(Clip::nearest($known[0]->doubt), $targets[0]->stated($this->adjustment->state), $known, self::best($offers));
+        return self::best($offers);
+    }
+
+    /** @return list<float> of a target in the drawn rooms; no more of each is drawn than the target looks at */
+    private function values(Target $target): array
+    {
+        $samples = new Samples($this->adjustment->posterior, self::varying($target, $this->bearing($target)), count($target->unknowns));
+
+        return array_map($target->value, $samples->states);
     }
 
     /**
      * @param  list<array{reading: Reading, slopes: array<int, float>, sigma: float}>  $bearing
-     * @return list<int> the target's unknowns and those of the readings that could speak of it
+     * @return list<int> the target's unknowns, then those of the readings that could speak of it
      */
     private static function varying(Target $target, array $bearing): array
     {

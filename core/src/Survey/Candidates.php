@@ -19,7 +19,7 @@ final readonly class Candidates
 {
     private const STEP_UNITS = 50 * Length::PER_MM;
 
-    public function __construct(private Nodes $nodes, private Instruments $instruments, private Need $need)
+    public function __construct(private Nodes $nodes, private Instruments $instruments, private Reach $reach)
     {
     }
 
@@ -93,7 +93,7 @@ final readonly class Candidates
     private function heights(): array
     {
         $marks = array_map(fn (Length $z): int => $z->units, $this->nodes->sizes->stations);
-        foreach ([$this->need->bottom->units, $this->need->top->units] as $end) {
+        foreach ([$this->reach->bottom->units, $this->reach->top->units] as $end) {
             $near = array_filter($marks, fn (int $z): bool => abs($z - $end) < 4 * self::STEP_UNITS);
             if ($near === []) {
                 $marks[] = $end;
@@ -109,7 +109,7 @@ final readonly class Candidates
         }
         sort($all);
 
-        return array_map(Length::ofUnits(...), array_values(array_unique($all))) ?: [$this->need->bottom];
+        return array_map(Length::ofUnits(...), array_values(array_unique($all))) ?: [$this->reach->bottom];
     }
 
     private static function reading(ReadingKind $kind, ?Side $side = null, Plane $plane = Plane::Front, ?Length $z = null, ?Length $from = null): Reading

@@ -28,6 +28,22 @@ final readonly class Need
     ) {
     }
 
+    public function reach(): Reach
+    {
+        return new Reach($this->bottom, $this->top, $this->widthDoubtMm);
+    }
+
+    /** How much of a target the piece takes: where clearly more is there, it need not be known better. Null where nothing is asked. */
+    public function asks(string $target, Space $space): ?float
+    {
+        return match (true) {
+            $this->depth === null => null,
+            $target === 'depth' => (float) $this->depth->millimetres(),
+            $target === 'height' && $space->slope === null => (float) $this->top->millimetres(),
+            default => null,
+        };
+    }
+
     public static function wholeOf(Space $space): self
     {
         $sizes = new Sizes($space);

@@ -16,23 +16,29 @@ final readonly class Samples
 {
     private const PAIRS = 64;
 
+    /** Even chance comes in steps of one in so many. */
+    private const FINE = 1 << 30;
+
     /** @var list<array<int, float>> states, mm; unknowns that were not asked for stand at their likeliest */
     public array $states;
 
     /** @var list<float> a standard normal error for each state */
     public array $errors;
 
-    /** @param  list<int>  $unknowns  those that vary */
-    public function __construct(Posterior $posterior, array $unknowns, int $pairs = self::PAIRS)
+    /**
+     * @param  list<int>  $unknowns  those that vary
+     * @param  int|null  $first  so many of them are drawn alone, where the others are not looked at: in the same rooms, as each hangs on those before it only
+     */
+    public function __construct(Posterior $posterior, array $unknowns, ?int $first = null, int $pairs = self::PAIRS)
     {
         $middle = $posterior->mean();
-        $factor = Matrix::factor($posterior->covariances($unknowns));
         $each = count($unknowns) + 1;
-        $normals = self::normals($pairs * $each);
+        $unknowns = array_slice($unknowns, 0, $first);
+        $factor = Matrix::factor($posterior->covariances($unknowns));
         $states = $errors = [];
         for ($p = 0; $p < $pairs; $p++) {
-            $shift = self::shift($factor, $normals, $p * $each);
-            $error = $normals[($p + 1) * $each - 1];
+            $shift = self::shift($factor, self::normals($p * $each, count($unknowns)));
+            [$error] = self::normals(($p + 1) * $each - 1, 1);
             foreach ([1, -1] as $sign) {
                 $errors[] = $sign * $error;
                 $state = $middle;
@@ -96,17 +102,16 @@ final readonly class Samples
      * L·z for standard normal z.
      *
      * @param  list<list<float>>  $factor
-     * @param  list<float>  $normals
-     * @param  int  $first  where z begins in them
+     * @param  list<float>  $z
      * @return list<float>
      */
-    private static function shift(array $factor, array $normals, int $first): array
+    private static function shift(array $factor, array $z): array
     {
         $shift = [];
         foreach ($factor as $row) {
             $sum = 0.0;
             foreach ($row as $k => $l) {
-                $sum += $l * $normals[$first + $k];
+                $sum += $l * $z[$k];
             }
             $shift[] = $sum;
         }
@@ -114,27 +119,29 @@ final readonly class Samples
         return $shift;
     }
 
-    /** @return list<float> the first standard normals of the seed, so many or more: the same for all, drawn once */
-    private static function normals(int $count): array
+    /**
+     * So many of the seed's standard normals (Box and Muller 1958), the same for all: the numbers behind them are drawn in turn,
+     * what is made of them is worked out where it is asked for.
+     *
+     * @return list<float>
+     */
+    private static function normals(int $first, int $count): array
     {
-        /** @var list<float> $drawn */
+        /** @var list<array{int, int}> $drawn */
         static $drawn = [];
+        /** @var array<int, float> $normals */
+        static $normals = [];
         /** @var Randomizer|null $chance */
         static $chance = null;
         $chance ??= new Randomizer(new Xoshiro256StarStar(1));
-        while (count($drawn) < $count) {
-            $drawn[] = self::normal($chance);
+        for ($n = count($drawn); $n < $first + $count; $n++) {
+            $drawn[] = [$chance->getInt(1, self::FINE), $chance->getInt(0, self::FINE - 1)];
+        }
+        $asked = [];
+        for ($n = $first; $n < $first + $count; $n++) {
+            $asked[] = $normals[$n] ??= sqrt(-2.0 * log($drawn[$n][0] / self::FINE)) * cos(2.0 * M_PI * $drawn[$n][1] / self::FINE);
         }
 
-        return $drawn;
-    }
-
-    /** Box and Muller 1958. */
-    private static function normal(Randomizer $chance): float
-    {
-        $u = ($chance->getInt(1, 1 << 30)) / (1 << 30);
-        $v = ($chance->getInt(0, (1 << 30) - 1)) / (1 << 30);
-
-        return sqrt(-2.0 * log($u)) * cos(2.0 * M_PI * $v);
+        return $asked;
     }
 }

@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-/** Something the piece must know of the room: how to take it from a state, how well it must be known, and what is asked of it. */
+/** Something the piece must know of the room: how to take it from a state, and how well it must be known. */
 final readonly class Target
 {
     /**
      * @param  list<int>  $unknowns  all that bear on it, places between stations included
      * @param  \Closure(array<int, float>): float  $value  mm, or degrees
      * @param  float  $enough  doubt (±, 95 %) that is good enough
-     * @param  float|null  $ask  what the piece takes; comfortably more settles it too
      * @param  (\Closure(array<int, float>): float)|null  $stated  what the plan says, where that is not `value`
      */
     public function __construct(
@@ -19,7 +18,6 @@ final readonly class Target
         public array $unknowns,
         public \Closure $value,
         public float $enough,
-        public ?float $ask = null,
         private ?\Closure $stated = null,
     ) {
     }
@@ -28,10 +26,5 @@ final readonly class Target
     public function stated(array $state): float
     {
         return ($this->stated ?? $this->value)($state);
-    }
-
-    public function isSettled(float $doubt, float $stated): bool
-    {
-        return $doubt <= $this->enough || ($this->ask !== null && $stated - 1.5 * $doubt >= $this->ask);
     }
 }

@@ -26,7 +26,7 @@ final class Targets
     /** @var array<string, array{fine: list<array<int, float>>, coarse: list<array<int, float>>}> by surface and plane */
     private array $walls = [];
 
-    public function __construct(private readonly Nodes $nodes, private readonly Need $need)
+    public function __construct(private readonly Nodes $nodes, private readonly Reach $reach)
     {
         foreach ([Surface::Left, Surface::Right] as $surface) {
             foreach (Plane::cases() as $plane) {
@@ -48,8 +48,8 @@ final class Targets
 
         return new Target('clear_width', self::unknowns([...$left, ...$right]), self::between($right, $left),
             // Beside a breast nothing is fitted from wall to wall: the flanks are what counts.
-            $this->nodes->sizes->space->kind->hasBreast() ? self::WHOLE_WALL_ENOUGH_MM : $this->need->widthDoubtMm,
-            null, self::between($this->side('right', 'coarse'), $this->side('left', 'coarse')));
+            $this->nodes->sizes->space->kind->hasBreast() ? self::WHOLE_WALL_ENOUGH_MM : $this->reach->widthDoubtMm,
+            self::between($this->side('right', 'coarse'), $this->side('left', 'coarse')));
     }
 
     /**
@@ -69,8 +69,8 @@ final class Targets
             $targets[] = self::difference('return_left', $n->at(Surface::MouthLeft, $front, $low), $n->at(Surface::Left, $front, $low), self::ENOUGH_MM);
         }
         if ($kind->hasBreast()) {
-            $targets[] = self::difference('flank_left', $n->at(Surface::BreastLeft, $front, $low), $n->at(Surface::Left, $front, $low), $this->need->widthDoubtMm);
-            $targets[] = self::difference('flank_right', $n->at(Surface::Right, $front, $low), $n->at(Surface::BreastRight, $front, $low), $this->need->widthDoubtMm);
+            $targets[] = self::difference('flank_left', $n->at(Surface::BreastLeft, $front, $low), $n->at(Surface::Left, $front, $low), $this->reach->widthDoubtMm);
+            $targets[] = self::difference('flank_right', $n->at(Surface::Right, $front, $low), $n->at(Surface::BreastRight, $front, $low), $this->reach->widthDoubtMm);
         }
 
         return $targets;
@@ -85,9 +85,8 @@ final class Targets
             $heads[] = $n->at($surface, $x, $y);
             $feet[] = $n->at(Surface::Floor, $x, $y);
         }
-        $ask = $this->need->depth === null || $surface === Surface::Slope ? null : (float) $this->need->top->millimetres();
 
-        return new Target('height', self::unknowns([...$heads, ...$feet]), self::between($heads, $feet), self::ENOUGH_MM, $ask);
+        return new Target('height', self::unknowns([...$heads, ...$feet]), self::between($heads, $feet), self::ENOUGH_MM);
     }
 
     private function depth(): Target
@@ -95,13 +94,12 @@ final class Targets
         $n = $this->nodes;
         $width = $n->sizes->width->units;
         $low = $n->sizes->lowest()->units;
-        $top = $this->need->top->units;
+        $top = $this->reach->top->units;
         $fronts = [$n->at(Surface::Front, 0, 0), $n->at(Surface::Front, $width, 0)];
         $backs = array_map(fn (array $p): array => $n->at(Surface::Back, $p[0], $p[1]),
             [[intdiv($width, 2), $low], [0, $top], [intdiv($width, 2), $top], [$width, $top]]);
 
-        return new Target('depth', self::unknowns([...$fronts, ...$backs]), self::between($fronts, [...$backs, []]), self::ENOUGH_MM,
-            $this->need->depth === null ? null : (float) $this->need->depth->millimetres());
+        return new Target('depth', self::unknowns([...$fronts, ...$backs]), self::between($fronts, [...$backs, []]), self::ENOUGH_MM);
     }
 
     /**
@@ -153,7 +151,7 @@ final class Targets
     private function wall(Surface $surface, Plane $plane): array
     {
         $y = $this->nodes->sizes->plane($plane)->units;
-        [$bottom, $top] = [$this->need->bottom->units, max($this->need->top->units, $this->need->bottom->units)];
+        [$bottom, $top] = [$this->reach->bottom->units, max($this->reach->top->units, $this->reach->bottom->units)];
         $inside = array_filter(array_map(fn (Length $z): int => $z->units, $this->nodes->sizes->stations), fn (int $z): bool => $z > $bottom && $z < $top);
         $coarse = array_values(array_unique([$bottom, ...$inside, $top]));
         $at = fn (int $z): array => $this->nodes->at($surface, $y, $z);

@@ -9,6 +9,7 @@ use Incastro\Core\Cut\Placement;
 use Incastro\Core\Cut\SawCut;
 use Incastro\Core\Cut\Sawing;
 use Incastro\Core\Cut\SheetKind;
+use Incastro\Core\Document\Saws;
 use PHPUnit\Framework\TestCase;
 
 /** Sheets small enough to follow by hand; one unit is one step. */
@@ -20,6 +21,18 @@ final class SawingTest extends TestCase
         $sawing = self::sawn([self::at('A', 0, 0, 40, 20)], 100, 60, 0, 2);
         self::assertSame([['y', 20, 0, 100, '1'], ['x', 40, 0, 20, '1.1']], self::cuts($sawing));
         self::assertSame([[0, 22, 100, 38], [42, 0, 58, 20]], array_map(fn ($r): array => [$r->x, $r->y, $r->length, $r->width], $sawing->offcuts));
+    }
+
+    public function test_what_is_known_of_a_sheet_holds_for_its_blade_and_its_saws_alone(): void
+    {
+        $sheet = new LaidSheet(new SheetKind('', '', 100, 60, [0, 0, 0, 0], 0, null), [self::at('A', 0, 0, 40, 20)]);
+        $offcuts = fn (int $kerf): array => array_map(fn ($r): array => [$r->length, $r->width], Sawing::of($sheet, $kerf)->offcuts);
+        self::assertSame([[100, 38], [58, 20]], $offcuts(2));
+        self::assertSame([[100, 36], [56, 20]], $offcuts(4));
+        self::assertSame([[100, 38], [58, 20]], $offcuts(2));
+        $saws = new Saws;
+        self::assertSame(Sawing::of($sheet, 2, $saws), Sawing::of($sheet, 2, $saws), 'worked out once');
+        self::assertNotSame(Sawing::of($sheet, 2, $saws), Sawing::of($sheet, 2, new Saws));
     }
 
     public function test_the_factory_edges_come_off_first(): void

@@ -76,7 +76,8 @@ final readonly class Hand
     private static function features(Part $part): array
     {
         $board = $part->panel;
-        $features = [self::box($board, 'board', $board->block)];
+        $axes = self::axes($board);
+        $features = [self::box($axes, 'board', self::span($board->block))];
         foreach ($board->solid->isBlock() ? [] : $board->solid->outline as $p) {
             foreach ([$board->solid->from, $board->solid->to] as $end) {
                 $at = match ($board->solid->axis) {
@@ -84,35 +85,57 @@ final readonly class Hand
                     Axis::Y => [$p->across, $end, $p->up],
                     Axis::Z => [$p->across, $p->up, $end],
                 };
-                $features[] = self::box($board, 'corner', self::dot(...$at));
+                $features[] = self::box($axes, 'corner', self::dot(...$at));
             }
         }
         foreach ($board->taken as $taken) {
-            $features[] = self::box($board, $taken->kind->value, $taken->block);
+            $features[] = self::box($axes, $taken->kind->value, self::span($taken->block));
         }
         foreach ($part->bores as $bore) {
             if ($bore->kind->isDrilled()) {
-                $features[] = self::box($board, "{$bore->kind->value} {$bore->into->value} {$bore->depth?->units}", self::dot($bore->at->x, $bore->at->y, $bore->at->z));
+                $features[] = self::box($axes, "{$bore->kind->value} {$bore->into->value} {$bore->depth?->units}", self::dot($bore->at->x, $bore->at->y, $bore->at->z));
             }
         }
 
-        return [...$features, ...self::bands($board)];
+        return [...$features, ...self::bands($board, $axes)];
     }
 
-    private static function dot(Length $x, Length $y, Length $z): Block
+    /** @return list<array{string, int}> along, across and through the board: the axis, and twice where its middle is on it, in units */
+    private static function axes(Panel $board): array
     {
-        return Block::of($x, $y, $z, Length::zero(), Length::zero(), Length::zero());
+        return array_map(function (Axis $axis) use ($board): array {
+            $k = $axis->value;
+
+            return [$k, 2 * $board->block->corner->$k->units + $board->block->size->$k->units];
+        }, [$board->inHouse($board->long), $board->inHouse($board->wide()), $board->inHouse($board->thin)]);
     }
 
-    /** @return list<array{string, array{int, int}, array{int, int}, array{int, int}}> */
-    private static function bands(Panel $board): array
+    /** @return array<string, array{int, int}> by axis: from and to, in units */
+    private static function span(Block $block): array
+    {
+        [$at, $size] = [$block->corner, $block->size];
+
+        return ['x' => [$at->x->units, $at->x->units + $size->x->units], 'y' => [$at->y->units, $at->y->units + $size->y->units], 'z' => [$at->z->units, $at->z->units + $size->z->units]];
+    }
+
+    /** @return array<string, array{int, int}> */
+    private static function dot(Length $x, Length $y, Length $z): array
+    {
+        return ['x' => [$x->units, $x->units], 'y' => [$y->units, $y->units], 'z' => [$z->units, $z->units]];
+    }
+
+    /**
+     * @param  list<array{string, int}>  $axes
+     * @return list<array{string, array{int, int}, array{int, int}, array{int, int}}>
+     */
+    private static function bands(Panel $board, array $axes): array
     {
         $bands = [];
-        foreach (Axis::cases() as $axis) {
+        foreach ($board->banded === [] ? [] : Axis::cases() as $axis) {
             foreach ([false, true] as $upper) {
                 if (in_array($board->facing($axis, $upper), $board->banded, true)) {
                     $k = $axis->value;
-                    $bands[] = self::box($board, 'band', $board->block->along($axis, $upper ? $board->block->corner->$k->plus($board->block->size->$k) : $board->block->corner->$k, Length::zero()));
+                    $bands[] = self::box($axes, 'band', self::span($board->block->along($axis, $upper ? $board->block->corner->$k->plus($board->block->size->$k) : $board->block->corner->$k, Length::zero())));
                 }
             }
         }
@@ -120,17 +143,21 @@ final readonly class Hand
         return $bands;
     }
 
-    /** @return array{string, array{int, int}, array{int, int}, array{int, int}} */
-    private static function box(Panel $board, string $what, Block $block): array
+    /**
+     * @param  list<array{string, int}>  $axes
+     * @param  array<string, array{int, int}>  $span
+     * @return array{string, array{int, int}, array{int, int}, array{int, int}}
+     */
+    private static function box(array $axes, string $what, array $span): array
     {
-        $from = function (Axis $axis) use ($board, $block): array {
-            $k = $axis->value;
-            $low = 2 * $block->corner->$k->units - 2 * $board->block->corner->$k->units - $board->block->size->$k->units;
+        $box = [$what];
+        foreach ($axes as [$axis, $middle]) {
+            [$from, $to] = $span[$axis];
+            $box[] = [(int) round((2 * $from - $middle) / 2 / self::STEP), (int) round((2 * $to - $middle) / 2 / self::STEP)];
+        }
 
-            return [(int) round($low / 2 / self::STEP), (int) round(($low + 2 * $block->size->$k->units) / 2 / self::STEP)];
-        };
-
-        return [$what, $from($board->inHouse($board->long)), $from($board->inHouse($board->wide())), $from($board->inHouse($board->thin))];
+        /** @var array{string, array{int, int}, array{int, int}, array{int, int}} */
+        return $box;
     }
 
     /** @param  list<array{string, array<int, string>, array<int, string>, array<int, string>}>  $features  along each axis as it is (1) and turned round (-1) */
