@@ -9,8 +9,8 @@ return [
     /** Whether anybody who reaches this server may begin an account. */
     'sign_up' => (bool) env('INCASTRO_SIGN_UP', true),
 
-    /** Names the built core in the plan cache's key; the start command sets it to a hash of core/src. */
-    'core_hash' => env('INCASTRO_CORE_HASH', 'dev'),
+    /** Names the built core where plans and stages of plans are kept; the start command sets it to a hash of core/src. Of a core without a name no stages are kept. */
+    'core_hash' => env('INCASTRO_CORE_HASH', ''),
 
     /** A file of words a language; the texts of one that lacks some are English. */
     'languages' => resource_path('lang'),

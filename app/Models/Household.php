@@ -21,6 +21,8 @@ final class Household extends Model
 {
     use HasUlids;
 
+    protected $table = 'households';
+
     protected $fillable = ['name'];
 
     /** @return HasMany<Project, $this> */

@@ -27,6 +27,8 @@ final class Invitation extends Model
     /** Days that a letter is good for. */
     public const GOOD_FOR = 14;
 
+    protected $table = 'invitations';
+
     protected $fillable = ['household_id', 'email', 'role', 'token_hash', 'expires_at'];
 
     protected $hidden = ['token_hash'];

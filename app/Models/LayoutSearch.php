@@ -28,6 +28,8 @@ final class LayoutSearch extends Model
 {
     use HasUlids;
 
+    protected $table = 'layout_searches';
+
     protected $fillable = ['project_id', 'user_id', 'revision', 'seed', 'effort', 'status', 'percent', 'layouts', 'better', 'trades'];
 
     /** @return BelongsTo<Project, $this> */

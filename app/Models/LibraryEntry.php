@@ -24,6 +24,8 @@ final class LibraryEntry extends Model
 
     public const MOST = 5_000;
 
+    protected $table = 'library_entries';
+
     protected $fillable = ['household_id', 'kind', 'name', 'entry'];
 
     /** @var array<string, string> */

@@ -23,6 +23,8 @@ final class Photo extends Model
 
     protected $keyType = 'string';
 
+    protected $table = 'photos';
+
     protected $fillable = ['id', 'project_id', 'user_id', 'width', 'height'];
 
     public static function folder(string $project): string

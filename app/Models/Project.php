@@ -38,6 +38,8 @@ final class Project extends Model
     /** Days in which what was deleted can be brought back. */
     public const WAY_BACK = 30;
 
+    protected $table = 'projects';
+
     protected $fillable = ['id', 'household_id', 'owner_id', 'name', 'revision', 'document'];
 
     /** @return BelongsTo<Household, $this> */

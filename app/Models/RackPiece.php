@@ -25,6 +25,8 @@ final class RackPiece extends Model
 {
     use HasUlids;
 
+    protected $table = 'rack_pieces';
+
     protected $fillable = ['household_id', 'number', 'material', 'thickness', 'length', 'width', 'grain', 'from_project', 'taken_by'];
 
     /** @var array<string, string> */

@@ -26,6 +26,8 @@ final class Revision extends Model
 {
     public const UPDATED_AT = null;
 
+    protected $table = 'revisions';
+
     protected $fillable = ['project_id', 'number', 'change_id', 'user_id', 'operations', 'inverse', 'touched', 'snapshot', 'name'];
 
     /** @return BelongsTo<User, $this> */

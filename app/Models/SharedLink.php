@@ -30,6 +30,8 @@ final class SharedLink extends Model
     /** How many of a project may be good at once. */
     public const MOST = 20;
 
+    protected $table = 'shared_links';
+
     protected $fillable = ['project_id', 'user_id', 'label', 'token_hash', 'expires_at', 'seen_at'];
 
     protected $hidden = ['token_hash'];

@@ -23,6 +23,8 @@ final class User extends Authenticatable
 {
     use HasUlids;
 
+    protected $table = 'users';
+
     protected $fillable = ['name', 'email', 'password', 'profile'];
 
     protected $hidden = ['password', 'remember_token'];
@@ -30,7 +32,7 @@ final class User extends Authenticatable
     /** @return BelongsToMany<Household, $this> */
     public function households(): BelongsToMany
     {
-        return $this->belongsToMany(Household::class)->withPivot('role');
+        return $this->belongsToMany(Household::class, 'household_user')->withPivot('role');
     }
 
     /** @return BelongsToMany<Household, $this> those whose projects the person may add to and change */

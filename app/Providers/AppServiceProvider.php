@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Actions\StageFiles;
+use App\Http\InPlaceFiles;
 use App\Http\Unlimited;
 use App\Mail\Mailbox;
 use App\Models\Household;
@@ -18,6 +20,12 @@ use Illuminate\Validation\Rules\Password;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->singleton('files', fn (): InPlaceFiles => new InPlaceFiles);
+        $this->app->singleton(StageFiles::class, fn (): StageFiles => new StageFiles(storage_path('framework/stages'), config()->string('incastro.core_hash')));
+    }
+
     public function boot(): void
     {
         Gate::policy(Project::class, ProjectPolicy::class);

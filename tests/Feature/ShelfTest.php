@@ -87,6 +87,21 @@ final class ShelfTest extends TestCase
         self::assertFalse(is_dir(Photo::folder($project->id)));
     }
 
+    public function test_sessions_that_ran_out_are_looked_for_once_a_day_and_never_in_a_request(): void
+    {
+        $folder = sys_get_temp_dir().'/sessions-'.bin2hex(random_bytes(6));
+        File::ensureDirectoryExists($folder);
+        config(['session.driver' => 'file', 'session.files' => $folder, 'session.lifetime' => 60]);
+        app('session')->forgetDrivers();
+        file_put_contents("$folder/old", '');
+        touch("$folder/old", time() - 3700);
+        file_put_contents("$folder/new", '');
+        self::assertSame(0, config('session.lottery')[0]);
+        $this->artisan('incastro:purge');
+        self::assertSame(['new'], array_map(fn ($f): string => $f->getFilename(), File::files($folder)));
+        File::deleteDirectory($folder);
+    }
+
     public function test_the_demo_house_is_put_back_also_when_some_of_it_was_deleted_and_what_was_joined_stays(): void
     {
         config(['incastro.demo' => true]);

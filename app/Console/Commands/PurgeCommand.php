@@ -9,8 +9,9 @@ use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Models\SharedLink;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Session;
 
-/** Takes away for good what was deleted thirty days ago, photos and all; and links and letters that ran out as long ago. */
+/** Takes away for good what was deleted thirty days ago, photos and all; links and letters that ran out as long ago; and sessions that ran out. */
 final class PurgeCommand extends Command
 {
     protected $signature = 'incastro:purge';
@@ -27,6 +28,7 @@ final class PurgeCommand extends Command
         foreach ([SharedLink::class, Invitation::class] as $model) {
             $model::query()->where('expires_at', '<', now()->subDays(Project::WAY_BACK))->delete();
         }
+        Session::getHandler()->gc(config()->integer('session.lifetime') * 60);
 
         return self::SUCCESS;
     }
