@@ -4,7 +4,7 @@ import { goTo, openCopy } from './house';
 const GALLEY_SINK = '/projects/01jga11ey00000000000000001';
 
 interface Served {
-    document: { facts: Record<string, { kind: string; struck?: boolean; step?: string }>; rework?: object };
+    document: { facts: Record<string, { kind: string; struck?: boolean; step?: string; cut?: number }>; rework?: object };
     plan: {
         parts: { id: string; label: string; state: string; as_cut: { length: number; width: number } | null }[];
         steps: { id: string; done: boolean; kind: string }[];
@@ -29,6 +29,33 @@ async function retake(page: Page, name: string, was: string, mm: string): Promis
     await expect(page.getByRole('button', { name: `${name}: ${mm}`, exact: true })).toBeVisible();
     await page.keyboard.press('Escape');
 }
+
+test('two presses in one go are two cuts of one sheet at the saw, and two steps at the bench, each of them once', async ({ page }) => {
+    const id = await openCopy(page, GALLEY_SINK, 'make');
+    const state = page.locator('header .state');
+    const done = page.getByRole('button', { name: 'Done', exact: true });
+    await page.goto(`/projects/${id}/saw`);
+    await expect(state).toContainText('0 of 27 cuts');
+    // Both before the device has written the first down.
+    await done.evaluate((button: HTMLButtonElement) => (button.click(), button.click()));
+    await expect(state).toContainText('2 of 27 cuts');
+    const facts = async (kind: string) => Object.values((await server(page, id)).document.facts).filter((f) => f.kind === kind);
+    await expect.poll(async () => (await facts('sawn')).map((f) => f.cut).sort()).toEqual([1, 2]);
+    expect(await facts('begun')).toHaveLength(1);
+    // A device without room says so, and the cut is still to be made.
+    await page.evaluate(() => {
+        IDBObjectStore.prototype.put = () => {
+            throw new DOMException('full', 'QuotaExceededError');
+        };
+    });
+    await done.click();
+    await expect(page.getByRole('alert')).toHaveText('Not kept: this device has no room left.');
+    await expect(state).toContainText('2 of 27 cuts');
+    await page.goto(`/projects/${id}/work`);
+    await done.evaluate((button: HTMLButtonElement) => (button.click(), button.click()));
+    await expect.poll(async () => new Set((await facts('done')).map((f) => f.step)).size).toBe(2);
+    expect(await facts('done')).toHaveLength(2);
+});
 
 test('from bought to handed over, with a part cut wrong, the network gone at the saw and a reading put right half-way', async ({
     page,

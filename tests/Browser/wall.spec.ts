@@ -64,6 +64,35 @@ test('readings are taken one at a time with big keys, and corrected, skipped and
         ]);
 });
 
+test('a press that comes twice keeps one take and passes no reading over', async ({ page }) => {
+    const id = await atTheWall(page);
+    await tap(page, '1', '0', '5', '1');
+    await page.getByRole('button', { name: 'Keep, next' }).dblclick();
+    await expect(state(page)).toContainText('2 of 17');
+    await expect
+        .poll(async () => (await takesOf(page, id, 0)).map((t) => [t.value, !!t.struck]))
+        .toEqual([
+            [1048, true],
+            [1051, false],
+        ]);
+    expect(await takesOf(page, id, 1)).toHaveLength(1);
+    await expect(state(page)).toContainText('2 of 17');
+});
+
+test('where the phone has no room what was tapped stays, and the reading is still to be taken', async ({ page }) => {
+    await atTheWall(page);
+    await page.evaluate(() => {
+        IDBObjectStore.prototype.put = () => {
+            throw new DOMException('full', 'QuotaExceededError');
+        };
+    });
+    await tap(page, '1', '0', '5', '2');
+    await page.getByRole('button', { name: 'Keep, next' }).click();
+    await expect(page.getByRole('alert')).toHaveText('Not kept: this device has no room left.');
+    await expect(state(page)).toContainText('1 of 17');
+    await expect(page.getByLabel('reading', { exact: true })).toContainText('1052');
+});
+
 test('what is taken without a network survives a reload and a restart, and arrives once and in order', async ({ page, context }) => {
     const id = await atTheWall(page);
     await context.setOffline(true);

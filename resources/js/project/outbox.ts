@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia';
 import { computed, ref } from 'vue';
 import { api, type Operation, Refused, Unreachable } from '../api/client';
+import { say } from '../measure/say';
 import { useProject } from './store';
 import { ulid } from './ulid';
 import { type Waiting, waiting } from './waiting';
@@ -12,32 +13,59 @@ export const useOutbox = defineStore('outbox', () => {
     const items = ref<Waiting[]>([]);
     const away = ref(false);
     const signedOut = ref(false);
-    let sending: Promise<void> | null = null;
+    /** Why the last thing said is not on this device's disk, and so is not said. */
+    const unkept = ref('');
+    /** On its way to the device's disk: it counts from the press on, so that a second press finds it there. */
+    let writing: readonly Waiting[] = [];
+    let sending: Promise<void> = Promise.resolve();
     let timer: ReturnType<typeof setTimeout> | undefined;
 
     const kept = computed(() => items.value.filter((w) => !w.refused));
     const refused = computed(() => items.value.filter((w) => w.refused));
 
+    async function read(): Promise<void> {
+        const known = await waiting.all();
+        items.value = [...known, ...writing.filter((w) => !known.some((k) => k.change_id === w.change_id))];
+    }
+
     async function load(): Promise<void> {
-        items.value = await waiting.all();
+        await read();
         void flush();
     }
 
+    /** Rejects where this device would not keep it: then it is as if nothing had been said. */
     async function add(project: string, ops: readonly Operation[], photo?: Waiting['photo']): Promise<void> {
         // Plain copies: the disk takes no reactive ones.
-        await waiting.put({ change_id: ulid(), project, ops: JSON.parse(JSON.stringify(ops)) as Operation[], ...(photo ? { photo } : {}) });
-        items.value = await waiting.all();
+        const item = { change_id: ulid(), project, ops: JSON.parse(JSON.stringify(ops)) as Operation[], ...(photo ? { photo } : {}) };
+        writing = [...writing, item];
+        items.value = [...items.value, item];
+        try {
+            await waiting.put(item);
+            unkept.value = '';
+        } catch (error) {
+            unkept.value =
+                error instanceof Error && error.name === 'QuotaExceededError'
+                    ? say('Not kept: this device has no room left.')
+                    : say('Not kept: {0}', error instanceof Error ? error.message : String(error));
+            throw new Error(unkept.value);
+        } finally {
+            writing = writing.filter((w) => w !== item);
+            await read();
+        }
         void flush();
     }
 
     function flush(): Promise<void> {
-        sending ??= send().finally(() => (sending = null));
+        sending = sending.then(send, send);
         return sending;
     }
 
+    /** The first that is on the disk. */
+    const first = (): Waiting | undefined => kept.value.find((w) => w.seq !== undefined);
+
     async function send(): Promise<void> {
         clearTimeout(timer);
-        for (let next = kept.value[0]; next; next = kept.value[0]) {
+        for (let next = first(); next; next = first()) {
             try {
                 if (next.photo) await api.keepPhoto(next.project, next.photo.id, next.photo.blob);
                 await deliver(next);
@@ -46,7 +74,7 @@ export const useOutbox = defineStore('outbox', () => {
             } catch (error) {
                 if (!(await setAside(next, error))) return;
             }
-            items.value = await waiting.all();
+            await read();
         }
     }
 
@@ -76,8 +104,8 @@ export const useOutbox = defineStore('outbox', () => {
 
     async function giveUp(item: Waiting): Promise<void> {
         await waiting.drop(item.seq!);
-        items.value = await waiting.all();
+        await read();
     }
 
-    return { items, kept, refused, away, signedOut, load, add, flush, giveUp };
+    return { items, kept, refused, away, signedOut, unkept, load, add, flush, giveUp };
 });

@@ -18,17 +18,20 @@ const at = ref<string | null>(null);
 const typed = ref({ firstFrom: '', firstLength: '', secondFrom: '', secondLength: '' });
 const trouble = ref('');
 async function keep(about: string): Promise<void> {
+    const said = typed.value;
     try {
         const pair = (from: string, length: string): { from: string; length: number } | undefined =>
             from.trim() && length.trim() ? { from: from.trim(), length: readLength(length, store.documentUnit).mm } : undefined;
         const first = pair(typed.value.firstFrom, typed.value.firstLength);
         const second = pair(typed.value.secondFrom, typed.value.secondLength);
         if (!first && !second) throw new Error(say('Nothing was kept; expected a thing that stays, and how far it is from it.'));
-        await outbox.add(props.project, [happened({ kind: 'hidden', about, ...(first ? { first } : {}), ...(second ? { second } : {}) })]);
+        // The form is free for the next thing at once: what is typed there meanwhile is another's.
         typed.value = { firstFrom: '', firstLength: '', secondFrom: '', secondLength: '' };
         at.value = null;
         trouble.value = '';
+        await outbox.add(props.project, [happened({ kind: 'hidden', about, ...(first ? { first } : {}), ...(second ? { second } : {}) })]);
     } catch (error) {
+        [typed.value, at.value] = [said, about];
         trouble.value = error instanceof Error ? error.message : String(error);
     }
 }

@@ -12,9 +12,15 @@ const text = ref('');
 const trouble = ref('');
 
 async function keep(): Promise<void> {
-    if (text.value.trim()) await outbox.add(props.project, [remark(props.about, text.value.trim())]);
+    const said = text.value.trim();
     text.value = '';
     noting.value = false;
+    try {
+        if (said) await outbox.add(props.project, [remark(props.about, said)]);
+    } catch {
+        // Why is said below, by the outbox itself.
+        [text.value, noting.value] = [said, true];
+    }
 }
 async function photo(e: Event): Promise<void> {
     const input = e.target as HTMLInputElement;
@@ -23,8 +29,8 @@ async function photo(e: Event): Promise<void> {
     if (!file) return;
     try {
         const { op, blob, photo: name } = await photoOf(file, { kind: 'picture', about: props.about });
-        await outbox.add(props.project, [op], { id: name, blob });
         trouble.value = '';
+        await outbox.add(props.project, [op], { id: name, blob });
     } catch (error) {
         trouble.value = error instanceof Error ? error.message : String(error);
     }
@@ -42,7 +48,7 @@ async function photo(e: Event): Promise<void> {
             >Photo<input type="file" accept="image/*" capture="environment" :aria-label="`photo of ${what}`" @change="photo"
         /></label>
     </template>
-    <p v-if="trouble" role="alert" class="trouble">{{ trouble }}</p>
+    <p v-if="trouble || outbox.unkept" role="alert" class="trouble">{{ trouble || outbox.unkept }}</p>
 </template>
 
 <style scoped>

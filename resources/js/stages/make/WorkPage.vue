@@ -88,13 +88,15 @@ async function done(): Promise<void> {
           )
         : null;
     const name = cut ? `cut:${sheet.value!.material}:${cut.begun}` : s.id;
-    await outbox.add(id.value, [
+    const ops = [
         ...(cut?.ops ?? []),
         ...trimmed(project.plan!, s),
         happened({ kind: 'done', step: name, step_kind: s.kind, ...timed, ...boardsCut(project.plan!, s) }),
-    ]);
+    ];
     const next = steps.value.findIndex((x, i) => i > at.value && !isOver(x));
     if (next >= 0) go(next);
+    // Why it was not kept is said by the outbox; the step is still to be done.
+    await outbox.add(id.value, ops).catch(() => go(steps.value.findIndex((x) => x.id === s.id)));
 }
 async function undo(): Promise<void> {
     const fact = doneBy.value.get(step.value!.id);

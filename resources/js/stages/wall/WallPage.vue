@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue';
+import { computed, nextTick, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import type { Walked } from '../../api/plan';
 import { useOutbox } from '../../project/outbox';
@@ -55,12 +55,20 @@ function step(by: 1 | -1): void {
     here.value = walk.value[at.value + by]?.id ?? here.value;
 }
 
+/** The next reading is there with the press: a second press keeps nothing twice and passes none over. */
 async function keep(value: number, typed: string): Promise<void> {
-    await outbox.add(id.value, taken(reading.value!, value, typed, tapped.value.mm ? 'meter' : undefined));
-    const last = at.value === walk.value.length - 1;
+    const [ops, from, was] = [taken(reading.value!, value, typed, tapped.value.mm ? 'meter' : undefined), here.value, tapped.value];
     tapped.value = nothing;
     again.value = false;
-    if (!last) step(1);
+    if (at.value < walk.value.length - 1) step(1);
+    try {
+        await outbox.add(id.value, ops);
+    } catch (error) {
+        here.value = from;
+        await nextTick();
+        tapped.value = was;
+        refusal.value = error instanceof Error ? error.message : String(error);
+    }
 }
 
 const note = (text: string): Promise<void> => outbox.add(id.value, [noteOf(reading.value!.id, text, new Date().toISOString())]);
