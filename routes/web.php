@@ -34,6 +34,9 @@ use App\Http\Controllers\TakeAwayController;
 use App\Http\Controllers\TemplateController;
 use Illuminate\Support\Facades\Route;
 
+// More digits than any revision has would not be a number of the database's.
+Route::patterns(['number' => '[0-9]{1,9}', 'from' => '[0-9]{1,9}', 'to' => '[0-9]{1,9}']);
+
 Route::get('/up', HealthController::class);
 
 Route::get('/demo', [DemoController::class, 'enter'])->middleware('throttle:60,1,get-demo');
@@ -78,9 +81,9 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::delete('/{project}', [ProjectShelfController::class, 'destroy']);
     Route::get('/{project}', [ProjectController::class, 'show']);
     Route::get('/{project}/revisions', [RevisionController::class, 'index']);
-    Route::get('/{project}/revisions/{number}', [RevisionController::class, 'show'])->whereNumber('number');
-    Route::patch('/{project}/revisions/{number}', [RevisionController::class, 'update'])->whereNumber('number');
-    Route::get('/{project}/revisions/{from}/compare/{to}', [RevisionController::class, 'compare'])->whereNumber(['from', 'to'])->middleware('throttle:60,1,get-project-revisions-compare');
+    Route::get('/{project}/revisions/{number}', [RevisionController::class, 'show']);
+    Route::patch('/{project}/revisions/{number}', [RevisionController::class, 'update']);
+    Route::get('/{project}/revisions/{from}/compare/{to}', [RevisionController::class, 'compare'])->middleware('throttle:60,1,get-project-revisions-compare');
     Route::post('/{project}/changes', [ChangeController::class, 'store'])->middleware('throttle:300,1,post-project-changes');
     Route::get('/{project}/plan/{section?}', [PlanController::class, 'show']);
     Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv']);

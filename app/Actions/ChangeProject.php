@@ -36,6 +36,7 @@ final class ChangeProject
             }
             $this->refuseStale($locked, $change);
             $applied = Changes::apply($locked->decoded(), $change);
+            KnownWords::checkChange($change);
             $locked->fill([
                 'document' => CanonicalJson::encode($applied->document),
                 'name' => is_string($applied->document['name'] ?? null) ? $applied->document['name'] : $locked->name,

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use Incastro\Core\Document\Change;
 use Incastro\Core\Document\DocumentRejected;
 use Incastro\Core\Document\Problem;
 use Incastro\Core\Document\Upgrade;
 use Incastro\Core\Measure\Text;
 
 /**
- * A document from elsewhere may hold only what its schema has a word for: whatever is misspelt in it would be passed over in silence. What the values
- * have to be is the core's to say, which reads them.
+ * What comes from elsewhere, a document or a change, may hold only what the schema has a word for: whatever is misspelt in it would be passed over in
+ * silence. What the values have to be is the core's to say, which reads them.
  */
 final class KnownWords
 {
@@ -32,12 +33,33 @@ final class KnownWords
      */
     public static function check(array $document): void
     {
+        self::read(fn (self $words, array $schema) => $words->look(Upgrade::toCurrent($document), $schema, ''));
+    }
+
+    /**
+     * What a change sets, and where.
+     *
+     * @throws DocumentRejected naming each place that has no meaning
+     */
+    public static function checkChange(Change $change): void
+    {
+        self::read(function (self $words, array $schema) use ($change): void {
+            // What is taken away had a place: it need not have a meaning.
+            foreach (array_filter($change->operations, fn (array $o): bool => $o['op'] !== 'remove') as ['path' => $path, 'value' => $value]) {
+                $words->look(array_reduce(array_reverse($path), fn (mixed $inner, string $key): array => [$key => $inner], $value), $schema, '');
+            }
+        });
+    }
+
+    /** @param  \Closure(self, array<array-key, mixed>): void  $look */
+    private static function read(\Closure $look): void
+    {
         /** @var array<array-key, mixed> $schema */
         $schema = json_decode((string) file_get_contents(base_path('schema/document.schema.json')), true, 64, JSON_THROW_ON_ERROR);
-        $self = new self((array) ($schema['definitions'] ?? []));
-        $self->look(Upgrade::toCurrent($document), $schema, '');
-        if ($self->unknown !== []) {
-            throw new DocumentRejected(array_map(fn (string $pointer): Problem => new Problem($pointer, Text::of('document.unknown_word')), $self->unknown));
+        $words = new self((array) ($schema['definitions'] ?? []));
+        $look($words, $schema);
+        if ($words->unknown !== []) {
+            throw new DocumentRejected(array_map(fn (string $pointer): Problem => new Problem($pointer, Text::of('document.unknown_word')), array_values(array_unique($words->unknown))));
         }
     }
 

@@ -43,6 +43,7 @@ final class Mutant
     public function change(): array|string
     {
         $path = $this->somewhere($this->decoded[0]);
+        $path = mt_rand(0, 9) ? $path : [...$path, ...array_fill(0, $this->one([1, 20, 80, 3000]), $this->one(['a', $path[0] ?? 'a', $this->text()]))];
         $op = ['op' => $this->one(['set', 'add', 'remove', 'append', 'strike', 'restore', 'fly']), 'path' => mt_rand(0, 9) ? $path : $this->value(), 'value' => $this->value()];
         $change = ['change_id' => mt_rand(0, 9) ? strtoupper(Symfony\Component\Uid\Ulid::generate()) : $this->value(), 'base_revision' => mt_rand(0, 9) ? mt_rand(0, 9) : $this->value(), 'ops' => mt_rand(0, 9) ? [$op] : $this->value()];
 
@@ -107,6 +108,7 @@ final class Mutant
         $at = match (true) {
             is_numeric($at) && mt_rand(0, 9) > 0 => $at * $this->one([0, -1, 0.001, 0.3, 0.9, 1.1, 1.7, 3, 12]),
             is_bool($at) => ! $at,
+            is_string($at) && mt_rand(0, 3) > 0 => $at,
             default => $this->value(),
         };
 
@@ -128,14 +130,14 @@ final class Mutant
         return $path;
     }
 
-    private function value(): mixed
+    public function value(): mixed
     {
         return $this->one([null, true, false, 0, -1, 1, 600, 18.5, 1e300, -1e300, 9007199254740993, '', 'x', $this->text(), [], ['a' => 1], [1, 2, 3], ['kind' => 'shelves'], ['kind' => 'drawers', 'count' => mt_rand(0, 99)], str_repeat('long', 500), '01J8R100000000000000000001']);
     }
 
     private function text(): string
     {
-        return $this->one(['=1+1', "\0", "a\nb", '"', "it's", '<b>', '../../etc', "\xff\xfe", '🪚', 'ﷺ', str_repeat('w', 300), "\u{202E}rtl", '%s%n', '{{7*7}}', 'null', '\\', 'NaN']);
+        return $this->one(['=1+1', "\0", "a\0b", "a\nb", '"', "it's", '<b>', '../../etc', "\xff\xfe", '🪚', 'ﷺ', str_repeat('w', 300), "\u{202E}rtl", '%s%n', '{{7*7}}', 'null', '\\', 'NaN']);
     }
 
     private function scrambled(string $text): string

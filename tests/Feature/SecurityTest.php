@@ -54,6 +54,63 @@ final class SecurityTest extends TestCase
         self::assertSame(19, Project::query()->count());
     }
 
+    public function test_no_change_makes_a_project_that_cannot_be_opened_again(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $before = $project->document;
+        $remark = ['kind' => 'remark', 'about' => 'project', 'text' => str_repeat('🪵', 500), 'at' => '2026-05-04T10:00'];
+        $piled = array_map(fn (int $i): array => ['op' => 'append', 'path' => ['facts', self::ulid()], 'value' => $remark], range(1, 4200));
+        foreach (['deeper than it is read' => [$this->set(1, 'house', ...array_fill(0, 70, 'a'))], 'deeper than it is written' => [$this->set(1, 'rework', ...array_fill(0, 3000, 'a'))],
+            'larger than it is read' => $piled] as $what => $ops) {
+            $answer = $this->postJson("/api/projects/$project->id/changes", $this->change(1, $ops));
+            self::assertSame(422, $answer->status(), $what);
+            self::assertNotEmpty($answer->json('message'), $what);
+            self::assertSame([$before, 1], [$project->refresh()->document, $project->revision], $what);
+        }
+        $this->postJson("/api/projects/$project->id/changes", $this->change(1, [...array_slice($piled, 0, 1), $this->set('Lookout', 'name')]))->assertOk();
+        // Behind the newest revision it would be told apart from what others did: that is no way in either.
+        $deep = json_decode(str_repeat('{"a":', 500).'1'.str_repeat('}', 500), true);
+        foreach ([['op' => 'remove', 'path' => ['name', ...array_fill(0, 3000, 'a')]], $this->set($deep, 'name')] as $op) {
+            $this->postJson("/api/projects/$project->id/changes", $this->change(1, [$op]))->assertStatus(422);
+        }
+    }
+
+    public function test_a_change_may_say_only_what_a_project_has_words_for(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $piece = $this->pieceId($project);
+        $told = fn (array $ops): array => array_column($this->postJson("/api/projects/$project->id/changes", $this->change(1, $ops))->assertStatus(422)->json('problems'), 'pointer');
+        self::assertSame(["/pieces/$piece/dpeth"], $told([$this->set(300, 'pieces', $piece, 'dpeth')]));
+        $id = self::ulid();
+        self::assertSame(["/facts/$id/shade"], $told([['op' => 'append', 'path' => ['facts', $id], 'value' => ['kind' => 'remark', 'about' => 'project', 'text' => 'Dry', 'at' => '2026-05-04T10:00', 'shade' => 'red']]]));
+        self::assertSame(1, $project->refresh()->revision);
+    }
+
+    public function test_what_is_no_text_or_no_single_value_is_refused_in_words(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $at = '/api/projects/'.$this->demoProject()->id;
+        foreach (['/api/projects?search=%ff', '/api/projects?search=a%00b', '/api/projects?search[]=a', "$at/space-starts/niche?name[]=x", "$at/thing-starts/pipe?space[]=x", "$at/piece-starts/wall_shelves?space[]=x", "$at/drawing.svg?of[]=a"] as $path) {
+            $this->getJson($path)->assertStatus(422)->assertJsonStructure(['message']);
+        }
+        foreach (["$at/revisions/99999999999999999999", "$at/revisions/1/compare/99999999999999999999"] as $path) {
+            $this->getJson($path)->assertNotFound();
+        }
+        $this->postJson('/api/households', ['name' => "Lee\0Shore"])->assertStatus(422)->assertJsonStructure(['message']);
+        $this->post('/api/households', ['name' => "Lee\xffShore"], ['Accept' => 'application/json'])->assertStatus(422)->assertJsonStructure(['message']);
+        $this->postJson('/api/households', ['name' => 'Lee \\u0000 Shore'])->assertCreated();
+        $household = $this->demoProject()->household_id;
+        foreach ([[], ['a'], ['a' => ['b']], null, 7] as $no) {
+            $this->postJson("/api/households/$household/invitations", ['email' => $no, 'role' => $no])->assertStatus(422)->assertJsonStructure(['message']);
+        }
+        $this->putJson('/api/account/password', ['current' => ['a'], 'password' => ['a']])->assertStatus(422)->assertJsonStructure(['message']);
+        $this->deleteJson('/api/account', ['password' => ['a']])->assertStatus(422)->assertJsonStructure(['message']);
+        $this->deleteJson('/api/session');
+        $this->postJson('/api/account', ['name' => ['a'], 'email' => ['a'], 'password' => ['a'], 'household' => ['a']])->assertStatus(422)->assertJsonStructure(['message']);
+    }
+
     public function test_a_name_is_only_ever_a_name(): void
     {
         $this->actingAs($this->demoOwner());

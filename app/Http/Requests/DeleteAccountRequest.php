@@ -19,7 +19,7 @@ final class DeleteAccountRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['password' => ['required', 'string', 'current_password']];
+        return ['password' => ['bail', 'required', 'string', 'current_password']];
     }
 
     /** @return array<string, string> */

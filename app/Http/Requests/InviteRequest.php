@@ -11,16 +11,13 @@ use Illuminate\Foundation\Http\FormRequest;
 /** Who is asked into a household, and as what. */
 final class InviteRequest extends FormRequest
 {
+    use LowersAddress;
+
     public function authorize(): bool
     {
         $household = $this->route('household');
 
         return $household instanceof Household && $this->user()?->can('manage', $household) === true;
-    }
-
-    protected function prepareForValidation(): void
-    {
-        $this->merge(['email' => mb_strtolower(trim($this->string('email')->value()))]);
     }
 
     /** @return array<string, list<string>> */

@@ -20,7 +20,7 @@ final class PasswordRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['current' => ['required', 'string', 'current_password'], 'password' => ['required', 'string', Password::defaults()]];
+        return ['current' => ['bail', 'required', 'string', 'current_password'], 'password' => ['required', 'string', Password::defaults()]];
     }
 
     /** @return array<string, string> */

@@ -13,14 +13,11 @@ use Illuminate\Validation\Rules\Password;
 /** A new person and the household they begin. */
 final class SignUpRequest extends FormRequest
 {
+    use LowersAddress;
+
     public function authorize(): bool
     {
         return config()->boolean('incastro.sign_up');
-    }
-
-    protected function prepareForValidation(): void
-    {
-        $this->merge(['email' => mb_strtolower(trim($this->string('email')->value()))]);
     }
 
     /** @return array<string, list<mixed>> */

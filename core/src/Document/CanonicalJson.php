@@ -14,10 +14,27 @@ final class CanonicalJson
 {
     private const LARGEST_BYTES = 8_000_000;
 
-    /** @param  array<array-key, mixed>  $document */
+    /** Levels within levels; the demo house's projects have twelve. */
+    public const DEEPEST = 63;
+
+    /**
+     * Whatever can be written can be read again.
+     *
+     * @param  array<array-key, mixed>  $document
+     *
+     * @throws DocumentRejected when it is larger or deeper than any project
+     */
     public static function encode(array $document): string
     {
-        return json_encode(self::sorted($document), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        $json = json_encode(self::sorted($document), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES, self::DEEPEST);
+        if ($json === false && json_last_error() !== JSON_ERROR_DEPTH) {
+            throw new \LogicException('A document that was read cannot be written: '.json_last_error_msg());
+        }
+        if ($json === false || strlen($json) > self::LARGEST_BYTES) {
+            throw DocumentRejected::because(new Problem('', Text::of($json === false ? 'document.too_deep' : 'document.outgrown')));
+        }
+
+        return $json;
     }
 
     /**
@@ -31,7 +48,8 @@ final class CanonicalJson
             throw DocumentRejected::because(new Problem('', Text::of('document.too_large')));
         }
         try {
-            $document = json_decode($json, true, 64, JSON_THROW_ON_ERROR);
+            // Reading counts the value within the deepest as a level, writing does not.
+            $document = json_decode($json, true, self::DEEPEST + 1, JSON_THROW_ON_ERROR);
         } catch (\JsonException) {
             throw DocumentRejected::because(new Problem('', Text::of('document.broken_json')));
         }

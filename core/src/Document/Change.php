@@ -90,7 +90,9 @@ final readonly class Change
             return null;
         }
         $path = $op['path'] ?? null;
-        if (! is_array($path) || $path === [] || array_filter($path, fn (mixed $key): bool => ! is_string($key) || $key === '') !== []) {
+        $isPath = is_array($path) && $path !== [] && count($path) <= CanonicalJson::DEEPEST && array_filter($path, fn (mixed $key): bool => ! is_string($key) || $key === '') === [];
+        // A value that cannot be written, too deep or no number, can be neither kept nor told.
+        if (! $isPath || json_encode($op['value'] ?? null, 0, CanonicalJson::DEEPEST) === false) {
             return null;
         }
         $path = array_values($path);

@@ -119,6 +119,20 @@ final class ChangesTest extends TestCase
         self::assertStringContainsString('"layouts":{}', CanonicalJson::encode($document));
     }
 
+    public function test_what_can_be_written_can_be_read_again_and_the_rest_is_refused(): void
+    {
+        $nested = fn (int $levels): array => array_reduce(range(1, $levels - 1), fn (array $inner): array => ['a' => $inner], ['a' => 1]);
+        foreach (['document.too_deep' => [$nested(63), $nested(64)], 'document.outgrown' => [['a' => str_repeat('x', 7_999_992)], ['a' => str_repeat('x', 7_999_993)]]] as $key => [$most, $over]) {
+            self::assertSame($most, CanonicalJson::decode(CanonicalJson::encode($most)), $key);
+            try {
+                CanonicalJson::encode($over);
+                self::fail($key);
+            } catch (DocumentRejected $refused) {
+                self::assertSame($key, $refused->problems[0]->says->key);
+            }
+        }
+    }
+
     /** @param  list<array<string, mixed>>  $ops */
     private static function change(array $ops): Change
     {
