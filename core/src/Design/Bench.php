@@ -60,6 +60,17 @@ final class Bench
         }
     }
 
+    /**
+     * Boards that cannot be made take what would have fixed them along.
+     *
+     * @param  array<string, Panel>  $gone  by id
+     */
+    public function drop(array $gone): void
+    {
+        $this->panels = array_diff_key($this->panels, $gone);
+        $this->joints = $gone === [] ? $this->joints : array_values(array_filter($this->joints, fn (Joint $j): bool => ! isset($gone[$j->first]) && ! isset($gone[$j->second])));
+    }
+
     /** Two panels meet with so much air between; a bound that is no panel joins nothing. */
     public function join(?string $first, ?string $second, JointKind $kind, Axis $axis, ?Length $play = null): void
     {

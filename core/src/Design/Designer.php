@@ -53,13 +53,13 @@ final readonly class Designer
             $this->corner($bench, $piece, $side, $runs);
         }
         $fronts = $runs[$piece->main()->id]->fronts;
-        $panels = array_values($bench->panels);
-        $vanished = array_filter($panels, self::vanishes(...));
+        $vanished = array_filter($bench->panels, self::vanishes(...));
+        $bench->drop($vanished);
         BothSides::mend($bench);
         Fasteners::of($bench);
 
         return new Design(
-            array_values(array_diff_key($panels, $vanished)), $bench->joints, $bench->hardware, $bench->openings, $bench->spacings, $bench->cells, $fronts,
+            array_values($bench->panels), $bench->joints, $bench->hardware, $bench->openings, $bench->spacings, $bench->cells, $fronts,
             [...$bench->findings, ...array_map(self::vanished(...), array_values($vanished))], $turns, $bench->hung,
         );
     }

@@ -180,6 +180,14 @@ final class BoringTest extends TestCase
         });
     }
 
+    /** Between the two lowest rails 1 mm is left: the posts that would stand there are not made, and no screws are bought for them. */
+    public function test_no_screws_are_bought_for_boards_that_no_room_is_left_for(): void
+    {
+        [, $bored, $screws] = self::bored(587712);
+        self::assertSame([14, 39], $screws);
+        self::assertSame($screws, [self::number($bored, BoreKind::Pocket), self::number($bored, BoreKind::Pilot)]);
+    }
+
     public function test_an_end_that_a_side_meets_by_less_than_a_hole_is_told(): void
     {
         $panel = fn (string $id, Block $block, Axis $long, Axis $thin): Panel => new Panel($id, 'p', Role::Side, Text::of('part.side_left'), 'ply',
