@@ -8,7 +8,11 @@ use App\Models\Household;
 use App\Models\LibraryEntry;
 use App\Words\Language;
 use Illuminate\Support\Facades\DB;
+use Incastro\Core\Document\DocumentRejected;
+use Incastro\Core\Document\PlainText;
+use Incastro\Core\Document\Problem;
 use Incastro\Core\Library\Entry;
+use Incastro\Core\Measure\Text;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 
 /** Adds to a household's library; what has the kind and name of one already there takes its place. All of it or nothing. */
@@ -17,6 +21,7 @@ final class KeepLibrary
     /**
      * @param  non-empty-list<Entry>  $entries
      *
+     * @throws DocumentRejected when a name is no plain text
      * @throws UnprocessableEntityHttpException when the library would grow beyond what one household may keep
      */
     public function of(Household $household, array $entries): int
@@ -24,6 +29,9 @@ final class KeepLibrary
         return DB::transaction(function () use ($household, $entries): int {
             Household::query()->whereKey($household->id)->lockForUpdate()->firstOrFail();
             foreach ($entries as $entry) {
+                if (! PlainText::is($entry->name) || ! PlainText::is($entry->note)) {
+                    throw DocumentRejected::because(new Problem('/name', Text::of('document.unseen')));
+                }
                 LibraryEntry::query()->updateOrCreate(['household_id' => $household->id, 'kind' => $entry->what(), 'name' => $entry->name], ['entry' => $entry->kept()]);
             }
             $count = LibraryEntry::query()->where('household_id', $household->id)->count();

@@ -6,20 +6,21 @@ namespace App\Actions;
 
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\DocumentRejected;
+use Incastro\Core\Document\PlainText;
 use Incastro\Core\Document\Problem;
 use Incastro\Core\Document\Upgrade;
 use Incastro\Core\Measure\Text;
 
 /**
  * What comes from elsewhere, a document or a change, may hold only what the schema has a word for: whatever is misspelt in it would be passed over in
- * silence. What the values have to be is the core's to say, which reads them.
+ * silence, and what is no plain text would deceive who reads it. What the values have to be is the core's to say, which reads them.
  */
 final class KnownWords
 {
     private const MOST_TOLD = 20;
 
-    /** @var list<string> pointers to what the schema does not know */
-    private array $unknown = [];
+    /** @var array<string, Problem> by pointer */
+    private array $problems = [];
 
     /** @param  array<array-key, mixed>  $definitions */
     private function __construct(private readonly array $definitions)
@@ -58,8 +59,8 @@ final class KnownWords
         $schema = json_decode((string) file_get_contents(base_path('schema/document.schema.json')), true, 64, JSON_THROW_ON_ERROR);
         $words = new self((array) ($schema['definitions'] ?? []));
         $look($words, $schema);
-        if ($words->unknown !== []) {
-            throw new DocumentRejected(array_map(fn (string $pointer): Problem => new Problem($pointer, Text::of('document.unknown_word')), array_values(array_unique($words->unknown))));
+        if ($words->problems !== []) {
+            throw new DocumentRejected(array_values($words->problems));
         }
     }
 
@@ -68,17 +69,24 @@ final class KnownWords
     {
         $ref = $schema['$ref'] ?? null;
         $schema = is_string($ref) ? (array) ($this->definitions[basename($ref)] ?? []) : $schema;
-        if (! is_array($node) || count($this->unknown) === self::MOST_TOLD) {
-            return;
+        if (is_string($node) && ! PlainText::is($node)) {
+            $this->tell($pointer, 'document.unseen');
         }
-        foreach ($node as $key => $value) {
-            $step = $pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], mb_strimwidth(mb_scrub((string) $key), 0, 60, '…'));
+        foreach (is_array($node) ? $node : [] as $key => $value) {
+            $step = $pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], mb_strimwidth(PlainText::cleaned(mb_scrub((string) $key)), 0, 60, '…'));
             $of = isset($schema['items']) ? $schema['items'] : (((array) ($schema['properties'] ?? []))[$key] ?? $schema['additionalProperties'] ?? null);
-            if (is_array($of)) {
+            if ($of === false || ! PlainText::is((string) $key)) {
+                $this->tell($step, 'document.unknown_word');
+            } elseif (is_array($of)) {
                 $this->look($value, $of, $step);
-            } elseif ($of === false && count($this->unknown) < self::MOST_TOLD) {
-                $this->unknown[] = $step;
             }
+        }
+    }
+
+    private function tell(string $pointer, string $says): void
+    {
+        if (count($this->problems) < self::MOST_TOLD) {
+            $this->problems[$pointer] = new Problem($pointer, Text::of($says));
         }
     }
 }

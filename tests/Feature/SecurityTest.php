@@ -138,6 +138,34 @@ final class SecurityTest extends TestCase
         $this->get("/api/projects/$project->id/template.dxf?of=".urlencode(array_key_last(app(PlanProject::class)->decoded($project->refresh())['templates'])))->assertOk();
     }
 
+    /** One that turns the text around it the other way, one that rings a bell, one of which nothing is seen. */
+    public function test_no_name_deceives_who_reads_it(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $piece = $this->pieceId($project);
+        // A family of emoji is held together by joiners, names in Hebrew and Arabic by nothing: all of them show themselves.
+        foreach (['👩‍🔧 bench', 'ארון', 'خزانة', "Lee\tside"] as $i => $name) {
+            $this->postJson("/api/projects/$project->id/changes", $this->change($i + 1, [$this->set($name, 'pieces', $piece, 'name')]))->assertOk();
+        }
+        foreach (["\u{202E}yrtnap", "\x07", "\u{200B}\u{FEFF}"] as $name) {
+            $doors = [
+                ['POST', '/api/households', ['name' => $name]], ['PATCH', "/api/households/$project->household_id", ['name' => $name]], ['POST', '/api/projects/new', ['name' => $name, 'unit' => 'mm']],
+                ['POST', "/api/projects/$project->id/links", ['label' => $name, 'days' => 3]],
+                ['POST', "/api/projects/$project->id/library", ['name' => $name, 'width' => 100, 'depth' => 100, 'height' => 100]],
+                ['POST', "/api/projects/$project->id/changes", $this->change(5, [$this->set($name, 'pieces', $piece, 'name')])], ['POST', '/api/projects', ['name' => $name] + $project->decoded()],
+            ];
+            foreach ($doors as [$method, $path, $body]) {
+                $answer = $this->json($method, $path, $body)->assertStatus(422);
+                self::assertNotEmpty($answer->json('message'), "$method $path");
+            }
+        }
+        $this->patchJson("/api/projects/$project->id/revisions/2", ['name' => "\u{202E}yrtnap"])->assertStatus(422);
+        $space = (string) array_key_first($project->decoded()['spaces']);
+        $brought = $this->postJson("/api/projects/$project->id/bring-in/boards", ['space' => $space, 'text' => "name,length,width\r\n\u{202E}Toe\x07 kick,600,90\r\n\x1a"])->assertOk();
+        self::assertSame('Toe kick', $brought->json('rows.0.name'), (string) $brought->getContent());
+    }
+
     public function test_a_picture_is_judged_by_what_it_is_and_not_by_what_it_is_called(): void
     {
         $this->actingAs($this->demoOwner());

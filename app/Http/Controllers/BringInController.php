@@ -17,6 +17,7 @@ use Illuminate\Validation\ValidationException;
 use Incastro\Core\Csv\BoardList;
 use Incastro\Core\Csv\CsvNotReadable;
 use Incastro\Core\Csv\ReadingList;
+use Incastro\Core\Document\PlainText;
 use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Dxf\DxfNotReadable;
 use Incastro\Core\Dxf\Outlines;
@@ -86,7 +87,7 @@ final class BringInController
     {
         $text = $request->json('text');
 
-        return is_string($text) ? $text : '';
+        return is_string($text) ? PlainText::cleaned($text) : '';
     }
 
     /** @return array<string, int> */

@@ -12,6 +12,7 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Incastro\Core\Csv\CsvNotReadable;
+use Incastro\Core\Document\PlainText;
 use Incastro\Core\Library\Entry;
 use Incastro\Core\Library\EntryReader;
 use Incastro\Core\Library\LibraryCsv;
@@ -58,7 +59,7 @@ final class LibraryController
     {
         Gate::authorize('update', $project);
         try {
-            return new JsonResponse(['kept' => $keep->of($project->household, LibraryCsv::read($request->getContent()))]);
+            return new JsonResponse(['kept' => $keep->of($project->household, LibraryCsv::read(PlainText::cleaned($request->getContent())))]);
         } catch (CsvNotReadable $e) {
             return new JsonResponse(['message' => $e->getMessage()], 422);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\LookBack;
+use App\Http\Requests\PlainName;
 use App\Models\Project;
 use App\Words\Language;
 use Illuminate\Http\JsonResponse;
@@ -36,7 +37,7 @@ final class RevisionController
     public function update(Request $request, Project $project, int $number): Response
     {
         Gate::authorize('update', $project);
-        $request->validate(['name' => ['present', 'nullable', 'string', 'max:80']], ['name.*' => Language::say('The name of a revision is a text of up to 80 characters.')]);
+        $request->validate(['name' => ['present', 'nullable', 'string', 'max:80', new PlainName]], ['name.*' => Language::say('The name of a revision is a text of up to 80 characters.')]);
         $name = $request->string('name')->trim()->value();
         $project->revisions()->where('number', $number)->firstOrFail()->update(['name' => $name === '' ? null : $name]);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PlainName;
 use App\Models\Project;
 use App\Models\SharedLink;
 use App\Models\User;
@@ -29,7 +30,7 @@ final class SharedLinkController
     public function store(Request $request, Project $project): JsonResponse
     {
         Gate::authorize('update', $project);
-        $request->validate(['label' => ['required', 'string', 'max:80'], 'days' => ['required', 'integer', 'min:1', 'max:'.SharedLink::LONGEST]], [
+        $request->validate(['label' => ['required', 'string', 'max:80', new PlainName], 'days' => ['required', 'integer', 'min:1', 'max:'.SharedLink::LONGEST]], [
             'label.*' => Language::say('Say whom the link is for, in up to 80 characters.'), 'days.*' => Language::say('A link is good for 1 to {0} days.', SharedLink::LONGEST),
         ]);
         if (SharedLink::query()->where('project_id', $project->id)->where('expires_at', '>', now())->count() >= SharedLink::MOST) {

@@ -18,10 +18,10 @@ final class HouseholdRequest extends FormRequest
         return $household === null || ($household instanceof Household && $this->user()?->can('manage', $household) === true);
     }
 
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<string|PlainName>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:80']];
+        return ['name' => ['required', 'string', 'max:80', new PlainName]];
     }
 
     /** @return array<string, string> */

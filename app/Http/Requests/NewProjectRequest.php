@@ -24,7 +24,7 @@ final class NewProjectRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:120'], 'unit' => ['required', 'in:mm,in'],
+        return ['name' => ['required', 'string', 'max:120', new PlainName], 'unit' => ['required', 'in:mm,in'],
             'kind' => ['sometimes', Rule::enum(SpaceKind::class)], 'household' => ['sometimes', 'string', 'max:26']];
     }
 

@@ -24,10 +24,10 @@ final class SignUpRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:80'],
+            'name' => ['required', 'string', 'max:80', new PlainName],
             'email' => ['required', 'email', 'max:190', Rule::unique(User::class)],
             'password' => ['required', 'string', Password::defaults()],
-            'household' => ['sometimes', 'nullable', 'string', 'max:80'],
+            'household' => ['sometimes', 'nullable', 'string', 'max:80', new PlainName],
         ];
     }
 
@@ -39,7 +39,7 @@ final class SignUpRequest extends FormRequest
             'email.unique' => Language::say('There is an account with this address; sign in, or ask for a new password.'),
             'email.*' => Language::say('This is no e-mail address; expected one like wren@example.org.'),
             'password.*' => Language::say('The password is too short; expected 10 characters or more.'),
-            'household.*' => Language::say('The household’s name is too long; expected 80 characters at most.'),
+            'household.*' => Language::say('The household’s name is too long or no plain text; expected 80 characters at most.'),
         ];
     }
 }

@@ -1,0 +1,15 @@
+import { chromium } from '@playwright/test';
+const [out, path, script, size] = process.argv.slice(2);
+const [w, h] = (size || '1280x800').split('x').map(Number);
+const b = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const c = await b.newContext({ viewport: { width: w, height: h } });
+const p = await c.newPage();
+const base = 'http://127.0.0.1:8610';
+if (!process.env.NODEMO) await p.goto(base + '/demo');
+await p.goto(base + path);
+await p.waitForTimeout(1500);
+if (script) await (Object.getPrototypeOf(async function () {}).constructor)('p', 'c', 'base', script)(p, c, base);
+await p.waitForTimeout(700);
+await p.screenshot({ path: out });
+console.log(p.url());
+await b.close();
