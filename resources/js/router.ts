@@ -31,6 +31,7 @@ export const router = createRouter({
         },
         { path: '/projects/:id/wall', component: () => import('./stages/wall/WallPage.vue') },
         { path: '/projects/:id/saw', component: () => import('./stages/make/SawPage.vue') },
+        { path: '/projects/:id/sticks', component: () => import('./stages/make/StickPage.vue') },
         { path: '/projects/:id/work', component: () => import('./stages/make/WorkPage.vue') },
         { path: '/:rest(.*)', redirect: '/' },
     ],

@@ -49,6 +49,7 @@ test.describe('by the rules of WCAG 2.1 AA', () => {
         ['history', `${CHART_ROOM}/history`],
         ['at the wall', `${CHART_ROOM}/wall`],
         ['at the saw', `${CHART_ROOM}/saw`],
+        ['at the saw with lumber', `${CHART_ROOM}/sticks`],
         ['step by step', `${CHART_ROOM}/work`],
         ['findings', `${CHART_ROOM}/site`, (p) => p.getByText('All', { exact: true }).last().click()],
     ];

@@ -1,6 +1,7 @@
 import { expect, type Page } from '@playwright/test';
 
 export const CHART_ROOM = '/projects/01jchartr00m0000000000eft1';
+export const CLOSET = '/projects/01js1gna1c10set00000000001';
 export const SIGNAL_CABIN = '/projects/01js1gna0cab1n0000000bay01';
 
 /** In by the demo's one click, onto a fresh copy of a project, so that tests do not meet each other's changes. No page is drawn before the copy's own. */

@@ -109,7 +109,7 @@ test.describe('in another language', () => {
             '/',
             '/account',
             '/households',
-            ...['history', 'wall', 'saw', 'work'].map((s) => `${CHART_ROOM}/${s}`),
+            ...['history', 'wall', 'saw', 'sticks', 'work'].map((s) => `${CHART_ROOM}/${s}`),
             `${SIGNAL_CABIN}/piece`,
         ]) {
             await page.goto(path);

@@ -1,14 +1,14 @@
 import { expect, type Page, test } from '@playwright/test';
-import { goTo, openCopy } from './house';
+import { CLOSET, goTo, openCopy } from './house';
 
-type Fact = { kind: string; struck?: boolean; cut?: number; line?: string; cents?: number; step?: string; text?: string };
+type Fact = { kind: string; struck?: boolean; cut?: number; length?: number; line?: string; cents?: number; step?: string; text?: string };
 
 const server = (
     page: Page,
     id: string,
 ): Promise<{
     document: { facts: Record<string, Fact> };
-    plan: { parts: { label: string; state: string }[]; steps: { done: boolean }[] };
+    plan: { parts: { label: string; state: string }[]; steps: { done: boolean; kind: string }[] };
 }> => page.evaluate(async (project) => (await fetch(`/api/projects/${project}`, { cache: 'no-store' })).json(), id);
 const facts = async (page: Page, id: string, kind: string): Promise<Fact[]> =>
     Object.values((await server(page, id)).document.facts).filter((f) => f.kind === kind && !f.struck);
@@ -123,6 +123,47 @@ test('at the saw: cut by cut, also without a network; a part cut wrong holds its
     await page.getByRole('link', { name: 'back to the desk' }).click();
     await goTo(page, 'Cut');
     await expect(page.getByRole('tab', { name: /Birch ply 18 3\/3/ })).toBeVisible();
+});
+
+test('lumber is cut off its sticks at the stop, also without a network; a part too short is cut again', async ({ page, context }) => {
+    const id = await openCopy(page, CLOSET, 'make');
+    await page.getByRole('link', { name: 'Lumber, cut by cut' }).click();
+    const state = page.locator('header .state');
+    const done = page.getByRole('button', { name: 'Done', exact: true });
+    await expect(state).toContainText('0 of 3 cuts');
+    // 712.54 mm is 28.05 in; 10 mm are cut off to square the end: 722.54 mm is 28.45 in from there.
+    await expect(page.getByLabel('set to 28 1/16 in')).toBeVisible();
+    await expect(page.getByText('mark it at 28 7/16 from the end of the stick')).toBeVisible();
+    await done.click();
+    await expect(state).toContainText('1 of 3 cuts');
+    await expect(page.getByText('The same stop, 2 cuts at it from here')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(state).toContainText('0 of 3 cuts');
+
+    await context.setOffline(true);
+    await done.click();
+    await done.click();
+    await page.getByRole('button', { name: 'Cut wrong' }).click();
+    await page.getByRole('textbox', { name: 'length it measures' }).fill('27 1/2');
+    await page.getByRole('textbox', { name: 'what went wrong' }).fill('the stop slipped');
+    await page.getByRole('dialog', { name: 'cut wrong' }).getByRole('button', { name: 'G2' }).click();
+    await expect(page.getByText('It was cut 27 1/2 long: cut it anew.')).toBeVisible();
+    await expect(state).toContainText('1 of 3 cuts');
+    await context.setOffline(false);
+    await expect(state).not.toContainText('kept on this device', { timeout: 20_000 });
+    const part = async (label: string): Promise<string> => (await server(page, id)).plan.parts.find((p) => p.label === label)!.state;
+    expect([await part('G1'), await part('K1')]).toEqual(['cut', 'to_cut']);
+    expect((await facts(page, id, 'mistake')).map((f) => f.text)).toEqual(['the stop slipped']);
+
+    await done.click();
+    await done.click();
+    await expect(page.getByRole('heading', { name: 'This stick is cut.' })).toBeVisible();
+    await expect.poll(() => part('K1')).toBe('cut');
+    const steps = async (): Promise<boolean[]> =>
+        (await server(page, id)).plan.steps.filter((s) => s.kind === 'cut_lumber').map((s) => s.done);
+    expect((await steps()).filter(Boolean)).toHaveLength(1);
+    await page.getByRole('button', { name: 'The next stick' }).click();
+    await expect(state).toContainText('0 of 1 cuts');
 });
 
 test('step by step: done is done, timed or not, and can be taken back', async ({ page }) => {

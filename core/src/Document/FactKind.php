@@ -14,6 +14,7 @@ enum FactKind: string
     case Done = 'done';
     case Begun = 'begun';
     case Sawn = 'sawn';
+    case Crosscut = 'crosscut';
     case CutWrong = 'cut_wrong';
     case AsBuilt = 'as_built';
     case Checked = 'checked';

@@ -30,6 +30,7 @@ final class FactReader
             FactKind::Done => StepDone::read($node, $id, self::when($node)),
             FactKind::Begun => Begun::read($node, $id, self::when($node)),
             FactKind::Sawn => new Sawn($id, $node->at('begun')->text(26), $node->at('cut')->count(1, 10_000), self::when($node)),
+            FactKind::Crosscut => Crosscut::read($node, $id, self::when($node)),
             FactKind::Remark => new Remark($id, $node->at('about')->text(200), $node->at('text')->text(500), self::when($node)),
             FactKind::Picture => new Picture($id, $node->at('about')->text(200), $node->at('photo')->text(26), $node->at('width')->count(1, 10_000), $node->at('height')->count(1, 10_000), $said($node, 'caption', 200), self::when($node), $node->at('mark')->isMissing() ? null : Mark::read($node->at('mark'))),
             FactKind::Choice => new ChoiceMade($id, $node->at('about')->text(200), $node->at('text')->text(300), $node->at('reason')->text(500), self::when($node)),

@@ -69,10 +69,16 @@ final readonly class Log
         return array_filter($this->wrong, fn (CutWrong $w): bool => $w->begun === $begun && $w->part === $part) !== [];
     }
 
-    /** @return array<string, array{Length, Length}> boards that were cut in a step, length and width as they were then, or as somebody measured since */
+    /** @return array<string, Crosscut> by part, the last cut of each */
+    public function crosscuts(): array
+    {
+        return array_column(array_map(fn (Crosscut $c): array => [$c->part, $c], $this->all(Crosscut::class)), 1, 0);
+    }
+
+    /** @return array<string, array{Length, Length}> boards that were cut in a step or off a stick, length and width as they were then, or as somebody measured since */
     public function boards(): array
     {
-        $boards = array_merge(...array_map(fn (StepDone $d): array => $d->sizes, $this->done), ...[[]]);
+        $boards = array_merge(...array_map(fn (StepDone $d): array => $d->sizes, $this->done), ...[array_map(fn (Crosscut $c): array => [$c->length, $c->width], $this->crosscuts())]);
         $measured = $this->measured();
 
         return array_combine(array_keys($boards), array_map(fn (string $part, array $is): array => [$measured[$part]['length'] ?? $is[0], $measured[$part]['width'] ?? $is[1]], array_map(strval(...), array_keys($boards)), $boards));

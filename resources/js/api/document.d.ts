@@ -780,6 +780,7 @@ export interface Fact {
     | 'done'
     | 'begun'
     | 'sawn'
+    | 'crosscut'
     | 'cut_wrong'
     | 'remark'
     | 'picture'

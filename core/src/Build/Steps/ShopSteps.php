@@ -107,7 +107,25 @@ final readonly class ShopSteps
     {
         $ids = array_map(fn (Part $p): string => $p->panel->id, $parts);
         $draft->add(new Step("lumber:$thickness->units:$width->units", StepKind::CutLumber, null, Text::of('step.cut_lumber', thickness: $thickness, width: $width), $ids, $ids,
-            numbers: [Text::of('number.sticks', n: count($nested->sheets), parts: count($ids))], checks: [Text::of('check.labelled')], amount: count($ids)));
+            numbers: [Text::of('number.sticks', n: count($nested->sheets), parts: count($ids))], checks: [Text::of('check.labelled')], amount: count($ids), isOver: $this->areCut($parts)));
+    }
+
+    /**
+     * Each cut off its stick as long as it is wanted now.
+     *
+     * @param  list<Part>  $parts
+     */
+    private function areCut(array $parts): bool
+    {
+        $cut = $this->project->log->crosscuts();
+        foreach ($parts as $part) {
+            $is = $cut[$part->panel->id] ?? null;
+            if ($is === null || $is->length->minus($part->length->value)->absolute()->isGreaterThan($this->project->workshop->partTolerance)) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** @return array<string, true> parts of the material */

@@ -34,4 +34,29 @@ final class BoardsTest extends TestCase
         $document['facts'][Sample::id('MEAS', 1)] = ['kind' => 'as_built', 'part' => $id, 'length' => $size['length']];
         self::assertNotContains('log.cut_short', $with(-3)->codes());
     }
+
+    public function test_a_part_cut_off_its_stick_is_cut_and_the_step_is_over_with_the_last_of_them(): void
+    {
+        $document = json_decode((string) file_get_contents(__DIR__.'/../../../../database/demo/signal-cabin-closet.json'), true);
+        $rails = fn (Planned $p): array => array_values(array_filter($p->plan['lumber'], fn (array $l): bool => $l['name']['key'] === 'part.hanging_rail'))[0];
+        $step = fn (Planned $p): array => array_values(array_filter($p->plan['steps'], fn (array $s): bool => $s['kind'] === 'cut_lumber' && in_array($rails($p)['sticks'][0]['pieces'][0]['part'], $s['makes'], true)))[0];
+        $before = Planned::of($document);
+        self::assertFalse($step($before)['done']);
+        $pieces = $rails($before)['sticks'][0]['pieces'];
+        self::assertCount(3, $pieces);
+        foreach ($pieces as $i => $piece) {
+            self::assertFalse($step(Planned::of($document))['done'], "$i cut");
+            $document['facts'][Sample::id('CR0SS', $i)] = ['kind' => 'crosscut', 'part' => $piece['part'], 'length' => $piece['length'], 'width' => 25];
+        }
+        $after = Planned::of($document);
+        self::assertTrue($step($after)['done']);
+        self::assertSame(['cut', 'cut', 'cut'], array_map(fn (array $p): string => array_column($after->plan['parts'], 'state', 'id')[$p['part']], $pieces));
+        self::assertEquals($rails($before), $rails($after), 'sticks lie as they lay');
+        // Too short by more than the tolerance: told, to be cut again, and then it is as it should be.
+        $document['facts'][Sample::id('CR0SS', 7)] = ['kind' => 'crosscut', 'part' => $pieces[1]['part'], 'length' => $pieces[1]['length'] - 4, 'width' => 25];
+        $short = Planned::of($document);
+        self::assertSame([$pieces[1]['part'], false], [$short->finding('log.cut_short')['place']['ref'], $step($short)['done']]);
+        $document['facts'][Sample::id('CR0SS', 8)] = ['kind' => 'crosscut', 'part' => $pieces[1]['part'], 'length' => $pieces[1]['length'], 'width' => 25];
+        self::assertNotContains('log.cut_short', Planned::of($document)->codes());
+    }
 }

@@ -13,6 +13,7 @@ export function making(document: ProjectDocument): { id: string; fact: Fact }[] 
         'bought',
         'done',
         'begun',
+        'crosscut',
         'cut_wrong',
         'remark',
         'picture',

@@ -28,6 +28,7 @@ const say = (fact: object): string => said(fact as Fact, known);
 const mm = (text: string): number => Number(text);
 
 test('what was written down is said in a sentence', () => {
+    expect(say({ kind: 'crosscut', part: 'a', length: 400, width: 25 })).toBe('Cut off a stick: A1, 400.0 mm');
     expect(say({ kind: 'cut_wrong', part: 'a', length: 400, cause: 'slipped' })).toBe('Cut wrong: A1, it measures 400.0 mm. slipped');
     expect(say({ kind: 'choice', about: 'p', text: 'pins', reason: 'they move' })).toBe('Shelves, decided: pins. Because: they move');
     expect(say({ kind: 'mistake', about: 'p', text: 'upside down', minutes: 20 })).toBe('Shelves, went wrong: upside down. Cost 20 min');

@@ -51,6 +51,7 @@ const sentences: Record<string, (f: Fact, known: Known) => string> = {
         say('Done: {0}{1}', step(known, f.step!), f.minutes === undefined ? '' : say(', {0} min for {1}', f.minutes, f.planned)),
     begun: (f, { document }) =>
         say('Began a sheet of {0}, {1} parts', document.stock[f.material!]?.name ?? say('a material that is no more'), f.parts!.length),
+    crosscut: (f, known) => say('Cut off a stick: {0}, {1}', part(known, f.part!), sizes(known, f.length)),
     cut_wrong: (f, known) => {
         const is = f.length !== undefined || f.width !== undefined ? say(', it measures {0}', sizes(known, f.length, f.width)) : '';
         return say('Cut wrong: {0}{1}{2}', part(known, f.part!), is, rest(f.cause));

@@ -68,6 +68,7 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
         <template v-if="hasParts">
             <StageTabs label="making" :tabs="tabs" :tab="tab" @tab="(t) => (tab = t)">
                 <RouterLink :to="`/projects/${project.line?.id}/saw`">At the saw</RouterLink>
+                <RouterLink v-if="project.plan?.lumber.length" :to="`/projects/${project.line?.id}/sticks`">Lumber, cut by cut</RouterLink>
                 <RouterLink :to="`/projects/${project.line?.id}/work`">Step by step</RouterLink>
             </StageTabs>
             <BuyList v-if="tab === 'buy'" />

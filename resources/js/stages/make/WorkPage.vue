@@ -1,40 +1,28 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import type { Step } from '../../api/plan';
 import { render } from '../../measure/words';
-import { useOutbox } from '../../project/outbox';
-import { useProject } from '../../project/store';
 import { happened, struck } from '../../project/facts';
-import { allMade, allSheets, atSaw, boardsCut, isRecorded, sawsNow, standing, trimmed } from './atWork';
+import { allMade, allSheets, atSaw, boardsCut, isRecorded, sawsNow, trimmed } from './atWork';
 import StepAsks from './StepAsks.vue';
 import StepPicture from './StepPicture.vue';
 import TrialCard from '../../ui/TrialCard.vue';
 import WorkActs from './WorkActs.vue';
 import { hours } from './steps';
 import './work.css';
-import { say } from '../../measure/say';
+import { sticksOf } from './sticks';
+import { useWorkplace } from './workplace';
 
 /** At the wall, or at the bench: one step at a time, timed by the person's own thumb, with or without a network. */
-const project = useProject();
-const outbox = useOutbox();
 const route = useRoute();
-const id = computed(() => String(route.params.id));
-const trouble = ref('');
 const at = ref(0);
 /** When this step was begun on this device. */
 const since = ref(Date.now());
-onMounted(async () => {
-    try {
-        if (project.line?.id !== id.value) await project.open(id.value);
-        await outbox.load();
-        const asked = steps.value.findIndex((s) => s.id === route.query.step);
-        at.value = Math.max(0, asked >= 0 ? asked : steps.value.findIndex((s) => !isOver(s)));
-    } catch (error) {
-        trouble.value = error instanceof Error ? error.message : String(error);
-    }
+const { project, outbox, id, trouble, mine, facts, kept } = useWorkplace(() => {
+    const asked = steps.value.findIndex((s) => s.id === route.query.step);
+    at.value = Math.max(0, asked >= 0 ? asked : steps.value.findIndex((s) => !isOver(s)));
 });
-const mine = computed(() => outbox.items.filter((w) => w.project === id.value));
 const steps = computed(() => project.plan?.steps ?? []);
 const step = computed(() => steps.value[at.value] ?? null);
 /** Steps may come and go with the plan: the one in hand stays in hand. */
@@ -42,18 +30,19 @@ watch(steps, (all, before) => {
     const same = all.findIndex((s) => s.id === before[at.value]?.id);
     at.value = same >= 0 ? same : Math.min(at.value, Math.max(0, all.length - 1));
 });
-const facts = computed(() => standing(project.document!, mine.value));
 /** The fact by which each step is done. */
 const doneBy = computed(() => new Map([...facts.value].filter(([, f]) => f.kind === 'done').map(([key, f]) => [f.step!, key])));
-/** A sheet is done with its last cut, whether or not anybody ticked it off. */
-const isOver = (s: Step): boolean => doneBy.value.has(s.id) || (s.sheet !== null && s.done);
+/** What is cut off sticks in a step. */
+const sticks = (s: Step): { isCut: boolean; made: string[] } =>
+    sticksOf(project.plan!, s, facts.value, project.document!.workshop.part_tolerance);
+/** A sheet or a stick is done with its last cut, whether or not anybody ticked it off. */
+const isOver = (s: Step): boolean => doneBy.value.has(s.id) || (s.sheet !== null && s.done) || sticks(s).isCut;
 const before = computed(() =>
     step
         .value!.needs.map((n) => steps.value.findIndex((s) => s.id === n.step))
         .filter((i) => i >= 0 && !isOver(steps.value[i]!))
         .map((i) => i + 1),
 );
-const kept = computed(() => (mine.value.length ? say('{0} kept on this device', mine.value.length) : ''));
 function go(to: number): void {
     at.value = Math.max(0, Math.min(steps.value.length - 1, to));
     since.value = Date.now();
@@ -64,7 +53,9 @@ const sheet = computed(() => {
     const own = asked ? allSheets(project.plan!).find((s) => s.material === asked.material && s.number === asked.sheet) : undefined;
     return own ? { ...own, state: atSaw(own.material, own.sheet, facts.value, mine.value) } : null;
 });
-const isDone = computed(() => doneBy.value.has(step.value!.id) || (step.value!.done && sheet.value?.state.next === null));
+const isDone = computed(
+    () => doneBy.value.has(step.value!.id) || (step.value!.done && sheet.value?.state.next === null) || sticks(step.value!).isCut,
+);
 const trials = computed(() => project.plan!.trials.filter((t) => t.steps.includes(step.value!.id)));
 /** What the step asks to be recorded before it is covered and nobody has: said once, then it is the person's own decision. */
 const unasked = computed(() => step.value!.asks.filter((a) => !isRecorded(facts.value, a.about)));
@@ -100,7 +91,7 @@ async function done(): Promise<void> {
 }
 async function undo(): Promise<void> {
     const fact = doneBy.value.get(step.value!.id);
-    const cuts = sheet.value ? [...sheet.value.state.made.values()] : [];
+    const cuts = [...(sheet.value?.state.made.values() ?? []), ...sticks(step.value!).made];
     await outbox.add(id.value, [...(fact ? [fact] : []), ...cuts].map(struck));
 }
 </script>
@@ -128,6 +119,9 @@ async function undo(): Promise<void> {
                 <TrialCard v-for="t in trials" :key="t.id" :trial="t" :send="(op) => outbox.add(id, [op])" />
                 <p class="soft">{{ hours(step.minutes) }}, {{ step.hands }} {{ step.hands === 1 ? 'pair' : 'pairs' }} of hands</p>
                 <RouterLink v-if="step.sheet" :to="`/projects/${id}/saw`" class="act">To the saw</RouterLink>
+                <RouterLink v-else-if="step.kind === 'cut_lumber'" :to="`/projects/${id}/sticks?part=${step.makes[0]}`" class="act">
+                    To the saw
+                </RouterLink>
                 <p v-if="warned === step.id && unasked.length" role="alert" class="stop">
                     Not recorded yet: {{ unasked.map((a) => render(a.name, project.unit)).join(', ') }}. Take a photo or two distances now,
                     or press Done again.
