@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { goTo, openCopy } from './house';
+import { CHART_ROOM, goTo, openCopy } from './house';
 
 const GALLEY_SINK = '/projects/01jga11ey00000000000000001';
 
@@ -55,6 +55,45 @@ test('two presses in one go are two cuts of one sheet at the saw, and two steps 
     await done.evaluate((button: HTMLButtonElement) => (button.click(), button.click()));
     await expect.poll(async () => new Set((await facts('done')).map((f) => f.step)).size).toBe(2);
     expect(await facts('done')).toHaveLength(2);
+});
+
+test('a board to be cut anew is looked for on the household’s rack before another sheet is bought', async ({ page }) => {
+    const id = await openCopy(page, CHART_ROOM, 'make');
+    // Another project of the household cuts one small board from a sheet, and puts what is left on the rack.
+    await page.evaluate(async (project) => {
+        const token = decodeURIComponent(
+            document.cookie
+                .split('; ')
+                .find((c) => c.startsWith('XSRF-TOKEN='))!
+                .slice(11),
+        );
+        const headers = { Accept: 'application/json', 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token };
+        const { document: other } = await (await fetch(`/api/projects/${project}`)).json();
+        const [material] = Object.entries<{ name: string }>(other.stock).find(([, m]) => m.name === 'Birch ply 18')!;
+        const loose = { '01J8RZ00000000000000000001': { name: 'Jig', material, length: 2000, width: 300, count: 1 } };
+        const body = JSON.stringify({ ...other, pieces: {}, facts: {}, layouts: {}, name: 'Jigs', loose });
+        const made = await (await fetch('/api/projects', { method: 'POST', headers, body })).json();
+        await fetch(`/api/projects/${made.data.id}/rack`, { method: 'POST', headers });
+    }, id);
+    await page.getByRole('link', { name: 'At the saw' }).click();
+    const done = page.getByRole('button', { name: 'Done', exact: true });
+    await expect(page.locator('header .state')).toContainText('0 of 10 cuts');
+    for (let n = 1; n <= 6; n++) {
+        await done.click();
+        await expect(page.locator('header .state')).toContainText(`${n} of 10 cuts`);
+    }
+    await page.getByRole('button', { name: 'Cut wrong' }).click();
+    await page.getByRole('dialog', { name: 'cut wrong' }).getByRole('button', { name: 'A1' }).click();
+    await expect(page.locator('header .state')).not.toContainText('kept on this device');
+    await page.getByRole('link', { name: 'back to the desk' }).click();
+    await goTo(page, 'Log');
+    await page.getByRole('tab', { name: 'Change, 1 to decide' }).click();
+    await expect(page.getByRole('list', { name: 'cut anew' })).toContainText('from a sheet');
+    const sheets = page.getByRole('region', { name: 'what the change costs' }).getByText('Sheets:');
+    await expect(sheets).toContainText('Sheets: 4');
+    await page.getByRole('button', { name: /^use R\d+ for A1$/ }).click();
+    await expect(sheets).toContainText('Sheets: 3');
+    await expect(page.getByRole('list', { name: 'on the rack' })).toHaveCount(0);
 });
 
 test('from bought to handed over, with a part cut wrong, the network gone at the saw and a reading put right half-way', async ({

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button';
 import { useToast } from 'primevue/usetoast';
-import { onMounted, ref } from 'vue';
+import { onMounted } from 'vue';
 import { api, type RackPiece } from '../../api/client';
 import { show } from '../../measure/show';
+import { useRack } from '../../project/rack';
 import { useProject } from '../../project/store';
-import { ulid } from '../../project/ulid';
 import { useRefusals } from '../../ui/refusals';
 import { say } from '../../measure/say';
 
@@ -13,11 +13,7 @@ import { say } from '../../measure/say';
 const project = useProject();
 const guarded = useRefusals();
 const toast = useToast();
-const pieces = ref<RackPiece[]>([]);
-
-async function look(): Promise<void> {
-    pieces.value = (await api.rack(project.line!.id)).pieces;
-}
+const { pieces, look, serves, use, giveBack } = useRack();
 onMounted(() => void guarded(look()));
 
 async function put(): Promise<void> {
@@ -31,38 +27,6 @@ async function put(): Promise<void> {
     });
 }
 
-/** The material it serves for: within half a millimetre as thick, and with grain where that has grain. */
-const serves = (p: RackPiece): string | undefined =>
-    Object.entries(project.document!.stock).find(([, m]) => Math.abs(m.thickness - p.thickness) <= 0.5 && (p.grain || !m.grain))?.[0];
-const used = (p: RackPiece): [string, string] | undefined => {
-    for (const [id, m] of Object.entries(project.document!.stock)) {
-        const at = Object.entries(m.sizes ?? {}).find(([, s]) => s.rack === p.label)?.[0];
-        if (at) return [id, at];
-    }
-    return undefined;
-};
-
-async function use(p: RackPiece): Promise<void> {
-    const id = serves(p)!;
-    await api.takeFromRack(project.line!.id, p.id, true);
-    const size = {
-        name: say('{0} of the rack', p.label),
-        length: p.length,
-        width: p.width,
-        in_hand: true,
-        limit: 1,
-        rack: p.label,
-        order: p.label,
-    };
-    await project.set(['stock', id, 'sizes'], { ...project.document!.stock[id]!.sizes, [ulid()]: size });
-    await look();
-}
-async function giveBack(p: RackPiece): Promise<void> {
-    const at = used(p);
-    if (at) await project.change({ op: 'remove', path: ['stock', at[0], 'sizes', at[1]] });
-    await api.takeFromRack(project.line!.id, p.id, false);
-    await look();
-}
 async function clear(p: RackPiece): Promise<void> {
     await api.clearFromRack(project.line!.id, p.id);
     await look();

@@ -1,16 +1,18 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Replan } from '../../api/client';
 import { show } from '../../measure/show';
 import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import DecidedPieces from './DecidedPieces.vue';
+import RackOffer from './RackOffer.vue';
 import SheetAccounts from './SheetAccounts.vue';
 import { labelOf, type Row, sheetOf } from './replan';
 import { say } from '../../measure/say';
 
 /** What becomes of every cut piece that is not what the plan wants of it now, and what is cut anew. */
-defineProps<{ replan: Replan | null; trouble: string }>();
+const props = defineProps<{ replan: Replan | null; trouble: string }>();
 const emit = defineEmits<{ instead: [row: Row, becomes: string] }>();
 const project = useProject();
 const picked = usePicked();
@@ -20,6 +22,8 @@ const name = (part: string): string => {
     return own ? render(own.name, project.unit) : '';
 };
 const mm = (n: number): string => show(n, project.unit);
+/** Parts that would take a sheet nobody began yet. */
+const wholly = computed(() => props.replan!.anew.filter((a) => a.from === null).map((a) => a.part));
 function needs(row: Row): string {
     if (row.spoiled) return say('cut wrong');
     if (row.serves === null) return say('no longer wanted');
@@ -81,6 +85,7 @@ function means(row: Row, { use, over_length, over_width }: Row['choices'][number
                         <span class="soft">{{ a.from ? `from what is left of ${sheetOf(project.plan!, a.from)}` : 'from a sheet' }}</span>
                     </li>
                 </ul>
+                <RackOffer v-if="wholly.length" :parts="wholly" />
             </template>
         </template>
         <p v-else-if="replan" class="fine">
