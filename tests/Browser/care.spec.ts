@@ -61,6 +61,11 @@ test('the same plan is read in inches and in millimetres', async ({ page }) => {
     await expect(page.getByRole('row', { name: /A1 Side, left/ })).toContainText(/1.*828\.8 × 281\.8/);
     await goTo(page, 'Piece');
     await expect(page.getByRole('textbox', { name: 'depth', exact: true })).toHaveValue('12');
+    // How one reads goes with the person, into every project: it is put back.
+    await page.getByRole('button', { name: 'Take away' }).click();
+    const kept = page.waitForResponse('**/api/profile');
+    await page.getByRole('menuitem', { name: 'Read in inches' }).click();
+    expect(((await (await kept).json()) as { profile: { unit?: string | null } }).profile.unit ?? null).toBeNull();
 });
 
 test.describe('with the worker that keeps the interface', () => {
