@@ -28,7 +28,7 @@ const coming = computed(() => new Set([props.cut?.off, props.cut?.rest].filter((
 <template>
     <div ref="box" class="lie">
         <svg :width="sheet.length * scale + 24" :height="sheet.width * scale + 24" role="img" aria-label="the sheet as it lies">
-            <rect :x="12" :y="12" :width="sheet.length * scale" :height="sheet.width * scale" class="sheet" />
+            <rect :x="12" :y="12" :width="sheet.length * scale" :height="sheet.width * scale" class="whole" />
             <g v-for="p in sheet.placements" :key="`${p.part}${p.half ?? ''}`">
                 <rect
                     :x="x(p.x_mm)"
@@ -55,6 +55,7 @@ const coming = computed(() => new Set([props.cut?.off, props.cut?.rest].filter((
     </div>
 </template>
 
+<style scoped src="./lies.css"></style>
 <style scoped>
 .lie {
     min-width: 0;
@@ -63,38 +64,13 @@ const coming = computed(() => new Set([props.cut?.off, props.cut?.rest].filter((
     place-items: center;
     overflow: hidden;
 }
-.sheet {
-    fill: var(--sheet-fill);
-    stroke: var(--ink);
-    stroke-width: 1.4;
-}
-.part {
-    fill: var(--board-fill);
-    stroke: var(--wood-soft);
-    stroke-width: 0.8;
-}
-.part.free {
-    fill: var(--tally-ground);
-}
-.part.coming {
-    fill: var(--chalk-wash);
-}
 .kerf {
     stroke: var(--sheet);
     stroke-width: 3;
-}
-.next {
-    stroke: var(--chalk);
-    stroke-width: 4;
 }
 .fence {
     stroke: var(--ink);
     stroke-width: 5;
     stroke-dasharray: 10 4;
-}
-text {
-    font-size: 14px;
-    font-weight: 650;
-    fill: var(--ink);
 }
 </style>

@@ -29,7 +29,7 @@ const marks = computed(() => {
 <template>
     <div ref="box" class="lie">
         <svg :width="size.width" height="150" role="img" aria-label="the stick as it lies">
-            <rect :x="x(0)" y="40" :width="stick.length * scale" height="52" class="stick" />
+            <rect :x="x(0)" y="40" :width="stick.length * scale" height="52" class="whole" />
             <g v-for="p in stick.pieces" :key="p.part">
                 <rect
                     :x="x(p.at)"
@@ -48,39 +48,12 @@ const marks = computed(() => {
     </div>
 </template>
 
+<style scoped src="./lies.css"></style>
 <style scoped>
 .lie {
     min-width: 0;
     align-self: center;
     overflow: hidden;
-}
-.stick {
-    fill: var(--sheet-fill);
-    stroke: var(--ink);
-    stroke-width: 1.4;
-}
-.part {
-    fill: var(--board-fill);
-    stroke: var(--wood-soft);
-    stroke-width: 0.8;
-}
-.part.free {
-    fill: var(--tally-ground);
-}
-.part.coming {
-    fill: var(--chalk-wash);
-    stroke: var(--chalk);
-    stroke-width: 1.6;
-}
-.next {
-    fill: none;
-    stroke: var(--chalk);
-    stroke-width: 4;
-}
-text {
-    font-size: 15px;
-    font-weight: 650;
-    fill: var(--ink);
 }
 .tape {
     font-size: 13px;
