@@ -231,3 +231,28 @@ test('with text twice as large nothing is lost, and with less motion nothing mov
     const moving = await page.evaluate(() => document.getAnimations().filter((a) => a.playState === 'running').length);
     expect(moving).toBe(0);
 });
+
+test('in a narrow window the batten lies down, the board keeps its width and the tally comes under it', async ({ page }) => {
+    const complaints: string[] = [];
+    page.on('console', (m) => m.type() === 'error' && complaints.push(m.text()));
+    await page.goto('/demo');
+    await page.waitForURL(/site$/);
+    for (const [width, height] of [
+        [640, 400],
+        [420, 800],
+    ] as const) {
+        await page.setViewportSize({ width, height });
+        for (const stage of ['piece', 'fit', 'cut', 'make', 'log', 'history']) {
+            await page.goto(`${CHART_ROOM}/${stage}`);
+            const box = async (of: string): Promise<{ x: number; y: number; width: number; height: number }> =>
+                (await page.locator(of).first().boundingBox())!;
+            await page.locator('.board').waitFor();
+            const [batten, board, tally] = [await box('.batten'), await box('.board'), await box('.tally')];
+            expect(board.width, stage).toBe(width);
+            expect(board.y, stage).toBeGreaterThanOrEqual(batten.y + batten.height - 1);
+            expect(tally.y, stage).toBeGreaterThanOrEqual(board.y + board.height - 1);
+            expect(await page.evaluate(() => document.documentElement.scrollWidth), stage).toBe(width);
+        }
+    }
+    expect(complaints).toEqual([]);
+});

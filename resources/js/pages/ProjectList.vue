@@ -126,4 +126,24 @@ li a {
     gap: 10px;
     justify-content: flex-end;
 }
+@media (max-width: 700px) {
+    ul[aria-label='projects'] li {
+        grid-template-columns: 56px minmax(0, 1fr);
+        gap: 2px 12px;
+    }
+    li img,
+    li > :first-child {
+        grid-row: 1 / 4;
+    }
+    li > * {
+        grid-column: 2;
+    }
+    li > :first-child {
+        grid-column: 1;
+    }
+    .acts {
+        justify-content: flex-start;
+        flex-wrap: wrap;
+    }
+}
 </style>

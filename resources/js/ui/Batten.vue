@@ -148,4 +148,40 @@ const grain = Array.from({ length: 9 }, (_, i) => 6 + i * 9.5);
     stroke-width: 2;
     stroke-dasharray: 2 1.5;
 }
+@media (max-width: 900px) {
+    .batten {
+        display: flex;
+        overflow-x: auto;
+        border-right: 0;
+        border-bottom: 1px solid var(--wood-soft);
+    }
+    .wood,
+    .notch,
+    .line,
+    .digit {
+        display: none;
+    }
+    .name {
+        position: static;
+        padding: 13px 12px;
+    }
+    .stage {
+        position: relative;
+        top: 0 !important;
+        width: auto;
+        height: 46px;
+        padding: 13px 12px 0;
+        flex: none;
+        border-bottom: 3px solid transparent;
+    }
+    .stage.here {
+        border-color: var(--chalk);
+    }
+    .stage:has(.flag) {
+        padding-right: 34px;
+    }
+    .flag {
+        top: 13px;
+    }
+}
 </style>

@@ -89,4 +89,9 @@ select {
 .bad {
     color: var(--brick);
 }
+@media (max-width: 900px) {
+    .history {
+        grid-template-columns: minmax(0, 1fr);
+    }
+}
 </style>

@@ -111,4 +111,10 @@ const hasParts = computed(() => (project.plan?.parts.length ?? 0) > 0);
 .nothing {
     margin: auto;
 }
+@media (max-width: 900px) {
+    .work {
+        grid-template-columns: minmax(0, 1fr);
+        overflow-y: auto;
+    }
+}
 </style>
