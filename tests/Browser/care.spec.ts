@@ -68,6 +68,26 @@ test('the same plan is read in inches and in millimetres', async ({ page }) => {
     expect(((await (await kept).json()) as { profile: { unit?: string | null } }).profile.unit ?? null).toBeNull();
 });
 
+test('a stage is gone to by its key while the project is still on its way', async ({ page }) => {
+    const complaints: string[] = [];
+    page.on('pageerror', (e) => complaints.push(e.message));
+    await page.goto('/demo');
+    await page.waitForURL(/site$/);
+    let open = (): void => undefined;
+    const held = new Promise<void>((go) => (open = go));
+    await page.route(`**/api${SIGNAL_CABIN}`, async (route) => {
+        await held;
+        await route.continue();
+    });
+    await page.goto(`${SIGNAL_CABIN}/piece`);
+    await page.getByText('Opening the project…').waitFor();
+    await page.keyboard.press('Alt+6');
+    open();
+    await expect(page).toHaveURL(/\/log$/);
+    await expect(page.getByRole('link', { name: /^Log/ })).toHaveAttribute('aria-current', 'page');
+    expect(complaints).toEqual([]);
+});
+
 test.describe('with the worker that keeps the interface', () => {
     test.use({ serviceWorkers: 'allow' });
     test('nothing is fetched from anywhere else and nothing is complained of', async ({ page }) => {

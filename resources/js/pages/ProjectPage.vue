@@ -46,7 +46,7 @@ function keys(e: KeyboardEvent): void {
     const stage = stages[Number(e.code.replace('Digit', '')) - 1];
     if (stage && !e.ctrlKey && !e.metaKey && (e.altKey || (!isTyping(e) && picked.value === null))) {
         e.preventDefault();
-        void router.push(`/projects/${project.line!.id}/${stage.name}`);
+        void router.push(`/projects/${String(route.params.id)}/${stage.name}`);
     }
     if (e.key === 'Escape' && !isTyping(e)) picked.value = null;
 }
