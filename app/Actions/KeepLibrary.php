@@ -21,7 +21,7 @@ final class KeepLibrary
     /**
      * @param  non-empty-list<Entry>  $entries
      *
-     * @throws DocumentRejected when a name is no plain text
+     * @throws DocumentRejected when a name or a note is no plain text
      * @throws UnprocessableEntityHttpException when the library would grow beyond what one household may keep
      */
     public function of(Household $household, array $entries): int
@@ -29,8 +29,8 @@ final class KeepLibrary
         return DB::transaction(function () use ($household, $entries): int {
             Household::query()->whereKey($household->id)->lockForUpdate()->firstOrFail();
             foreach ($entries as $entry) {
-                if (! PlainText::is($entry->name) || ! PlainText::is($entry->note)) {
-                    throw DocumentRejected::because(new Problem('/name', Text::of('document.unseen')));
+                foreach (['/name' => $entry->name, '/note' => $entry->note] as $pointer => $said) {
+                    PlainText::is($said) || throw DocumentRejected::because(new Problem($pointer, Text::of('document.unseen')));
                 }
                 LibraryEntry::query()->updateOrCreate(['household_id' => $household->id, 'kind' => $entry->what(), 'name' => $entry->name], ['entry' => $entry->kept()]);
             }

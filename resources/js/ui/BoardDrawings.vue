@@ -30,11 +30,11 @@ const size = useSize(board, { width: 800, height: 600 });
 const BLOCK = 74;
 const NARROW = 600;
 /** Where two drawings side by side would be too small to read they stand one under the other. */
-const isNarrow = computed(() => size.value.width < NARROW);
+const isStacked = computed(() => props.drawings.length > 1 && size.value.width < NARROW);
 const scale = computed(() => {
     const [width, height] = [size.value.width - 24, size.value.height - BLOCK - (slots.strip ? 28 : 0)];
     const all = props.drawings.map((d) => d.drawing);
-    return isNarrow.value ? Math.min(...all.map((d) => commonScale([d], width, height)), 1) : commonScale(all, width, height);
+    return isStacked.value ? Math.min(...all.map((d) => commonScale([d], width, height))) : commonScale(all, width, height);
 });
 const bar = computed(() => scaleBar(scale.value, project.unit));
 /** Where the first drawing can be taken from: a drawing of the plan, and none that was made here. */
@@ -56,7 +56,7 @@ const names = computed(() => {
 <template>
     <main ref="board" class="board" @click.self="picked = null">
         <slot name="strip" />
-        <div class="lay" :class="{ under: $slots.strip, narrow: isNarrow && drawings.length > 1 }" @click.self="picked = null">
+        <div class="lay" :class="{ under: $slots.strip, stacked: isStacked }" @click.self="picked = null">
             <DrawingView
                 v-for="(d, index) in drawings"
                 :key="d.label"
@@ -104,7 +104,7 @@ const names = computed(() => {
 .under {
     padding-top: 38px;
 }
-.narrow {
+.stacked {
     flex-direction: column;
     justify-content: flex-start;
     align-items: center;

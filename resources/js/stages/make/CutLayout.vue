@@ -2,7 +2,7 @@
 import './work.css';
 
 /** A place at a saw: what is chosen above, what lies there on the left, the next cut in large on the right, what can be said of it below. */
-defineProps<{ project: string; made: number; of: number; kept: string }>();
+defineProps<{ project: string; made: number; of: number; kept: string; held: string[] }>();
 </script>
 
 <template>
@@ -16,7 +16,13 @@ defineProps<{ project: string; made: number; of: number; kept: string }>();
         </header>
         <div class="middle">
             <slot name="lies" />
-            <section class="say" aria-live="polite"><slot /></section>
+            <section class="say" aria-live="polite">
+                <template v-if="held.length">
+                    <h2>Not yet.</h2>
+                    <p>{{ held.join(', ') }} waits for somebody to decide. See the Cut stage.</p>
+                </template>
+                <slot v-else />
+            </section>
         </div>
         <footer><slot name="acts" /></footer>
         <slot name="asks" />
@@ -42,6 +48,7 @@ defineProps<{ project: string; made: number; of: number; kept: string }>();
     font-size: 22px;
     margin: 0 0 10px;
 }
+.say h2,
 .say :slotted(h2) {
     font-size: 40px;
 }

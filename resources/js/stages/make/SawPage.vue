@@ -62,7 +62,7 @@ async function wrong(part: string, cause: string, measured: Measured): Promise<v
 </script>
 
 <template>
-    <CutLayout v-if="now" :project="id" :made="state.made.size" :of="now.sheet.cuts.length" :kept="kept">
+    <CutLayout v-if="now" :project="id" :made="state.made.size" :of="now.sheet.cuts.length" :kept="kept" :held="state.waits ? [] : held">
         <template #choice>
             <select v-model="at" aria-label="sheet">
                 <option v-for="(s, i) in sheets" :key="i" :value="i">{{ s.name }}, sheet {{ s.number }} of {{ s.of }}</option>
@@ -73,10 +73,6 @@ async function wrong(part: string, cause: string, measured: Measured): Promise<v
         <template v-if="state.waits">
             <h2>Wait.</h2>
             <p>A part was cut wrong. The new plan is not in yet: cut another sheet meanwhile.</p>
-        </template>
-        <template v-else-if="held.length">
-            <h2>Not yet.</h2>
-            <p>{{ held.join(', ') }} waits for somebody to decide. See the Cut stage.</p>
         </template>
         <template v-else-if="cut">
             <p class="how">{{ cut.trim ? 'Trim' : 'Cut' }} {{ cut.kind === 'rip' ? 'along' : 'across' }}, {{ edge }} against the fence</p>

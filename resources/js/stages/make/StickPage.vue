@@ -22,8 +22,7 @@ const { project, outbox, id, trouble, facts, kept, held } = useWorkplace(() => {
     at.value = Math.max(0, asked >= 0 ? asked : open.value);
 });
 const sticks = computed(() => (project.plan ? allSticks(project.plan) : []));
-const tolerance = computed(() => project.document?.workshop.part_tolerance ?? 1);
-const stateOf = (s: StickInQueue) => atStick(s.stick, facts.value, tolerance.value);
+const stateOf = (s: StickInQueue) => atStick(s.stick, facts.value, project.document!.workshop.part_tolerance);
 /** The first stick that is not cut yet. */
 const open = computed(() => sticks.value.findIndex((s) => stateOf(s).next));
 const now = computed(() => sticks.value[at.value] ?? null);
@@ -66,7 +65,7 @@ async function wrong(part: string, cause: string, measured: Measured): Promise<v
 </script>
 
 <template>
-    <CutLayout v-if="now" :project="id" :made="state.made.size" :of="now.stick.pieces.length" :kept="kept">
+    <CutLayout v-if="now" :project="id" :made="state.made.size" :of="now.stick.pieces.length" :kept="kept" :held="held">
         <template #choice>
             <select v-model="at" aria-label="stick">
                 <option v-for="(s, i) in sticks" :key="i" :value="i">{{ title(s) }}</option>
@@ -74,11 +73,7 @@ async function wrong(part: string, cause: string, measured: Measured): Promise<v
             <RouterLink v-if="project.plan?.cut.length" :to="`/projects/${id}/saw`" class="other">Sheets</RouterLink>
         </template>
         <template #lies><StickSketch :stick="now.stick" :state="state" /></template>
-        <template v-if="held.length">
-            <h2>Not yet.</h2>
-            <p>{{ held.join(', ') }} waits for somebody to decide. See the Cut stage.</p>
-        </template>
-        <template v-else-if="next">
+        <template v-if="next">
             <p v-if="first" class="how">Square the end first, {{ show(now.stick.from, project.unit) }} off. Then cut across, the stop at</p>
             <p v-else class="how">Cut across, the stop at</p>
             <BigSetting :mm="next.length" :unit="project.unit" />

@@ -41,7 +41,8 @@ export function atStick(stick: StickPlan, facts: Facts, tolerance: number): AtSt
 
 /** Whether all a step cuts off sticks is cut, and by what facts. */
 export function sticksOf(plan: Plan, step: Step, facts: Facts, tolerance: number): { isCut: boolean; made: string[] } {
-    const own = allSticks(plan).filter(({ stick }) => step.kind === 'cut_lumber' && stick.pieces.some((p) => step.makes.includes(p.part)));
+    if (step.kind !== 'cut_lumber') return { isCut: false, made: [] };
+    const own = allSticks(plan).filter(({ stick }) => stick.pieces.some((p) => step.makes.includes(p.part)));
     const states = own.map(({ stick }) => atStick(stick, facts, tolerance));
     return { isCut: own.length > 0 && states.every((s) => s.next === null), made: states.flatMap((s) => [...s.made.values()]) };
 }
