@@ -83,7 +83,7 @@ final readonly class CutWriter
                 'part' => $p->item, 'label' => $this->labels[$p->item] ?? $p->item, 'at' => Length::ofUnits($p->x), 'length' => Length::ofUnits($p->length),
             ], $sheet->placements),
             'left' => Length::ofUnits(max(0, $usable->x + $usable->length - $last)),
-            'most_bow' => Length::fromMillimetres(round(0.0015 * $sheet->kind->length ** 2 / $longest / Length::PER_MM, 1)),
+            'most_bow' => Length::nearestTenth(0.0015 * $sheet->kind->length ** 2 / $longest / Length::PER_MM),
         ];
     }
 

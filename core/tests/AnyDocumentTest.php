@@ -7,11 +7,6 @@ namespace Incastro\Core\Tests;
 use Eris\Generators;
 use Eris\TestTrait;
 use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\SideKind;
-use Incastro\Core\Document\SpaceKind;
-use Incastro\Core\Document\ThingKind;
-use Incastro\Core\Document\ThingRule;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Planner;
 use Incastro\Core\Tests\Cut\LayoutVerifier;
@@ -27,7 +22,7 @@ final class AnyDocumentTest extends TestCase
     {
         $this->limitTo(150)->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed): void {
             mt_srand($seed);
-            $document = $this->anyDocument();
+            $document = AnyDocument::document();
             for ($i = 0, $n = mt_rand(0, 3); $i < $n; $i++) {
                 $document['loose'][Sample::id('LOOSE', $i)] = ['name' => "Jig $i", 'material' => array_rand($document['stock']), 'length' => mt_rand(5, 3000), 'width' => mt_rand(5, 900), 'count' => mt_rand(1, 4), 'grain' => (bool) mt_rand(0, 1)];
             }
@@ -48,7 +43,7 @@ final class AnyDocumentTest extends TestCase
     {
         $this->limitTo(150)->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed): void {
             mt_srand($seed);
-            $document = $this->anySurvey();
+            $document = AnyDocument::survey();
             $plan = Planned::of($document)->plan;
             $site = array_values($plan['site'])[0];
             self::assertCount(count($document['spaces'][Sample::SPACE]['readings']), $site['walk']);
@@ -64,7 +59,7 @@ final class AnyDocumentTest extends TestCase
         $memory = new Remembering;
         $this->limitTo(25)->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed) use ($memory): void {
             mt_srand($seed);
-            $document = mt_rand(0, 1) ? $this->anySurvey() : $this->anyDocument();
+            $document = mt_rand(0, 1) ? AnyDocument::survey() : AnyDocument::document();
             for ($i = 0; $i < 3; $i++) {
                 self::assertSame(Planner::plan($document)->toJson(), Planner::plan($document, $memory)->toJson(), "edit $i");
                 foreach ($document['pieces'] as $id => $piece) {
@@ -79,95 +74,6 @@ final class AnyDocumentTest extends TestCase
             }
         });
         self::assertGreaterThan(5, $memory->found);
-    }
-
-    /** @return array<string, mixed> wild readings of every kind, sided and placed at random, some taken twice */
-    private function anySurvey(): array
-    {
-        $document = Sample::empty('mm');
-        $one = fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
-        $low = $one(['back', 'left', 'right']);
-        $document['spaces'][Sample::SPACE] = ['kind' => $one(SpaceKind::cases())->value, 'left' => $one(SideKind::cases())->value, 'right' => $one(SideKind::cases())->value,
-            'things' => []] + (mt_rand(0, 1) ? ['slope' => ['along' => $low === 'back' ? 'depth' : 'run', 'low' => $low, 'flat' => (bool) mt_rand(0, 1)]] : [])
-            + $document['spaces'][Sample::SPACE];
-        for ($i = 0, $n = mt_rand(0, 24); $i < $n; $i++) {
-            $kind = $one(ReadingKind::cases());
-            $reading = ['kind' => $kind->value, 'side' => $one(['left', 'right']), 'plane' => $one(['front', 'back']), 'rise' => $one(['rising_left', 'rising_right']),
-                'z' => mt_rand(1001, 2400), 'from_z' => mt_rand(0, 1000), 'run' => mt_rand(100, 900), 'along_back' => mt_rand(100, 900), 'along_side' => mt_rand(100, 900), 'step' => mt_rand(1, 9)]
-                + (mt_rand(0, 2) ? [] : ['x' => mt_rand(0, 2000)]) + (mt_rand(0, 2) ? [] : ['y' => mt_rand(0, 900)]) + (mt_rand(0, 2) ? [] : ['along' => $one(['run', 'depth'])]);
-            if ($kind === ReadingKind::Gap) {
-                $reading += ['edge' => 'e'.mt_rand(0, 2), 'face' => $one(['left', 'right', 'back', 'floor', 'ceiling', 'slope'])];
-            } elseif (mt_rand(0, 3) === 0 && $kind !== ReadingKind::Diagonal) {
-                $reading['face'] = $kind === ReadingKind::Plumb ? 'back' : 'ceiling';
-            } elseif ($kind === ReadingKind::Diagonal && mt_rand(0, 1)) {
-                $reading['face'] = 'floor';
-            }
-            $id = Sample::id('ANY', $i);
-            $document = Sample::reading($document, $id, $reading, $kind === ReadingKind::Gap || $kind->isSigned() ? mt_rand(0, 300) : mt_rand(1, 3000));
-            if ($kind->isAngle()) {
-                $document['facts'][Sample::id('TAKE', count($document['facts']))] = ['kind' => 'take', 'reading' => $id, 'deg' => mt_rand(0, 1800) / 10, 'typed' => '?'];
-            } elseif (mt_rand(0, 3) === 0) {
-                $document = Sample::take($document, $id, mt_rand(1, 300), count($document['facts']) + 1);
-            }
-        }
-        for ($i = 0, $n = mt_rand(0, 4); $i < $n; $i++) {
-            $rule = ThingRule::of($kind = $one(ThingKind::cases()));
-            $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', $i)] = ['kind' => $kind->value, 'face' => $one($rule->faces)->value, 'treatment' => $one($rule->treatments)->value,
-                'across' => mt_rand(0, 2500), 'up' => mt_rand(0, 2500), 'width' => mt_rand(0, 900), 'height' => mt_rand(0, 900), 'out' => mt_rand(0, 300), 'from_right' => (bool) mt_rand(0, 1)];
-        }
-
-        return $document;
-    }
-
-    /** @return array<string, mixed> */
-    private function anyDocument(): array
-    {
-        $document = Sample::bays(Sample::empty(mt_rand(0, 1) ? 'mm' : 'in'), array_map(
-            fn (): array => array_map(fn (): ?int => mt_rand(0, 3) ? null : mt_rand(20, 900), array_fill(0, mt_rand(0, 7), 0)),
-            array_fill(0, mt_rand(1, 7), 0),
-        ));
-        $base = mt_rand(120, 3000);
-        foreach ((array) array_rand(array_fill(0, 6, 0), mt_rand(1, 6)) as $i) {
-            $document = Sample::width($document, $i, mt_rand(0, 2400), $base + mt_rand(-300, 300) / 10, mt_rand(0, 3) ? 'front' : 'back');
-        }
-        for ($i = 0, $n = mt_rand(0, 4); $i < $n; $i++) {
-            $from = mt_rand(0, 1000);
-            $document = Sample::plumb($document, $i, mt_rand(0, 1) ? 'left' : 'right', $from, $from + mt_rand(1, 1500), mt_rand(-3000, 3000) / 10);
-        }
-        $more = [['kind' => 'height', 'side' => 'left'], ['kind' => 'height', 'side' => 'right'], ['kind' => 'depth', 'side' => 'left'],
-            ['kind' => 'level'], ['kind' => 'diagonal', 'rise' => 'rising_left'], ['kind' => 'diagonal', 'rise' => 'rising_right']];
-        foreach ($more as $i => $reading) {
-            if (mt_rand(0, 1)) {
-                $document = Sample::reading($document, Sample::id('R', $i), $reading, $reading['kind'] === 'level' ? mt_rand(-40, 40) : mt_rand(100, 4000));
-            }
-        }
-
-        return $this->withAnyPiece($document);
-    }
-
-    /**
-     * @param  array<string, mixed>  $document
-     * @return array<string, mixed>
-     */
-    private function withAnyPiece(array $document): array
-    {
-        $kinds = ['filler', 'extended_stile', 'scribed_side', 'trim', 'play'];
-        $piece = &$document['pieces'][Sample::PIECE];
-        foreach (['left', 'right'] as $side) {
-            $piece[$side] = ['kind' => $kinds[mt_rand(0, 4)], 'set_off' => mt_rand(0, 900) / 10];
-        }
-        [$piece['height'], $piece['depth']] = [mt_rand(200, 2800), mt_rand(80, 700)];
-        if (mt_rand(0, 3) === 0) {
-            $piece['width'] = mt_rand(100, 3000);
-        }
-        $piece['back_material'] = Sample::BACK;
-        $piece['methods'] = ['front' => mt_rand(0, 1) ? 'banded' : 'face_frame', 'top' => mt_rand(0, 1) ? 'between' : 'capping',
-            'shelves' => mt_rand(0, 1) ? 'pins' : 'fixed', 'back' => ['none', 'applied', 'captured'][mt_rand(0, 2)]];
-        $document['stock'][Sample::PLY]['thickness'] = mt_rand(60, 400) / 10;
-        $document['workshop']['kerf'] = mt_rand(0, 40) / 10;
-        $document['workshop']['trim'] = mt_rand(0, 120) / 10;
-
-        return $document;
     }
 
     /**

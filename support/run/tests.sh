@@ -134,8 +134,14 @@ cmd_bench() {
             (cd "$ROOT" && RUNNING_STATE=$TEST_STATE nice -n 19 php "support/bench/$which.php" "http://127.0.0.1:$TEST_PORT" "$@")
             return
             ;;
+        plans)
+            shift
+            ensure_packages && ensure_php_packages
+            (cd "$ROOT" && php support/bench/plans.php "$@")
+            return
+            ;;
         '') ;;
-        *) fail "\"$1\" is not a benchmark; expected nest, load, fuzz or nothing." ;;
+        *) fail "\"$1\" is not a benchmark; expected nest, load, fuzz, plans or nothing." ;;
     esac
     prepare with_tools
     serve_for_tests

@@ -70,7 +70,7 @@ final class NestCommand
         }
         [$trim, $kerf] = [$arguments->length('trim', '0')->units, $arguments->length('kerf', '0')->units];
         $stock = Stock::ofOneSize($material,
-            Length::fromMillimetres((float) $m[1])->units, Length::fromMillimetres((float) $m[2])->units, $trim, $kerf);
+            Length::entered((float) $m[1])->units, Length::entered((float) $m[2])->units, $trim, $kerf);
         $usable = $stock->largest()->usable();
         if ($trim < 0 || $kerf < 0 || $usable->length <= 0 || $usable->width <= 0) {
             throw BadUsage::option('trim', (string) $arguments->option('trim'), 'a trim and kerf of zero or more that leave some of the sheet');

@@ -63,9 +63,9 @@ final readonly class Node
             return $least ?? Length::zero();
         }
         try {
-            $length = Length::fromMillimetres($this->value);
-        } catch (LengthNotReadable) {
-            $this->wrong(Text::of('document.length_off_grid', found: (string) $this->value));
+            $length = Length::entered($this->value);
+        } catch (LengthNotReadable $e) {
+            $this->wrong(Text::of("document.length_not_$e->reason", found: (string) $this->value));
 
             return $least ?? Length::zero();
         }

@@ -6,7 +6,8 @@ namespace Incastro\Core\Measure;
 
 /**
  * An exact length: a whole number of units of 25 nm, so that 0.1 mm, 1/64 in and 0.001 in are all exact.
- * Rooms up to 50 m are 2·10⁹ units; products of two lengths still fit 64 bits.
+ * What somebody enters is at most 50 m, 2·10⁹ units: products of two such lengths fit 64 bits. What is worked out from it has no bound
+ * but that of 64 bits.
  */
 final readonly class Length implements \JsonSerializable
 {
@@ -15,6 +16,9 @@ final readonly class Length implements \JsonSerializable
     public const PER_INCH = 1_016_000;
 
     public const PER_SIXTY_FOURTH = 15_875;
+
+    /** Nothing in a house that is measured by hand is longer. */
+    public const LONGEST_ENTERED_MM = 50_000;
 
     private function __construct(public int $units)
     {
@@ -30,18 +34,38 @@ final readonly class Length implements \JsonSerializable
         return new self(0);
     }
 
-    /** @throws LengthNotReadable when the number is not on the grid of 25 nm or not finite */
-    public static function fromMillimetres(int|float $mm): self
+    /**
+     * What somebody entered, or a file brought.
+     *
+     * @throws LengthNotReadable when the number is over 50 m, or not on the grid of 25 nm
+     */
+    public static function entered(int|float $mm): self
     {
-        $units = $mm * self::PER_MM;
-        if (! is_finite((float) $mm) || abs($units) > 50_000 * self::PER_MM) {
+        if (! is_finite((float) $mm) || abs($mm) > self::LONGEST_ENTERED_MM) {
             throw LengthNotReadable::tooLong();
         }
+
+        return self::fromMillimetres($mm);
+    }
+
+    /**
+     * @throws LengthNotReadable when the number is not on the grid of 25 nm
+     * @throws \RangeException when 64 bits do not hold it
+     */
+    public static function fromMillimetres(int|float $mm): self
+    {
+        $units = (float) $mm * self::PER_MM;
         if (abs($units - round($units)) > 1e-4) {
             throw LengthNotReadable::offGrid((string) $mm);
         }
 
-        return new self((int) round($units));
+        return new self(Rounding::Nearest->apply($units));
+    }
+
+    /** For results that are no finer than a tenth of a millimetre. */
+    public static function nearestTenth(float $mm): self
+    {
+        return new self(Rounding::Nearest->apply(round($mm * 10)) * intdiv(self::PER_MM, 10));
     }
 
     /** For results of roots and ratios, which the caller rounds by name. */

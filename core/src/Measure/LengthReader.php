@@ -37,7 +37,7 @@ final class LengthReader
     private function onGrid(BigRational $mm): ReadLength
     {
         $units = $mm->multipliedBy(Length::PER_MM)->simplified();
-        if ($units->abs()->isGreaterThan(50_000 * Length::PER_MM)) {
+        if ($units->abs()->isGreaterThan(Length::LONGEST_ENTERED_MM * Length::PER_MM)) {
             throw LengthNotReadable::tooLong();
         }
         $exact = $units->getDenominator()->isEqualTo(1);

@@ -11,12 +11,18 @@ enum Rounding
     case Down;
     case Up;
 
+    /** @throws \RangeException when the result is none that 64 bits hold: a cast would make something else of it in silence */
     public function apply(float $value): int
     {
-        return (int) match ($this) {
+        $whole = match ($this) {
             self::Nearest => round($value),
             self::Down => floor($value),
             self::Up => ceil($value),
         };
+        if (! (abs($whole) < PHP_INT_MAX)) {
+            throw new \RangeException("$value cannot be rounded to a whole number.");
+        }
+
+        return (int) $whole;
     }
 }

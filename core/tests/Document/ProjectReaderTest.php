@@ -44,7 +44,8 @@ final class ProjectReaderTest extends TestCase
         yield 'zero width' => ['document.reading_not_positive', fn (array $d): array => Sample::take($d, Sample::id('W', 1), 0, 70)];
         yield 'negative width' => ['document.reading_not_positive', fn (array $d): array => Sample::take($d, Sample::id('W', 1), -3, 70)];
         yield 'a lean of a metre' => ['document.lean_too_large', fn (array $d): array => Sample::take($d, Sample::id('P', 1), 1000, 70)];
-        yield 'off the grid' => ['document.length_off_grid', fn (array $d): array => $piece($d, 'depth', 1 / 3 + 300)];
+        yield 'longer than a house' => ['document.length_not_range', fn (array $d): array => $piece($d, 'depth', 50_001)];
+        yield 'off the grid' => ['document.length_not_grid', fn (array $d): array => $piece($d, 'depth', 1 / 3 + 300)];
         yield 'unknown edge' => ['document.choice_expected', fn (array $d): array => $piece($d, 'left', ['kind' => 'glue'])];
         yield 'unknown space' => ['document.space_unknown', fn (array $d): array => $piece($d, 'space', Sample::id('NOWHERE', 1))];
         yield 'unknown material' => ['document.material_unknown', fn (array $d): array => $piece($d, 'material', Sample::id('NONE', 1))];

@@ -21,6 +21,33 @@ final class LengthTest extends TestCase
         self::assertSame(4_000, Length::fromMillimetres(0.1)->units);
     }
 
+    public function test_only_what_is_entered_has_a_bound(): void
+    {
+        self::assertSame(50_000, Length::entered(50_000)->millimetres());
+        self::assertSame(70_710.7, Length::nearestTenth(hypot(50_000, 50_000))->millimetres());
+        self::assertSame(1_000_000_000, Length::fromMillimetres(1_000_000_000)->millimetres());
+        foreach ([50_000.025, -50_001, INF, NAN] as $mm) {
+            try {
+                Length::entered($mm);
+                self::fail("$mm was taken for a length.");
+            } catch (LengthNotReadable $e) {
+                self::assertSame('range', $e->reason);
+            }
+        }
+    }
+
+    public function test_what_64_bits_do_not_hold_is_said_and_not_made_something_else(): void
+    {
+        foreach ([fn () => Length::fromMillimetres(1e15), fn () => Length::nearestTenth(-1e30), fn () => Length::nearestTenth(NAN)] as $make) {
+            try {
+                $make();
+                self::fail('No length was expected.');
+            } catch (\RangeException $e) {
+                self::assertStringContainsString('cannot be rounded', $e->getMessage());
+            }
+        }
+    }
+
     public function test_a_thousand_sixty_fourths_do_not_drift(): void
     {
         $sum = Length::zero();

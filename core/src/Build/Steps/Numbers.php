@@ -73,7 +73,7 @@ final class Numbers
     public static function square(Length $width, Length $height): array
     {
         $diagonal = ShopSteps::diagonal($width, $height);
-        $push = Length::fromMillimetres(round($diagonal->units / 2 / max(1, $width->units), 1));
+        $push = Length::nearestTenth($diagonal->units / 2 / max(1, $width->units));
 
         return [Text::of('number.outside', width: $width, height: $height, diagonal: $diagonal), Text::of('number.push', push: $push, one: Length::fromMillimetres(1))];
     }

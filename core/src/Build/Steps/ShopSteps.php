@@ -159,6 +159,6 @@ final readonly class ShopSteps
 
     public static function diagonal(Length $a, Length $b): Length
     {
-        return Length::fromMillimetres(round(hypot($a->units / Length::PER_MM, $b->units / Length::PER_MM), 1));
+        return Length::nearestTenth(hypot($a->units, $b->units) / Length::PER_MM);
     }
 }

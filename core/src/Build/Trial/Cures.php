@@ -38,7 +38,7 @@ final class Cures
     {
         [$a, $b, $w] = [$first->units / Length::PER_MM, $second->units / Length::PER_MM, $width->units / Length::PER_MM];
 
-        return Length::fromMillimetres(round(($a * $a - $b * $b) / (4 * $w), 1));
+        return Length::nearestTenth(($a * $a - $b * $b) / (4 * $w));
     }
 
     /** @return list<Text> */
@@ -102,7 +102,7 @@ final class Cures
         if (count($read) > 1 && $lean->absolute()->isGreaterThan($trial->kind->limit())) {
             // Wider at the head beside its left edge, it leans to the right: its right side is too low.
             $isRight = $trial->left !== $lean->isNegative();
-            $pack = Length::fromMillimetres(round($lean->absolute()->units / Length::PER_MM * $trial->width->units / max(1, $trial->height->units), 1));
+            $pack = Length::nearestTenth($lean->absolute()->units / Length::PER_MM * $trial->width->units / max(1, $trial->height->units));
 
             return [Text::of($isRight ? 'cure.pack_right' : 'cure.pack_left', lean: $lean->absolute(), by: $pack)];
         }

@@ -173,6 +173,6 @@ final readonly class JointBores
         $middle = $thickness->units / Length::PER_MM / 2 / tan(deg2rad(self::SLANT_DEG));
         $half = self::POCKET_MM / 2 / sin(deg2rad(self::SLANT_DEG));
 
-        return [Length::fromMillimetres(round($middle, 1)), Length::fromMillimetres(round($middle + $half, 1))];
+        return [Length::nearestTenth($middle), Length::nearestTenth($middle + $half)];
     }
 }
