@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests;
 
+use Incastro\Core\Document\DocumentRejected;
+use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\SideKind;
 use Incastro\Core\Document\SpaceKind;
@@ -49,6 +51,56 @@ final class AnyDocument
         }
 
         return $document;
+    }
+
+    /** What numbers of a document may be at most, at least, or by the way. */
+    private const EXTREMES = [0, 0.000025, 0.1, 1, -1, 12.7, 100, 300, -300, 600, 1000, 2000, 5000, 10_000, 19_999, 20_000, -20_000, 50_000];
+
+    /**
+     * The document with up to three of its numbers at an extreme that can still be read.
+     *
+     * @param  array<array-key, mixed>  $document
+     * @return array<array-key, mixed>
+     */
+    public static function atItsLimits(array $document): array
+    {
+        $numbers = self::numbers($document);
+        for ($i = mt_rand(1, 3); $i > 0; $i--) {
+            $tried = $document;
+            $at = &$tried;
+            foreach ($numbers[mt_rand(0, count($numbers) - 1)] as $key) {
+                $at = &$at[$key];
+            }
+            $at = self::EXTREMES[mt_rand(0, count(self::EXTREMES) - 1)];
+            unset($at);
+            try {
+                ProjectReader::read($tried);
+                $document = $tried;
+            } catch (DocumentRejected) {
+            }
+        }
+
+        return $document;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $value
+     * @param  list<int|string>  $path
+     * @return list<list<int|string>> where its numbers stand
+     */
+    private static function numbers(array $value, array $path = []): array
+    {
+        $numbers = [];
+        foreach ($value as $key => $item) {
+            $at = [...$path, $key];
+            match (true) {
+                is_array($item) => array_push($numbers, ...self::numbers($item, $at)),
+                is_int($item) || is_float($item) => $numbers[] = $at,
+                default => null,
+            };
+        }
+
+        return $numbers;
     }
 
     /** @return array<string, mixed> */

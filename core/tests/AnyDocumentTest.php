@@ -10,6 +10,7 @@ use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Planner;
 use Incastro\Core\Tests\Cut\LayoutVerifier;
+use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Memory\Remembering;
 use PHPUnit\Framework\TestCase;
 
@@ -51,6 +52,15 @@ final class AnyDocumentTest extends TestCase
             foreach ($site['doubt']['known'] as $known) {
                 self::assertGreaterThanOrEqual(0, $known['doubt'], $known['name']);
             }
+        });
+    }
+
+    public function test_any_document_at_its_limits_has_a_plan(): void
+    {
+        $this->limitTo(40)->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed): void {
+            mt_srand($seed);
+            $document = [AnyDocument::survey(...), AnyDocument::document(...), (new AnyPiece($seed))->document(...)][$seed % 3]();
+            self::assertSame('incastro-plan', json_decode(Planner::plan(AnyDocument::atItsLimits($document))->toJson(), true)['format']);
         });
     }
 
