@@ -9,6 +9,8 @@ use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Fit\Entry\Load;
+use Incastro\Core\Fit\Units\Unit;
+use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

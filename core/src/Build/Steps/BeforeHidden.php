@@ -7,6 +7,8 @@ namespace Incastro\Core\Build\Steps;
 use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Fit\Units\Unit;
+use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;

@@ -8,6 +8,8 @@ use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Fit\Units\Unit;
+use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

@@ -6,6 +6,7 @@ namespace Incastro\Core\Build\Steps;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Fit\Units\Unit;
 
 /**
  * In which order the panels of one assembly go together: what stands inside first, its fixed shelves, its outsides, what is

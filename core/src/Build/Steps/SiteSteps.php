@@ -10,6 +10,8 @@ use Incastro\Core\Cut\Machining\Screws;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Fit\Support;
+use Incastro\Core\Fit\Units\Unit;
+use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Amount;

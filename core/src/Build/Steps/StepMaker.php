@@ -11,6 +11,7 @@ use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\Units\Units;
 use Incastro\Core\Measure\Text;
 
 /** Makes the steps of a project from its pieces, its methods and its rooms. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Build\Steps;
+namespace Incastro\Core\Fit\Units;
 
 use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Design\JointKind;
