@@ -54,7 +54,7 @@ final readonly class HandoverLines
         $tins = array_map(fn (array $t): string => Language::say('  tin: ').implode(', ', array_unique(array_filter([$t['name'], $t['colour'], $t['sheen'], $t['batch'] === null ? null : Language::say('batch {0}', $t['batch']), $t['at'] === null ? null : substr($t['at'], 0, 10)]))), $piece['tins']);
 
         return [
-            Language::say('{0}, {1}: wide × high × deep {2}, {3} parts, ', $piece['name'], $piece['space'], $size, $piece['parts']).$this->words->amount($piece['kg']),
+            Language::say('{0}, {1}: wide × high × deep {2}, {3} parts, ', $piece['name'], $piece['space'], $size, $piece['parts']).Language::say('{0} empty', $this->words->amount($piece['kg'])),
             Language::say('  of ').implode(', ', $piece['materials']).($piece['glued'] ? Language::say('; glued') : Language::say('; not glued, it comes apart')),
             "  $said",
             ...$tins,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Design\Weight;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ThingKind;
@@ -21,6 +22,7 @@ use Incastro\Core\Fit\Entry\Verdict;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
+use Incastro\Core\Planning\Planning;
 
 /**
  * Whether each box of a piece goes in: along the way in, carried level, and in section, raised and slid to its place. A search, so it
@@ -43,16 +45,18 @@ final class CarryIn
      */
     public static function of(array $document, string $pieceId): array
     {
-        $placed = Planner::fitted($document, $pieceId);
-        if ($placed === null) {
+        $planning = new Planning($document);
+        $piece = $planning->project->pieces[$pieceId] ?? throw new \OutOfBoundsException("No piece by that id: $pieceId.");
+        $built = $planning->pieces()[$piece->id] ?? null;
+        if ($built === null) {
             return [];
         }
-        [$project, $piece, $room, $design, $fit] = $placed;
+        [$project, $room, $design, $fit] = [$built->project, $built->room, $built->design, $built->fit];
         $rooms = array_filter($project->wayIn, fn (WaySegment $s): bool => $s->kind === WayKind::Room);
         $last = end($rooms);
         $standing = new Standing($room, $fit->box, $last === false ? null : (float) $last->height->millimetres());
 
-        return array_map(fn (Load $load): array => self::load($project, $piece, $load, $standing), (new Loads($project->stock))->of($design, $fit));
+        return array_map(fn (Load $load): array => self::load($project, $piece, $load, $standing), (new Loads(new Weight($project->stock)))->of($design, $fit));
     }
 
     /** @return array<string, mixed> */

@@ -13,6 +13,7 @@ use Incastro\Core\Cut\Placement;
 use Incastro\Core\Cut\PlaceRefused;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Planning\Planning;
 
 /** Looks for better layouts than the plan's, outside of planning. Bounded by a count; the same call gives the same answer. */
 final class LayoutSearch
@@ -29,7 +30,7 @@ final class LayoutSearch
     public static function improve(array $document, int $effort, int $seed, \Closure $offer): array
     {
         $project = ProjectReader::read($document);
-        $cutting = Planner::cutting($document);
+        $cutting = (new Planning($document))->cutting();
         $found = $cutting->own;
         $materials = count($found);
         $say = function (float $share) use (&$found, $cutting, $offer): bool {
@@ -67,7 +68,7 @@ final class LayoutSearch
      */
     public static function byHand(array $document, string $material, array $place): array
     {
-        $cutting = Planner::cutting($document);
+        $cutting = (new Planning($document))->cutting();
         $now = $cutting->own[$material] ?? throw new PlaceRefused('no_part', $place['part']);
         $project = ProjectReader::read($document);
         // Begun sheets come first in the plan, and nothing is put on them or taken off.

@@ -11,6 +11,7 @@ use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Spacing;
 use Incastro\Core\Design\Taken;
+use Incastro\Core\Design\Weight;
 use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Project;
@@ -58,7 +59,7 @@ final readonly class PieceWriter
             'studs' => (object) $this->fit->box->studs,
             'hardware' => $this->hardware(),
             'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'before' => $f->decides?->before()->value], $this->held),
-            'totals' => (new Totals($this->fit->panels, $this->design, $this->project->stock))->written(),
+            'totals' => (new Totals($this->fit->panels, $this->design, new Weight($this->project->stock)))->written(),
         ];
     }
 

@@ -21,6 +21,7 @@ use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\Rework;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Planning\Planning;
 
 /**
  * Works a change through with what is cut already: what becomes of every piece that is not what the plan wants of it, what is cut anew
@@ -51,7 +52,7 @@ final readonly class Replanner
     private function __construct(private array $document)
     {
         $this->project = ProjectReader::read($document);
-        $this->cutting = Planner::cutting($document);
+        $this->cutting = (new Planning($document))->cutting();
         $this->plan = self::planned($document);
         $this->states = array_column($this->plan['parts'], 'state', 'id');
         $this->open = array_values(array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => $p->isCut && $p->isOpen()));
@@ -263,7 +264,7 @@ final readonly class Replanner
      */
     private function anew(array $document): array
     {
-        $after = Planner::cutting($document);
+        $after = (new Planning($document))->cutting();
         $before = array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => isset($this->states[Orders::partOf($p->item)]));
         $was = array_unique(array_map(fn (MadePiece $p): string => Orders::partOf($p->item), $before));
         $rows = [];

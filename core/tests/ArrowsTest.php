@@ -28,6 +28,7 @@ final class ArrowsTest extends TestCase
         'Dxf' => [],
         'History' => ['Measure', 'Document', 'Survey'],
         'Library' => ['Measure', 'Document', 'Csv'],
+        'Planning' => ['Measure', 'Memory', 'Findings', 'Document', 'Survey', 'Design', 'Fit', 'Cut', 'Checks', 'Build'],
         'Console' => ['Measure', 'Document', 'Cut'],
     ];
 

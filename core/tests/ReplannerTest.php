@@ -9,6 +9,7 @@ use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
 use Incastro\Core\Planner;
+use Incastro\Core\Planning\Planning;
 use Incastro\Core\Replanner;
 use Incastro\Core\Tests\Design\AnyPiece;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -208,7 +209,7 @@ final class ReplannerTest extends TestCase
     /** @param  array<string, mixed>  $document */
     private static function assertAddsUp(array $document): void
     {
-        foreach (Planner::cutting($document)->nested as $nested) {
+        foreach ((new Planning($document))->cutting()->nested as $nested) {
             foreach ($nested->sheets as $sheet) {
                 $account = Account::of($sheet, $nested->stock);
                 self::assertSame($account->sheet, $account->parts + $account->leftovers + $account->lost(), self::what($sheet));

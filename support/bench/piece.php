@@ -9,14 +9,12 @@ declare(strict_types=1);
 require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/WidePiece.php';
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Shopping\Shopper;
 use Incastro\Core\Build\Steps\StepMaker;
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Checker;
-use Incastro\Core\Cut\Machining\Boring;
 use Incastro\Core\Draw\AxonDrawer;
 use Incastro\Core\Planner;
+use Incastro\Core\Planning\Planning;
 
 foreach ([3, 6, 12, 18, 19] as $bays) {
     $document = WidePiece::of($bays);
@@ -31,10 +29,15 @@ foreach ([3, 6, 12, 18, 19] as $bays) {
     $parts = count($plan['parts']);
     printf("plan of a piece of %3d parts, layout accepted (%s): middle %4.0f ms, slowest %4.0f ms, %.2f ms a part (aim: 300 parts under 200 ms)\n",
         $parts, implode('+', array_map(fn (array $m): string => count($m['sheets']).($m['accepted'] ? '' : ' not kept'), $plan['cut'])), $took[4], $took[8], $took[4] / $parts);
-    [$project, $whole, $room, $design, $fit] = Planner::fitted($document, (string) array_key_first($document['pieces'])) ?? throw new LogicException('The bench piece has no width.');
-    $work = new PieceWork($project, $whole, $room, $design, $fit, Boring::of($design, $fit));
-    $cutting = Planner::cutting($document);
-    foreach (['shopping list' => fn (): mixed => (new Shopper($project))->list([$work], $cutting), 'order of work' => fn (): mixed => json_encode((new StepMaker($project))->make([$work], $cutting)), 'picture in the round' => fn (): mixed => json_encode(AxonDrawer::draw($fit->panels))] as $what => $do) {
+    $planning = new Planning($document);
+    $built = array_values($planning->pieces())[0];
+    $cutting = $planning->cutting();
+    $shown = [
+        'shopping list' => fn (): mixed => (new Shopper($planning->project))->list([$built], $cutting),
+        'order of work' => fn (): mixed => json_encode((new StepMaker($planning->project))->make([$built], $cutting)),
+        'picture in the round' => fn (): mixed => json_encode(AxonDrawer::draw($built->fit->panels)),
+    ];
+    foreach ($shown as $what => $do) {
         $took = [];
         for ($i = 0; $i < 5; $i++) {
             $began = hrtime(true);
@@ -44,11 +47,10 @@ foreach ([3, 6, 12, 18, 19] as $bays) {
         sort($took);
         printf("  its %s: middle %4.1f ms\n", $what, $took[2]);
     }
-    $built = new Built($project, $whole, $room, $fit, $design, Boring::of($design, $fit));
     $checks = [];
     for ($i = 0; $i < 9; $i++) {
         $began = hrtime(true);
-        (new Checker)->piece($built);
+        (new Checker)->piece($built, $cutting->drilling->in($built));
         $checks[] = (hrtime(true) - $began) / 1e6;
     }
     sort($checks);

@@ -8,13 +8,14 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** A board that the room and the design leave no size for cannot be cut; nothing is laid on a sheet for it. */
 final class BoardsHaveSize implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $none = array_filter($built->fit->panels, fn (Panel $p): bool => ! $p->length->value->isPositive() || ! $p->width->value->isPositive());
 

@@ -13,6 +13,7 @@ use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Turn;
@@ -29,7 +30,7 @@ final class CableWay implements Check
 
     private const PLUG_MM = 40;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
@@ -50,7 +51,7 @@ final class CableWay implements Check
         return $turn === null ? $room : $turn->block($room);
     }
 
-    private function isShut(Block $room, Built $built): bool
+    private function isShut(Block $room, PlacedPiece $built): bool
     {
         $backs = array_filter($built->fit->panels, fn (Panel $p): bool => $p->role === Role::Back && $p->solid->touches($room));
         foreach ($backs as $back) {

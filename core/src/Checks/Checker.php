@@ -58,6 +58,7 @@ use Incastro\Core\Checks\Strength\RunnersRated;
 use Incastro\Core\Checks\Strength\ShelfSags;
 use Incastro\Core\Checks\Strength\SlabsSag;
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ReadingKind;
 use Incastro\Core\Document\SideKind;
@@ -65,6 +66,7 @@ use Incastro\Core\Document\Space;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
 
@@ -83,15 +85,15 @@ final class Checker
     ];
 
     /** @return list<Finding> */
-    public function piece(Built $built): array
+    public function piece(PlacedPiece $built, Bored $bored): array
     {
-        return array_merge(...array_map(fn (string $rule): array => (new $rule)->of($built), self::RULES));
+        return array_merge(...array_map(fn (string $rule): array => (new $rule)->of($built, $bored), self::RULES));
     }
 
     /**
      * What shows only once all parts are laid on their sheets.
      *
-     * @param  list<Built>  $pieces
+     * @param  list<PlacedPiece>  $pieces
      * @return list<Finding>
      */
     public function cutting(Cutting $cutting, Project $project, array $pieces): array

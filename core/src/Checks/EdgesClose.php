@@ -12,6 +12,7 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\Limits;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Scribe;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -19,7 +20,7 @@ use Incastro\Core\Measure\Text;
 /** Each way of closing a gap has its limits (fieldbook §2). */
 final class EdgesClose implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->fit->edges as $edge) {
@@ -36,7 +37,7 @@ final class EdgesClose implements Check
     }
 
     /** @return list<Finding> what keeps a line from being followed, or a blank from reaching */
-    private function cutLine(EdgeFit $edge, Built $built): array
+    private function cutLine(EdgeFit $edge, PlacedPiece $built): array
     {
         $scribe = $edge->scribe;
         if ($scribe === null) {
@@ -54,7 +55,7 @@ final class EdgesClose implements Check
     }
 
     /** @return list<Finding> */
-    private function edge(EdgeFit $edge, Built $built): array
+    private function edge(EdgeFit $edge, PlacedPiece $built): array
     {
         $frame = $built->piece->methods->front === Front::FaceFrame;
 
@@ -70,7 +71,7 @@ final class EdgesClose implements Check
     }
 
     /** @return list<Finding> */
-    private function least(EdgeFit $edge, Built $built, string $code): array
+    private function least(EdgeFit $edge, PlacedPiece $built, string $code): array
     {
         $limit = $edge->kind === null ? null : Limits::of($edge->kind)->least;
 
@@ -78,14 +79,14 @@ final class EdgesClose implements Check
     }
 
     /** @return list<Finding> */
-    private function most(EdgeFit $edge, Built $built, string $code): array
+    private function most(EdgeFit $edge, PlacedPiece $built, string $code): array
     {
         $limit = $edge->kind === null ? null : Limits::of($edge->kind)->most;
 
         return $limit !== null && $edge->greatest()->isGreaterThan($limit) ? [$this->say($edge, $built, $code, Severity::Look, $edge->greatest(), $limit)] : [];
     }
 
-    private function say(EdgeFit $edge, Built $built, string $code, Severity $severity, ?Length $measured = null, ?Length $limit = null): Finding
+    private function say(EdgeFit $edge, PlacedPiece $built, string $code, Severity $severity, ?Length $measured = null, ?Length $limit = null): Finding
     {
         $side = Text::of("side.{$edge->name->value}");
         $text = $measured === null || $limit === null

@@ -8,6 +8,7 @@ use Incastro\Core\Document\Reading;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\ReadingName;
@@ -15,7 +16,7 @@ use Incastro\Core\Survey\ReadingName;
 /** The carcass with its tolerances must pass between the walls (fieldbook §2, budget). Names the reading that stops it. */
 final class GoesBetweenWalls implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $fit = $built->fit;
         $clear = $fit->box->clear->value;
@@ -33,9 +34,9 @@ final class GoesBetweenWalls implements Check
     }
 
     /** The reading behind the wall that is furthest in: the left one where it leans, else the right one. */
-    private static function stopper(Built $built): Text
+    private static function stopper(PlacedPiece $built): Text
     {
-        $box = $built->fit->box;
+        $box = $built->box;
         $point = $box->leastRight->thing === null && $box->greatestLeft->x->isGreaterThan(Length::zero()) && $box->greatestLeft->reading !== null
             ? $box->greatestLeft : $box->leastRight;
         if ($point->thing !== null) {

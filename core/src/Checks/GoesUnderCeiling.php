@@ -8,6 +8,7 @@ use Incastro\Core\Document\Face;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -16,9 +17,9 @@ final class GoesUnderCeiling implements Check
 {
     private const PLAY_MM = 5;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
-        $box = $built->fit->box;
+        $box = $built->box;
         // What stands under a slope is cut to it (Design\SlopeCut); only a level ceiling stops it.
         $ceiling = $box->limit === null
             ? $built->room->lowestOverhead($box->left, $box->right(), $built->piece->depth)

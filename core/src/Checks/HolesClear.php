@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks;
 
 use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\Clash;
 use Incastro\Core\Cut\Machining\ClashKind;
 use Incastro\Core\Cut\Machining\Spot;
@@ -13,19 +14,20 @@ use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
 /** Holes that meet others, a recess or a board, leave their board or come out of it, after all that could be moved was moved. One finding for each two boards. */
-final class HolesClear implements Check
+final class HolesClear implements DrillingCheck
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built, Bored $bored): array
     {
         $names = [];
         foreach ($built->fit->panels as $panel) {
             $names[$panel->id] = $panel->name;
         }
         $findings = [];
-        foreach ($built->bored->clashes as $clash) {
+        foreach ($bored->clashes as $clash) {
             $pair = [$clash->board->id, $clash->bore->with ?? '', $clash->other instanceof Bore ? $clash->other->with ?? '' : ''];
             sort($pair);
             $findings[$clash->kind->value.implode(' ', $pair)] ??= $this->finding($clash, $names);

@@ -15,6 +15,7 @@ use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Fit\Passage;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -28,7 +29,7 @@ final class LetsThingsThrough implements Check
 {
     private const STRIP_MM = 50;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         $panels = $built->panels;
@@ -88,7 +89,7 @@ final class LetsThingsThrough implements Check
     }
 
     /** @return list<Finding> a drawer or a door cannot be notched round a thing and still move */
-    private function moverHits(Built $built, PlacedThing $placed): array
+    private function moverHits(PlacedPiece $built, PlacedThing $placed): array
     {
         if ($placed->thing->treatment === Treatment::TakeOff || ! $placed->isSolid()) {
             return [];
@@ -99,7 +100,7 @@ final class LetsThingsThrough implements Check
     }
 
     /** @return list<Finding> something fixed stands before what must be reached */
-    private function buried(Built $built, PlacedThing $placed): array
+    private function buried(PlacedPiece $built, PlacedThing $placed): array
     {
         if (! $placed->thing->rule()->mustReach || in_array($placed->thing->treatment, [Treatment::TakeOff, Treatment::BringForward, Treatment::CutThrough], true)) {
             return [];
@@ -120,7 +121,7 @@ final class LetsThingsThrough implements Check
     }
 
     /** @return list<Finding> behind wood the box of a socket or switch ends flush with the face it is seen in (fieldbook §5) */
-    private function boxComesForward(Built $built, PlacedThing $placed): array
+    private function boxComesForward(PlacedPiece $built, PlacedThing $placed): array
     {
         $isBox = in_array($placed->thing->kind, [ThingKind::Socket, ThingKind::DoubleSocket, ThingKind::Switch_, ThingKind::TwoWaySwitch], true);
         $by = null;

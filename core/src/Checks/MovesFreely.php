@@ -9,6 +9,7 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Fit\Motion\Motion;
 use Incastro\Core\Fit\Motion\MoverKind;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
@@ -19,7 +20,7 @@ final class MovesFreely implements Check
 {
     private const LEAST_DEG = ['hinged' => 85.0, 'lid' => 70.0, 'lift' => 70.0, 'drop' => 85.0, 'tilt' => 0.0];
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->fit->motions as $motion) {

@@ -7,12 +7,13 @@ namespace Incastro\Core\Checks;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
 /** A piece deeper than its niche stands proud of it: allowed, but said. */
 final class StaysInDepth implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $depth = $built->room->leastDepth();
         if ($depth === null || ! $built->piece->depth->isGreaterThan($depth)) {

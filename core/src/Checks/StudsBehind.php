@@ -10,6 +10,7 @@ use Incastro\Core\Document\WallKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -24,11 +25,11 @@ final class StudsBehind implements Check
 
     private const BITE_MM = 32;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $build = $built->room->space->build;
         $nailers = array_filter($built->fit->panels, fn (Panel $p): bool => $p->role === Role::Nailer && ! $p->turned);
-        $studs = $built->fit->box->studs;
+        $studs = $built->box->studs;
         if ($nailers === [] || $studs === [] || ! in_array($build->kind, [WallKind::WoodStud, WallKind::MetalStud, WallKind::PlasterOnLath], true)) {
             return [];
         }
@@ -43,7 +44,7 @@ final class StudsBehind implements Check
     }
 
     /** Through nailer, back and lining, and its bite. */
-    private function screw(Built $built, Panel $nailer): Length
+    private function screw(PlacedPiece $built, Panel $nailer): Length
     {
         $stack = $nailer->block->corner->y->plus($nailer->block->size->y);
 

@@ -10,6 +10,7 @@ use Incastro\Core\Document\Treatment;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\PlacedThing;
@@ -19,7 +20,7 @@ final class ThingsInTheWay implements Check
 {
     private const TOUCH_MM = 5;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->room->things as $placed) {
@@ -33,7 +34,7 @@ final class ThingsInTheWay implements Check
     }
 
     /** Nobody has said what becomes of something the piece would cover or meet. */
-    private function undecided(Built $built, PlacedThing $placed): ?Finding
+    private function undecided(PlacedPiece $built, PlacedThing $placed): ?Finding
     {
         // The box already dodges what nobody has decided on: it still touches it.
         if ($placed->thing->treatment !== null || ! self::meets($built, $placed, Length::fromMillimetres(self::TOUCH_MM))) {
@@ -49,7 +50,7 @@ final class ThingsInTheWay implements Check
      * It was to be left alone, and a board or what moves stands in it: what is free inside a box is clear of it. Sides, depth and height have
      * their own checks; a thing on the back is met in depth.
      */
-    private function entered(Built $built, PlacedThing $placed): ?Finding
+    private function entered(PlacedPiece $built, PlacedThing $placed): ?Finding
     {
         if ($placed->thing->treatment !== Treatment::KeepClear || $placed->thing->face !== Face::Back || ! self::meets($built, $placed, Length::zero()) || ! self::isStoodIn($built, $placed)) {
             return null;
@@ -59,7 +60,7 @@ final class ThingsInTheWay implements Check
             Text::of('thing.move_or_treat', thing: $placed->name()));
     }
 
-    private function tooNear(Built $built, PlacedThing $placed): ?Finding
+    private function tooNear(PlacedPiece $built, PlacedThing $placed): ?Finding
     {
         $away = $placed->thing->reach ?? Length::fromMillimetres($placed->thing->rule()->awayMm);
         if ($placed->thing->treatment !== Treatment::KeepAway || ! self::meets($built, $placed, $away)) {
@@ -70,7 +71,7 @@ final class ThingsInTheWay implements Check
             Text::of("thing.{$placed->thing->kind->value}.caution"));
     }
 
-    private static function isStoodIn(Built $built, PlacedThing $placed): bool
+    private static function isStoodIn(PlacedPiece $built, PlacedThing $placed): bool
     {
         foreach ($built->fit->panels as $panel) {
             if ($panel->block->overlaps($placed->block) && $panel->solid->touches($placed->block)) {
@@ -81,9 +82,9 @@ final class ThingsInTheWay implements Check
         return false;
     }
 
-    private static function meets(Built $built, PlacedThing $placed, Length $away): bool
+    private static function meets(PlacedPiece $built, PlacedThing $placed, Length $away): bool
     {
-        $box = $built->fit->box;
+        $box = $built->box;
 
         return $placed->meetsRun($box->left->minus($built->piece->left->setOff)->minus($away), $box->right()->plus($built->piece->right->setOff)->plus($away))
             && $placed->meetsHeights($box->floor->minus($away), $box->top()->plus($away))

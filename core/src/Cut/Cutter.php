@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut;
 
 use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Cut\Machining\Hand;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Project;
@@ -21,10 +22,10 @@ final readonly class Cutter
 
     /**
      * @param  list<Panel>  $panels
-     * @param  array<string, list<Bore>>  $bores  by panel
      */
-    public function cut(array $panels, array $bores = []): Cutting
+    public function cut(array $panels, Drilling $drilling = new Drilling): Cutting
     {
+        $bores = $drilling->byPart();
         $parts = array_map(fn (Panel $p): Part => $this->part($p, $bores[$p->id] ?? []), $panels);
         $hands = [];
         foreach ($parts as $part) {
@@ -54,7 +55,7 @@ final readonly class Cutter
             $all += $whole === null ? [] : [$id => $whole];
         }
 
-        return new Cutting($parts, $all, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands, $started);
+        return new Cutting($parts, $all, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands, $started, $drilling);
     }
 
     /** @param  list<Bore>  $bores */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Cut\Machining\Hand;
 use Incastro\Core\Measure\Length;
 
@@ -21,7 +22,7 @@ final readonly class Cutting
      * @param  array<string, Hand>  $hands  by part
      * @param  Started  $started  what lies on begun sheets
      */
-    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved, public array $lumber, public array $pairs, public array $hands, public Started $started)
+    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved, public array $lumber, public array $pairs, public array $hands, public Started $started, public Drilling $drilling)
     {
     }
 

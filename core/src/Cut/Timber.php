@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut;
 
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\StickSize;
 use Incastro\Core\Measure\Length;
@@ -26,7 +25,7 @@ final readonly class Timber
     {
         $sections = [];
         foreach ($parts as $part) {
-            if ($part->panel->bought && in_array($part->panel->role, [Role::Stud, Role::Board, Role::Trim], true)) {
+            if ($part->panel->boughtAs?->isByLength() === true) {
                 [$thickness, $width] = self::section($part->panel);
                 $sections["$thickness->units $width->units"][] = $part;
             }

@@ -9,7 +9,7 @@ use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\Material;
+use Incastro\Core\Design\Weight;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
@@ -18,7 +18,7 @@ final readonly class Totals
 {
     public int $parts;
 
-    /** Of the boards, g, to the nearest 100 g. */
+    /** Of all its boards and what is bought for them, nothing in it, g, to the nearest 100 g. */
     public int $grams;
 
     public int $joints;
@@ -33,22 +33,19 @@ final readonly class Totals
 
     /**
      * @param  list<Panel>  $panels
-     * @param  array<string, Material>  $stock
      */
-    public function __construct(array $panels, Design $design, array $stock)
+    public function __construct(array $panels, Design $design, Weight $weight)
     {
         $own = array_filter($panels, fn (Panel $p): bool => ! $p->bought);
         $this->parts = count($own);
-        $grams = 0.0;
         [$banded, $framed] = [Length::zero(), Length::zero()];
         foreach ($own as $panel) {
-            $grams += $panel->solid->litres() * $stock[$panel->material]->density;
             foreach ($panel->banded as $edge) {
                 $banded = $banded->plus(self::edge($panel, $edge));
             }
             $framed = in_array($panel->role, [Role::Stile, Role::Rail, Role::Mullion], true) ? $framed->plus($panel->length->value) : $framed;
         }
-        $this->grams = (int) (round($grams / 100) * 100);
+        $this->grams = (int) (round($weight->of(...$panels) * 10) * 100);
         $this->joints = count(array_filter($design->joints, fn ($j): bool => ! in_array($j->kind, [JointKind::Clears, JointKind::Rests, JointKind::Pins], true)));
         [$this->banded, $this->framed] = [$banded, $framed];
         $this->fixings = array_sum(array_map(fn (Hardware $h): int => in_array($h->name->key, ['hardware.screw', 'hardware.pocket_screw', 'hardware.dowel'], true) ? $h->count : 0, $design->hardware));

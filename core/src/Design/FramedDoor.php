@@ -68,7 +68,7 @@ final readonly class FramedDoor
         $at = $y->plus($this->cell->board->thickness->minus($thick)->half());
         $spans = [$sight($x), Span::of($at, $thick, Text::of('piece.board_thickness')), $sight($z)];
         $maker = (new Maker($this->bench, $this->cell->back, $this->cell->bay->id));
-        $panel = $glass || $wood || $thick->isLessThan($this->cell->back->thickness) ? $maker->bought("$id:panel", $glass ? Role::Glass : Role::DoorPart, $name, $spans, Axis::Z, Axis::Y)
+        $panel = $glass || $wood || $thick->isLessThan($this->cell->back->thickness) ? $maker->bought("$id:panel", $glass ? Role::Glass : Role::DoorPart, $name, $spans, Axis::Z, Axis::Y, $glass ? BoughtAs::Glass : BoughtAs::Panel)
             : $maker->face("$id:panel", Role::DoorPart, $name, $spans[0], $at, $spans[2]);
         foreach ([Axis::X, Axis::X, Axis::Z, Axis::Z] as $i => $axis) {
             $this->bench->groove($panel->id, $around[$i], $axis, $lap, $half);

@@ -61,6 +61,12 @@ final readonly class Maker
         return $this->put($id, $role, $name, [$x, $y, $this->thick($z)], Axis::Y, Axis::Z);
     }
 
+    /** A level board that closes a bay from above, banded in front. */
+    public function lid(string $id, Text $name, Span $x, Span $y, Length $z, ?string $closes): Panel
+    {
+        return $this->put($id, Role::Lid, $name, [$x, $y, $this->thick($z)], Axis::X, Axis::Z, ['front'], closes: $closes);
+    }
+
     /** Grain from the wall into the room, standing on edge. */
     public function cheek(string $id, Role $role, Text $name, Length $x, Span $y, Span $z, ?Side $hand = null): Panel
     {
@@ -72,9 +78,9 @@ final readonly class Maker
      *
      * @param  array{Span, Span, Span}  $spans
      */
-    public function bought(string $id, Role $role, Text $name, array $spans, Axis $long, Axis $thin): Panel
+    public function bought(string $id, Role $role, Text $name, array $spans, Axis $long, Axis $thin, BoughtAs $as = BoughtAs::Lumber): Panel
     {
-        return $this->put($id, $role, $name, $spans, $long, $thin, [], null, true);
+        return $this->put($id, $role, $name, $spans, $long, $thin, [], null, $as);
     }
 
     private function thick(Length $from): Span
@@ -86,7 +92,7 @@ final readonly class Maker
      * @param  array{Span, Span, Span}  $spans
      * @param  list<string>  $banded
      */
-    private function put(string $id, Role $role, Text $name, array $spans, Axis $long, Axis $thin, array $banded = [], ?Side $hand = null, bool $bought = false): Panel
+    private function put(string $id, Role $role, Text $name, array $spans, Axis $long, Axis $thin, array $banded = [], ?Side $hand = null, ?BoughtAs $as = null, ?string $closes = null): Panel
     {
         [$x, $y, $z] = $spans;
         $by = ['x' => $x, 'y' => $y, 'z' => $z];
@@ -94,6 +100,6 @@ final readonly class Maker
         $block = Block::of($x->from, $y->from, $z->from, $x->value(), $y->value(), $z->value());
 
         return $this->bench->put(new Panel($id, $this->bench->piece, $role, $name, $this->board->material, $by[$long->value]->size, $by[$wide]->size,
-            Prism::of($block, $thin), $long, $thin, $banded, $hand, false, $bought, [], $this->bay));
+            Prism::of($block, $thin), $long, $thin, $banded, $hand, false, $as, [], $this->bay, closes: $closes));
     }
 }

@@ -9,16 +9,20 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /**
  * One board of the piece at its finished size. `length` runs along the grain; `long` and `thin` are the axes of the run's
  * frame along the grain and through the board; `banded` names its banded edges (front, left, right, top, bottom as it stands
- * there); `quarter`: how its run is turned (Turn), 0 along the back wall. `solid` lies in the house, before what is `taken` out of it. The id derives from its owners and its role.
+ * there); `quarter`: how its run is turned (Turn), 0 along the back wall; `closes`: the bay under a lid. `solid` lies in the house, before what is `taken` out of it. The id derives from its owners and its role.
  */
 final readonly class Panel
 {
     public Block $block;
+
+    /** Not cut from a sheet. */
+    public bool $bought;
 
     /** Its run stands along a side wall. */
     public bool $turned;
@@ -41,21 +45,23 @@ final readonly class Panel
         public array $banded = [],
         public ?Side $hand = null,
         public bool $fitOnSite = false,
-        public bool $bought = false,
+        public ?BoughtAs $boughtAs = null,
         public array $taken = [],
         public ?string $bay = null,
         public int $quarter = 0,
+        public ?string $closes = null,
     ) {
         $this->block = $solid->bounds();
         $this->turned = $quarter !== 0;
+        $this->bought = $boughtAs !== null;
     }
 
     /** @param  list<Taken>  $taken */
     public function with(?Prism $solid = null, ?Figure $length = null, ?Figure $width = null, ?array $taken = null, ?bool $fitOnSite = null, ?int $quarter = null): self
     {
         return new self($this->id, $this->piece, $this->role, $this->name, $this->material, $length ?? $this->length, $width ?? $this->width,
-            $solid ?? $this->solid, $this->long, $this->thin, $this->banded, $this->hand, $fitOnSite ?? $this->fitOnSite, $this->bought,
-            $taken ?? $this->taken, $this->bay, $quarter ?? $this->quarter);
+            $solid ?? $this->solid, $this->long, $this->thin, $this->banded, $this->hand, $fitOnSite ?? $this->fitOnSite, $this->boughtAs,
+            $taken ?? $this->taken, $this->bay, $quarter ?? $this->quarter, $this->closes);
     }
 
     /** An axis of the run's frame as it lies in the house. */
@@ -65,6 +71,17 @@ final readonly class Panel
             ! $this->turned || $axis === Axis::Z => $axis,
             default => $axis === Axis::X ? Axis::Y : Axis::X,
         };
+    }
+
+    public function thickness(): Length
+    {
+        return $this->block->size->{$this->inHouse($this->thin)->value};
+    }
+
+    /** Cut from a sheet or from lumber, so that it can be painted. */
+    public function isWood(): bool
+    {
+        return $this->boughtAs === null || $this->boughtAs === BoughtAs::Lumber;
     }
 
     /** The axis across the grain. */

@@ -85,7 +85,7 @@ final readonly class Slabs
             $span = Span::of($from, $to->minus($from), Text::of('piece.over_bay'));
             $span = $isLast ? $span : $span->beforeLast($gap, Text::of('piece.lid_gap'));
             $id = "$band->id:lid_".($bays[$i] ?? $i);
-            $maker->level($id, Role::Lid, Text::of('part.lid', n: $i + 1), $span, $at, $z, ['front']);
+            $maker->lid($id, Text::of('part.lid', n: $i + 1), $span, $at, $z, $bays[$i] ?? null);
             $this->bench->join($id, "{$band->id}:hinge_strip", JointKind::Clears, Axis::Y, $gap);
             $this->bench->need($id, Text::of('hardware.lid_hinge'), $span->value()->isGreaterThan(Length::fromMillimetres(900)) ? 3 : 2);
             $this->bench->need($id, Text::of('hardware.lid_stay'), 1);

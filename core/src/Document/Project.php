@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Unit;
 
 /** A whole project as read: everything that `plan` may look at. */
@@ -48,5 +49,16 @@ final readonly class Project
         public array $rework = [],
         public array $loose = [],
     ) {
+    }
+
+    /** The person's own limit, else the usual one. */
+    public function limit(Limit $limit): float
+    {
+        return $this->limits[$limit->value] ?? $limit->usual();
+    }
+
+    public function lengthLimit(Limit $limit): Length
+    {
+        return Length::fromMillimetres($this->limit($limit));
     }
 }

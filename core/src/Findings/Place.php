@@ -11,6 +11,12 @@ final readonly class Place implements \JsonSerializable
     {
     }
 
+    /** At a bay, a band or the whole of a piece. */
+    public static function inPiece(string $id): self
+    {
+        return new self('piece', $id);
+    }
+
     /** @return array{stage: string, ref: string} */
     public function jsonSerialize(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
+use Incastro\Core\Design\BoughtAs;
 use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\PartName;
@@ -117,7 +118,7 @@ final readonly class EdgeParts
 
     private function trim(EdgeFit $edge, CaseFront $front): Panel
     {
-        return $this->strip($edge, $front, Role::Trim, 'trim', Cover::width($edge->greatest()), Cover::bearing(), Cover::bearing(), true);
+        return $this->strip($edge, $front, Role::Trim, 'trim', Cover::width($edge->greatest()), Cover::bearing(), Cover::bearing(), BoughtAs::Lumber);
     }
 
     private function projection(EdgeFit $edge): Figure
@@ -126,19 +127,19 @@ final readonly class EdgeParts
     }
 
     /** @param  Length  $over how far the strip reaches over the carcass */
-    private function strip(EdgeFit $edge, CaseFront $front, Role $role, string $name, Figure $width, Length $thickness, Length $over, bool $bought = false): Panel
+    private function strip(EdgeFit $edge, CaseFront $front, Role $role, string $name, Figure $width, Length $thickness, Length $over, ?BoughtAs $as = null): Panel
     {
         $side = $edge->side();
         $x = $side === Side::Left
             ? $front->x->from->plus($over)->minus($width->value)
             : $front->x->to()->minus($over);
         $face = $front->depth();
-        $block = Block::of($x, $bought ? $face : $face->minus($thickness), $front->z->from, $width->value, $thickness, $front->z->value());
+        $block = Block::of($x, $as !== null ? $face : $face->minus($thickness), $front->z->from, $width->value, $thickness, $front->z->value());
         $named = Text::of("part.{$name}_{$side->value}");
 
         return new Panel("$front->id:{$name}_{$side->value}", $this->piece->id, $role,
             PartName::in($named, $front->label), $front->board->material, $front->z->size, $width,
-            Prism::of($block, Axis::Y), Axis::Z, Axis::Y, [], $side, $edge->kind?->isScribed() === true, $bought);
+            Prism::of($block, Axis::Y), Axis::Z, Axis::Y, [], $side, $edge->kind?->isScribed() === true, $as);
     }
 
     private function reaching(EdgeFit $edge, Panel $panel): Prism

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Design;
+use Incastro\Core\Design\Weight;
 use Incastro\Core\Document\Material;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Workshop;
@@ -47,7 +48,7 @@ final readonly class Fitter
             self::tiltUp($piece, $box, $design), $supports,
             (new ScribeOrder($piece, $edges))->of($panels), Crown::of($piece, $room), $obstacles->passages,
             (new Stacks($piece, $room, $box, $design))->of($edges, $supports),
-            (new Motions($piece, $room, $box, $this->stock, $neighbours))->of($panels));
+            (new Motions($piece, $room, $box, new Weight($this->stock), $neighbours))->of($panels));
     }
 
     /** A box raised beside its base sweeps √(H² + D²) (fieldbook §8); the one that sweeps most counts. */

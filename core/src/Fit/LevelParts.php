@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
+use Incastro\Core\Design\BoughtAs;
 use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\PartName;
@@ -97,7 +98,7 @@ final readonly class LevelParts
         $block = Block::of($front->x->from, $isTrim ? $face : $face->minus($thickness), $front->z->to()->minus($over), $front->x->value(), $thickness, $width->value);
 
         return new Panel("$front->id:$name", $this->piece->id, $role, PartName::in(Text::of("part.$name"), $front->label), $front->board->material,
-            $front->x->size, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, ! $isTrim, $isTrim);
+            $front->x->size, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, ! $isTrim, $isTrim ? BoughtAs::Lumber : null);
     }
 
     /** A moulding before the base that covers the gap under it and bears on it. */
@@ -108,6 +109,6 @@ final readonly class LevelParts
         $block = Block::of($b->corner->x, $b->corner->y->plus($b->size->y), $b->corner->z->minus($edge->greatest()), $b->size->x, Cover::bearing(), $width->value);
 
         return new Panel("$rail->id:shoe", $this->piece->id, Role::Trim, Text::of('part.shoe'), $rail->material,
-            $rail->length, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, false, true);
+            $rail->length, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, false, BoughtAs::Lumber);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
+use Incastro\Core\Design\BoughtAs;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\EdgeKind;
@@ -76,7 +77,7 @@ final class SlabEdges
             if ($profile !== null && ! $isCovered) {
                 $width = Cover::width($profile->greatest());
                 $block = Block::of($b->corner->x, $this->box->rear->minus($profile->greatest()), $top, $b->size->x, $width->value, Cover::bearing());
-                $strips[] = new Panel("$slab->id:cover", $this->piece->id, Role::Trim, Text::of('part.cover'), $slab->material, $slab->length, $width, Prism::of($block, Axis::Z), Axis::X, Axis::Z, [], null, false, true);
+                $strips[] = new Panel("$slab->id:cover", $this->piece->id, Role::Trim, Text::of('part.cover'), $slab->material, $slab->length, $width, Prism::of($block, Axis::Z), Axis::X, Axis::Z, [], null, false, BoughtAs::Lumber);
             }
         }
 

@@ -19,6 +19,20 @@ final readonly class Support implements \JsonSerializable
     ) {
     }
 
+    /** Thinner than a card nobody packs: 0.3 mm. */
+    private const CARD = 12_000;
+
+    /** @return list<Length> how thick it is packed, at its rear, at its front, or both */
+    public function packs(): array
+    {
+        return array_values(array_filter([$this->shimRear, $this->shimFront], fn (Length $shim): bool => ! $shim->isLessThan(Length::ofUnits(self::CARD))));
+    }
+
+    public function isPacked(): bool
+    {
+        return $this->packs() !== [];
+    }
+
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Space;
 use Incastro\Core\Document\Workshop;
 use Incastro\Core\Measure\Unit;
@@ -22,6 +24,14 @@ final readonly class Surveyor
     {
         $this->stage = new Stage($memory);
         $this->instruments = new Instruments($workshop);
+    }
+
+    /** @return array<string, Room> by space */
+    public function rooms(Project $project): array
+    {
+        $meant = fn (Space $space): array => array_values(array_filter($project->pieces, fn (Piece $p): bool => $p->space === $space->id));
+
+        return array_map(fn (Space $space): Room => $this->survey($space, Need::of($meant($space), $space)), $project->spaces);
     }
 
     /** A piece that changes within the same heights asks nothing new of the walls: what was worked out of them is remembered. */

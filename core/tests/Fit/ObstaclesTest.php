@@ -13,7 +13,7 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Region;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Planner;
+use Incastro\Core\Planning\Planning;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
@@ -171,9 +171,9 @@ final class ObstaclesTest extends TestCase
      */
     public static function fitted(array $document): array
     {
-        [, , $room, , $fit] = Planner::fitted($document, Sample::PIECE) ?? throw new \LogicException('Nothing measured.');
+        $built = (new Planning($document))->pieces()[Sample::PIECE];
 
-        return [$fit, $room];
+        return [$built->fit, $built->room];
     }
 
     /**

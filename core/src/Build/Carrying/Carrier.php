@@ -4,14 +4,17 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Carrying;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\Step;
 use Incastro\Core\Build\Steps\StepKind;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Weight;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Fit\Entry\Load;
+use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Fit\Units\Carried;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Fit\Units\Units;
@@ -40,35 +43,37 @@ final readonly class Carrier
     {
     }
 
-    /** @param  list<PieceWork>  $works */
-    public function plan(array $works, Cutting $cutting, ShoppingList $buy, WorkPlan $steps): Carrying
+    /** @param  list<PlacedPiece>  $pieces */
+    public function plan(array $pieces, Cutting $cutting, ShoppingList $buy, WorkPlan $steps): Carrying
     {
-        $loads = array_merge(...array_map($this->loads(...), $works), ...[[]]);
+        $loads = array_merge(...array_map($this->loads(...), $pieces), ...[[]]);
         usort($loads, fn (array $a, array $b): int => $b['kg']->value <=> $a['kg']->value);
 
-        return new Carrying($loads, [...$this->sheets($cutting), ...$this->boards($cutting)], $this->project->workshop->carKg, self::delivery($buy, $steps), $this->apart($works, $steps));
+        return new Carrying($loads, [...$this->sheets($cutting), ...$this->boards($cutting)], $this->project->workshop->carKg, self::delivery($buy, $steps), $this->apart($pieces, $steps));
     }
 
     /** @return list<array<string, mixed>&array{kg: Amount}> */
-    private function loads(PieceWork $work): array
+    private function loads(PlacedPiece $built): array
     {
         $loads = [];
-        foreach (Units::of($work) as $unit) {
-            $kg = $work->kg(...$unit->panels);
+        $units = Units::of($built->design, $built->fit);
+        $carried = new Carried($units);
+        foreach ($units as $unit) {
+            $kg = $built->weight->of(...$carried->panels($unit));
             $longest = max(array_map(fn (Axis $a): int => $unit->extent($a)->units, Axis::cases())) / Length::PER_MM;
-            if ($unit->kind === UnitKind::Mover || ($kg < self::LEAST_KG && $longest < self::LEAST_MM)) {
+            if ($unit->kind === UnitKind::Mover || $carried->carcassOf($unit) !== null || ($kg < self::LEAST_KG && $longest < self::LEAST_MM)) {
                 continue;
             }
             $people = Load::peopleFor($kg);
             $isHigh = $unit->bottom()->units / Length::PER_MM > self::SHOULDER_MM && $kg > self::HIGH_KG;
             $loads[] = [
-                'piece' => $work->piece->id, 'name' => match ($unit->kind) {
-                    UnitKind::Carcass => Text::of('carry.carcass', what: $unit->name($work->piece)),
-                    UnitKind::Base => Text::of('carry.base', what: $unit->name($work->piece)),
+                'piece' => $built->piece->id, 'name' => match ($unit->kind) {
+                    UnitKind::Carcass => Text::of('carry.carcass', what: $unit->name($built->piece)),
+                    UnitKind::Base => Text::of('carry.base', what: $unit->name($built->piece)),
                     default => $unit->panels[0]->name,
                 },
-                'parts' => $unit->ids(), 'size' => array_map(fn (Axis $a): Length => $unit->extent($a), Axis::cases()), 'kg' => new Amount($kg, AmountUnit::Kilogram), 'people' => $people,
-                'says' => [...$this->advice($work, $unit, $kg, $people), ...($isHigh ? [Text::of('carry.high')] : [])],
+                'parts' => array_map(fn (Panel $p): string => $p->id, $carried->panels($unit)), 'size' => array_map(fn (Axis $a): Length => $unit->extent($a), Axis::cases()), 'kg' => new Amount($kg, AmountUnit::Kilogram), 'people' => $people,
+                'says' => [...$this->advice($built, $unit, $kg, $people), ...($isHigh ? [Text::of('carry.high')] : [])],
             ];
         }
 
@@ -76,13 +81,13 @@ final readonly class Carrier
     }
 
     /** @return list<Text> what to do where there are too few hands */
-    private function advice(PieceWork $work, Unit $unit, float $kg, int $people): array
+    private function advice(PlacedPiece $built, Unit $unit, float $kg, int $people): array
     {
         $hands = $this->project->make->hands;
         if ($people <= $hands) {
             return [];
         }
-        $heaviest = max(array_map($work->kg(...), $unit->panels));
+        $heaviest = max(array_map($built->weight->of(...), $unit->panels));
 
         return count($unit->panels) > 1
             ? [Text::of('carry.leave', hands: $hands, heaviest: new Amount($heaviest, AmountUnit::Kilogram))]
@@ -120,7 +125,7 @@ final readonly class Carrier
                 $key = "$thickness->units $width->units {$stick->kind->id}";
                 $goods[$key] = [
                     'name' => Text::of('buy.board', name: $parts[0]->panel->name, thickness: $thickness, width: $width, long: $stick->kind->name), 'count' => 1 + ($goods[$key]['count'] ?? 0),
-                    'kg' => $thickness->units / Length::PER_MM * $width->units / Length::PER_MM * $stick->kind->length / Length::PER_MM * PieceWork::LUMBER_DENSITY / 1e9,
+                    'kg' => $thickness->units / Length::PER_MM * $width->units / Length::PER_MM * $stick->kind->length / Length::PER_MM * Weight::LUMBER_DENSITY / 1e9,
                     'length' => Length::ofUnits($stick->kind->length), 'width' => $width, 'fits' => $this->project->workshop->fitsCar(Length::ofUnits($stick->kind->length), $width),
                 ];
             }
@@ -147,10 +152,10 @@ final readonly class Carrier
     }
 
     /**
-     * @param  list<PieceWork>  $works
+     * @param  list<PlacedPiece>  $pieces
      * @return list<array{title: Text, parts: list<string>}> the last that went on comes off first
      */
-    private function apart(array $works, WorkPlan $steps): array
+    private function apart(array $pieces, WorkPlan $steps): array
     {
         $kinds = [StepKind::Shelves, StepKind::Drawers, StepKind::Doors, StepKind::Lids, StepKind::Slats, StepKind::Trim, StepKind::Filler, StepKind::Top, StepKind::SiteFrame, StepKind::Fix, StepKind::Join, StepKind::Stand, StepKind::SetBase];
         $apart = [];
@@ -160,7 +165,7 @@ final readonly class Carrier
             }
         }
         $caulked = array_filter($steps->steps, fn (Step $s): bool => $s->kind === StepKind::Caulk);
-        $last = array_map(fn (PieceWork $w): array => ['title' => Text::of($w->gluedJoints() === [] ? 'apart.dry' : 'apart.glued', piece: $w->piece->name), 'parts' => array_keys($w->panels)], $works);
+        $last = array_map(fn (PlacedPiece $p): array => ['title' => Text::of($p->gluedJoints() === [] ? 'apart.dry' : 'apart.glued', piece: $p->piece->name), 'parts' => array_keys($p->panels)], $pieces);
 
         return [...array_values(array_map(fn (Step $s): array => ['title' => Text::of('apart.caulk', ...$s->title->args), 'parts' => []], $caulked)), ...$apart, ...$last];
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Handover;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Shopping\FinishNeeds;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\CareDone;
@@ -18,6 +17,7 @@ use Incastro\Core\Document\Picture;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\StoredThing;
 use Incastro\Core\Document\TinUsed;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
@@ -31,8 +31,8 @@ final readonly class Handover implements \JsonSerializable
 {
     private Log $log;
 
-    /** @param  list<PieceWork>  $works */
-    public function __construct(private Project $project, private array $works)
+    /** @param  list<PlacedPiece>  $pieces */
+    public function __construct(private Project $project, private array $pieces)
     {
         $this->log = $project->log;
     }
@@ -44,11 +44,11 @@ final readonly class Handover implements \JsonSerializable
 
         return [
             'handed' => $handed === null ? null : ['at' => $handed->at, 'to' => $handed->to, 'text' => $handed->text],
-            'pieces' => array_map($this->piece(...), $this->works),
+            'pieces' => array_map($this->piece(...), $this->pieces),
             'hidden' => $this->hidden(),
             'choices' => $this->choices(),
             'mistakes' => array_map(fn (Mistake $m): array => ['about' => $m->about, 'text' => $m->text, 'cause' => $m->cause, 'minutes' => $m->minutes, 'at' => $m->at], $this->log->all(Mistake::class)),
-            'stored' => array_merge(...array_map($this->stored(...), $this->works), ...[[]]),
+            'stored' => array_merge(...array_map($this->stored(...), $this->pieces), ...[[]]),
             'care' => $this->care(),
         ];
     }
@@ -61,27 +61,27 @@ final readonly class Handover implements \JsonSerializable
     }
 
     /** @return array<string, mixed> */
-    private function piece(PieceWork $work): array
+    private function piece(PlacedPiece $built): array
     {
-        $boards = array_map(fn (Panel $p): string => $p->bought ? '' : $this->project->stock[$p->material]->name, $work->fit->panels);
-        $piece = $work->piece;
+        $boards = array_map(fn (Panel $p): string => $p->bought ? '' : $this->project->stock[$p->material]->name, $built->fit->panels);
+        $piece = $built->piece;
 
         return [
-            'id' => $piece->id, 'name' => $piece->name, 'space' => $work->room->space->name,
-            'width' => self::extent($work, Axis::X), 'height' => self::extent($work, Axis::Z), 'depth' => self::extent($work, Axis::Y),
-            'materials' => array_values(array_unique(array_filter($boards))), 'parts' => count($work->fit->panels), 'kg' => new Amount($work->kg(...$work->fit->panels), AmountUnit::Kilogram),
+            'id' => $piece->id, 'name' => $piece->name, 'space' => $built->room->space->name,
+            'width' => self::extent($built, Axis::X), 'height' => self::extent($built, Axis::Z), 'depth' => self::extent($built, Axis::Y),
+            'materials' => array_values(array_unique(array_filter($boards))), 'parts' => count($built->fit->panels), 'kg' => new Amount($built->weight->of(...$built->fit->panels), AmountUnit::Kilogram),
             'finish' => $piece->finish->kind->value, 'coats' => FinishNeeds::coats($piece), 'colour' => $piece->finish->colour, 'sheen' => $piece->finish->sheen,
             'tins' => array_values(array_map(fn (TinUsed $t): array => ['name' => $t->name, 'colour' => $t->colour, 'sheen' => $t->sheen, 'batch' => $t->batch, 'at' => $t->at],
                 array_filter($this->log->all(TinUsed::class), fn (TinUsed $t): bool => $t->piece === $piece->id))),
             'glued' => $piece->methods->glue,
-            'wall_screws' => array_map(fn (WallScrew $s): array => ['part' => $s->board->name, 'x' => $s->x, 'z' => $s->z], $work->wallScrews),
+            'wall_screws' => array_map(fn (WallScrew $s): array => ['part' => $s->board->name, 'x' => $s->x, 'z' => $s->z], $built->wallScrews),
         ];
     }
 
     /** Over all its parts, as it stands in the house. */
-    private static function extent(PieceWork $work, Axis $axis): Length
+    private static function extent(PlacedPiece $built, Axis $axis): Length
     {
-        $blocks = array_map(fn (Panel $p): Block => $p->block, array_values($work->panels));
+        $blocks = array_map(fn (Panel $p): Block => $p->block, array_values($built->panels));
 
         return $blocks === [] ? Length::zero() : Length::greatest(...array_map(fn (Block $b): Length => $b->to($axis), $blocks))->minus(Length::least(...array_map(fn (Block $b): Length => $b->from($axis), $blocks)));
     }
@@ -104,17 +104,17 @@ final readonly class Handover implements \JsonSerializable
     /** A thing, studs of a room, a part or a piece by its name; null for what is no more, or for a step. */
     private function named(string $about): ?Text
     {
-        foreach ($this->works as $work) {
-            foreach ($work->room->things as $thing) {
+        foreach ($this->pieces as $built) {
+            foreach ($built->room->things as $thing) {
                 if ($thing->thing->id === $about) {
                     return $thing->name();
                 }
             }
-            if ($about === "studs:{$work->room->space->id}") {
-                return Text::of('handover.studs', space: $work->room->space->name);
+            if ($about === "studs:{$built->room->space->id}") {
+                return Text::of('handover.studs', space: $built->room->space->name);
             }
-            if (isset($work->panels[$about]) || $about === $work->piece->id) {
-                return isset($work->panels[$about]) ? $work->panels[$about]->name : Text::of('handover.piece', piece: $work->piece->name);
+            if (isset($built->panels[$about]) || $about === $built->piece->id) {
+                return isset($built->panels[$about]) ? $built->panels[$about]->name : Text::of('handover.piece', piece: $built->piece->name);
             }
         }
 
@@ -133,12 +133,12 @@ final readonly class Handover implements \JsonSerializable
     }
 
     /** @return list<array<string, mixed>> what is kept in each bay of a piece */
-    private function stored(PieceWork $work): array
+    private function stored(PlacedPiece $built): array
     {
         $bays = [];
-        foreach ($work->design->cells as $id => $cell) {
+        foreach ($built->design->cells as $id => $cell) {
             $things = array_filter($this->project->stored, fn (StoredThing $t): bool => $t->bay === (string) $id);
-            array_push($bays, ...($things === [] ? [] : [['bay' => (string) $id, 'label' => $cell->label, 'piece' => $work->piece->name, 'things' => array_values(array_map(fn (StoredThing $t): array => ['name' => $t->name, 'count' => $t->count], $things))]]));
+            array_push($bays, ...($things === [] ? [] : [['bay' => (string) $id, 'label' => $cell->label, 'piece' => $built->piece->name, 'things' => array_values(array_map(fn (StoredThing $t): array => ['name' => $t->name, 'count' => $t->count], $things))]]));
         }
 
         return $bays;
@@ -153,7 +153,7 @@ final readonly class Handover implements \JsonSerializable
         }
         $handed = substr((string) $this->handed()?->at, 0, 10) ?: null;
         $care = [];
-        foreach (array_merge(...array_map(CareOf::piece(...), $this->works), ...[[]]) as $each) {
+        foreach (array_merge(...array_map(CareOf::piece(...), $this->pieces), ...[[]]) as $each) {
             $care[$each->key] = ['key' => $each->key, 'text' => $each->text, 'months' => $each->months, 'last' => $last[$each->key] ?? null, 'due' => $each->due($last[$each->key] ?? $handed)];
         }
         uasort($care, fn (array $a, array $b): int => [$a['due'] ?? '9', $a['months']] <=> [$b['due'] ?? '9', $b['months']]);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Cut\Totals;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -18,10 +18,10 @@ final class BandingNeeds
     private const SPARE = 15;
 
     /** @return list<Need> */
-    public static function of(PieceWork $work, Unit $sold): array
+    public static function of(PlacedPiece $built, Unit $sold): array
     {
         $metres = $edges = [];
-        foreach ($work->fit->panels as $panel) {
+        foreach ($built->fit->panels as $panel) {
             foreach ($panel->bought ? [] : $panel->banded as $edge) {
                 $metres[$panel->material] = ($metres[$panel->material] ?? Length::zero())->plus(Totals::edge($panel, $edge));
                 $edges[$panel->material] = 1 + ($edges[$panel->material] ?? 0);
@@ -29,8 +29,8 @@ final class BandingNeeds
         }
         $needs = [];
         foreach ($metres as $material => $length) {
-            $needs[] = new Need(PurchaseGroup::Banding, "banding $material", Text::of('buy.banding', material: $work->project->stock[$material]->name), Amount::metres($length),
-                [Text::of('buy.sum_banding', n: $edges[$material], metres: Amount::metres($length), piece: $work->piece->name)], $sold === Unit::Inch ? [7.62, 15.24] : [5.0, 10.0, 50.0], self::SPARE);
+            $needs[] = new Need(PurchaseGroup::Banding, "banding $material", Text::of('buy.banding', material: $built->project->stock[$material]->name), Amount::metres($length),
+                [Text::of('buy.sum_banding', n: $edges[$material], metres: Amount::metres($length), piece: $built->piece->name)], $sold === Unit::Inch ? [7.62, 15.24] : [5.0, 10.0, 50.0], self::SPARE);
         }
 
         return $needs;

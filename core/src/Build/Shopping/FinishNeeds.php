@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FinishKind;
 use Incastro\Core\Document\Piece;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;
 use Incastro\Core\Measure\Length;
@@ -32,19 +33,19 @@ final readonly class FinishNeeds
     /** ml of filler over one screw head: our own figure. */
     private const HEAD_L = 0.0004;
 
-    public function __construct(private PieceWork $work, private Unit $sold)
+    public function __construct(private PlacedPiece $built, private Unit $sold, private Bored $bored)
     {
     }
 
     /** @return list<Need> */
     public function of(): array
     {
-        $finish = $this->work->piece->finish;
+        $finish = $this->built->piece->finish;
         if ($finish->kind === FinishKind::None) {
             return [];
         }
         $area = $this->area();
-        $coats = self::coats($this->work->piece);
+        $coats = self::coats($this->built->piece);
         $name = Text::of($finish->colour === null ? "buy.{$finish->kind->value}" : "buy.{$finish->kind->value}_of", colour: implode(', ', array_filter([$finish->colour, $finish->sheen])));
 
         return [
@@ -65,9 +66,9 @@ final readonly class FinishNeeds
     private function area(): float
     {
         $m2 = 0.0;
-        foreach ($this->work->fit->panels as $panel) {
-            if ($this->work->isFinished($panel)) {
-                $thick = PieceWork::thickness($panel)->units / Length::PER_MM;
+        foreach ($this->built->fit->panels as $panel) {
+            if ($this->built->isFinished($panel)) {
+                $thick = $panel->thickness()->units / Length::PER_MM;
                 $face = $panel->solid->litres() / $thick;
                 $edges = 2 * ($panel->length->value->units + $panel->width->value->units) / Length::PER_MM * $thick / 1e6;
                 $m2 += $face * ($panel->role === Role::Back ? 1 : 2) + $edges;
@@ -81,7 +82,7 @@ final readonly class FinishNeeds
     private function coating(string $kind, string $key, Text $name, float $m2, int $coats, array $substitutes): Need
     {
         $litres = new Amount($m2 * $coats / self::COVERS[$kind], AmountUnit::Litre);
-        $sum = Text::of('buy.sum_coats', area: new Amount($m2, AmountUnit::SquareMetre), coats: $coats, covers: new Amount(self::COVERS[$kind], AmountUnit::SquareMetre), gallon: new Amount(self::COVERS[$kind] * 3.785411784, AmountUnit::SquareMetre), litres: $litres, piece: $this->work->piece->name);
+        $sum = Text::of('buy.sum_coats', area: new Amount($m2, AmountUnit::SquareMetre), coats: $coats, covers: new Amount(self::COVERS[$kind], AmountUnit::SquareMetre), gallon: new Amount(self::COVERS[$kind] * 3.785411784, AmountUnit::SquareMetre), litres: $litres, piece: $this->built->piece->name);
 
         return new Need(PurchaseGroup::Finish, trim($key), $name, $litres, [$sum], $this->sold === Unit::Inch ? [0.946, 3.785] : [0.75, 2.5, 5.0], 10, $substitutes);
     }
@@ -95,17 +96,17 @@ final readonly class FinishNeeds
         $between = new Amount(self::SHEET_BETWEEN_M2, AmountUnit::SquareMetre);
 
         return [
-            ...array_map(fn (int $grit): Need => $need($grit, $m2 / self::SHEET_BARE_M2, Text::of('buy.sum_bare', area: $area, each: $bare, piece: $this->work->piece->name)), [120, 180]),
-            ...($coats < 2 ? [] : [$need(240, $m2 * ($coats - 1) / self::SHEET_BETWEEN_M2, Text::of('buy.sum_between', area: $area, times: $coats - 1, each: $between, piece: $this->work->piece->name))]),
+            ...array_map(fn (int $grit): Need => $need($grit, $m2 / self::SHEET_BARE_M2, Text::of('buy.sum_bare', area: $area, each: $bare, piece: $this->built->piece->name)), [120, 180]),
+            ...($coats < 2 ? [] : [$need(240, $m2 * ($coats - 1) / self::SHEET_BETWEEN_M2, Text::of('buy.sum_between', area: $area, times: $coats - 1, each: $between, piece: $this->built->piece->name))]),
         ];
     }
 
     /** @return list<Need> over screw heads, under paint */
     private function filler(FinishKind $kind): array
     {
-        $heads = count($this->work->bores(BoreKind::Clearance));
+        $heads = count($this->bored->of(BoreKind::Clearance));
 
         return $kind !== FinishKind::Paint || $heads === 0 ? []
-            : [new Need(PurchaseGroup::Filling, 'filler', Text::of('buy.filler'), new Amount($heads * self::HEAD_L, AmountUnit::Litre), [Text::of('buy.sum_filler', n: $heads, piece: $this->work->piece->name)], [0.25, 0.5])];
+            : [new Need(PurchaseGroup::Filling, 'filler', Text::of('buy.filler'), new Amount($heads * self::HEAD_L, AmountUnit::Litre), [Text::of('buy.sum_filler', n: $heads, piece: $this->built->piece->name)], [0.25, 0.5])];
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Build\Caulking;
 use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Fit\EdgeFit;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;
 use Incastro\Core\Measure\Length;
@@ -25,20 +26,20 @@ final class GapNeeds
     private const CARTRIDGE_L = 0.31;
 
     /** @return list<Need> */
-    public static function of(PieceWork $work): array
+    public static function of(PlacedPiece $built): array
     {
         $litres = 0.0;
         $rod = Length::zero();
         $sum = [];
-        foreach ($work->caulked() as $edge) {
+        foreach (Caulking::edges($built) as $edge) {
             $litres += self::section($edge) * $edge->profile->length()->units / Length::PER_MM / 1e6;
-            $sum[] = Text::of('buy.sum_caulk', edge: Text::of("edge.{$edge->name->value}"), length: $edge->profile->length(), gap: $edge->kind === EdgeKind::Play ? self::mean($edge) : Length::fromMillimetres(self::BEAD_MM), piece: $work->piece->name);
+            $sum[] = Text::of('buy.sum_caulk', edge: Text::of("edge.{$edge->name->value}"), length: $edge->profile->length(), gap: $edge->kind === EdgeKind::Play ? self::mean($edge) : Length::fromMillimetres(self::BEAD_MM), piece: $built->piece->name);
             $rod = $edge->kind === EdgeKind::Play && self::mean($edge)->isGreaterThan(Length::fromMillimetres(self::NEAT_MM)) ? $rod->plus($edge->profile->length()) : $rod;
         }
 
         return [
             ...($litres > 0 ? [new Need(PurchaseGroup::Filling, 'caulk', Text::of('buy.caulk'), new Amount($litres, AmountUnit::Litre), $sum, [self::CARTRIDGE_L], 15, note: Text::of('buy.caulk_note'))] : []),
-            ...($rod->isPositive() ? [new Need(PurchaseGroup::Filling, 'backer_rod', Text::of('buy.backer_rod'), Amount::metres($rod), [Text::of('buy.sum_rod', metres: Amount::metres($rod), piece: $work->piece->name)], [10.0], 5)] : []),
+            ...($rod->isPositive() ? [new Need(PurchaseGroup::Filling, 'backer_rod', Text::of('buy.backer_rod'), Amount::metres($rod), [Text::of('buy.sum_rod', metres: Amount::metres($rod), piece: $built->piece->name)], [10.0], 5)] : []),
         ];
     }
 

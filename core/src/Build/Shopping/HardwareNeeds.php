@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -20,19 +20,19 @@ final class HardwareNeeds
     private const PACKS = ['hardware.shelf_pin' => [20.0, 50.0]];
 
     /** @return list<Need> */
-    public static function of(PieceWork $work): array
+    public static function of(PlacedPiece $built): array
     {
         $alike = [];
-        foreach ($work->design->hardware as $each) {
+        foreach ($built->design->hardware as $each) {
             if (! in_array($each->name->key, self::COUNTED_ELSEWHERE, true) && $each->count > 0) {
                 $key = self::key($each);
                 $alike[$key] = new Hardware($each->owner, $each->name, $each->count + ($alike[$key]->count ?? 0), $each->length);
             }
         }
-        $needs = array_map(fn (string $key, Hardware $each): Need => self::need($work, $key, $each), array_keys($alike), $alike);
-        foreach ($work->fit->panels as $panel) {
-            if ($panel->bought && ! PieceWork::isWood($panel)) {
-                $needs[] = self::ready($work, $panel);
+        $needs = array_map(fn (string $key, Hardware $each): Need => self::need($built, $key, $each), array_keys($alike), $alike);
+        foreach ($built->fit->panels as $panel) {
+            if ($panel->boughtAs?->isReady() === true) {
+                $needs[] = self::ready($built, $panel);
             }
         }
 
@@ -46,19 +46,19 @@ final class HardwareNeeds
         return implode(' ', [$each->name->key, ...array_values($args), ...($each->length === null ? [] : [$each->length->units])]);
     }
 
-    private static function need(PieceWork $work, string $key, Hardware $each): Need
+    private static function need(PlacedPiece $built, string $key, Hardware $each): Need
     {
         $name = $each->length === null ? $each->name : Text::of('buy.of_length', name: $each->name, length: $each->length);
 
-        return new Need(PurchaseGroup::Hardware, $key, $name, Amount::each($each->count), [Text::of('buy.sum_hardware', n: $each->count, piece: $work->piece->name)],
+        return new Need(PurchaseGroup::Hardware, $key, $name, Amount::each($each->count), [Text::of('buy.sum_hardware', n: $each->count, piece: $built->piece->name)],
             self::PACKS[$each->name->key] ?? [1.0], substitutes: self::substitutes($each));
     }
 
-    private static function ready(PieceWork $work, Panel $panel): Need
+    private static function ready(PlacedPiece $built, Panel $panel): Need
     {
         $name = Text::of('buy.ready', name: $panel->name, length: $panel->length->value, width: $panel->width->value);
 
-        return new Need(PurchaseGroup::Hardware, "ready {$panel->name->key} {$panel->length->value->units} {$panel->width->value->units}", $name, Amount::each(1), [Text::of('buy.sum_hardware', n: 1, piece: $work->piece->name)]);
+        return new Need(PurchaseGroup::Hardware, "ready {$panel->name->key} {$panel->length->value->units} {$panel->width->value->units}", $name, Amount::each(1), [Text::of('buy.sum_hardware', n: 1, piece: $built->piece->name)]);
     }
 
     /** @return list<Text> */

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Cut\Machining\Screws;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -26,67 +27,67 @@ final readonly class ScrewNeeds
     /** Less bite than this holds nothing: our own figure, two and a half times a 4 mm screw. */
     private const LEAST_BITE_MM = 10;
 
-    public function __construct(private Unit $sold)
+    public function __construct(private Unit $sold, private Bored $bored)
     {
     }
 
     /** @return list<Need> */
-    public function of(PieceWork $work): array
+    public function of(PlacedPiece $built): array
     {
-        return [...$this->screws($work, BoreKind::Clearance), ...$this->screws($work, BoreKind::PocketPoint), ...$this->dowels($work)];
+        return [...$this->screws($built, BoreKind::Clearance), ...$this->screws($built, BoreKind::PocketPoint), ...$this->dowels($built)];
     }
 
     /** @return list<Need> */
-    private function screws(PieceWork $work, BoreKind $kind): array
+    private function screws(PlacedPiece $built, BoreKind $kind): array
     {
         $byLength = [];
-        foreach ($work->bores($kind) as $bore) {
+        foreach ($this->bored->of($kind) as $bore) {
             if ($bore->screw !== null) {
                 $byLength[$bore->screw->units][] = $bore;
             }
         }
         ksort($byLength);
 
-        return array_map(fn (int $units, array $bores): Need => $this->need($work, $kind, Length::ofUnits($units), $bores), array_keys($byLength), $byLength);
+        return array_map(fn (int $units, array $bores): Need => $this->need($built, $kind, Length::ofUnits($units), $bores), array_keys($byLength), $byLength);
     }
 
     /** @param  non-empty-list<Bore>  $bores */
-    private function need(PieceWork $work, BoreKind $kind, Length $length, array $bores): Need
+    private function need(PlacedPiece $built, BoreKind $kind, Length $length, array $bores): Need
     {
         $name = $kind === BoreKind::PocketPoint ? 'buy.pocket_screw' : 'buy.screw';
-        [$thin, $thick] = [Length::least(...array_map(fn (Bore $b): Length => self::through($work, $b), $bores)), Length::greatest(...array_map(fn (Bore $b): Length => self::through($work, $b), $bores))];
+        [$thin, $thick] = [Length::least(...array_map(fn (Bore $b): Length => self::through($built, $b), $bores)), Length::greatest(...array_map(fn (Bore $b): Length => self::through($built, $b), $bores))];
 
         return new Need(PurchaseGroup::Screws, "$name $length->units", Text::of($name, length: $length), Amount::each(count($bores)),
-            [Text::of($thin->equals($thick) ? 'buy.sum_screws' : 'buy.sum_screws_between', n: count($bores), board: $thin, thickest: $thick, piece: $work->piece->name)],
-            self::PACKS, self::SPARE, $this->others($work, $kind, $length, $bores));
+            [Text::of($thin->equals($thick) ? 'buy.sum_screws' : 'buy.sum_screws_between', n: count($bores), board: $thin, thickest: $thick, piece: $built->piece->name)],
+            self::PACKS, self::SPARE, $this->others($built, $kind, $length, $bores));
     }
 
     /** The board the screw goes through first. */
-    private static function through(PieceWork $work, Bore $bore): Length
+    private static function through(PlacedPiece $built, Bore $bore): Length
     {
         $board = $bore->kind === BoreKind::PocketPoint ? ($bore->with ?? $bore->part) : $bore->part;
 
-        return PieceWork::thickness($work->panels[$board]);
+        return $built->panels[$board]->thickness();
     }
 
     /** The board it bites into, along the screw. */
-    private static function into(PieceWork $work, Bore $bore): Length
+    private static function into(PlacedPiece $built, Bore $bore): Length
     {
         $board = $bore->kind === BoreKind::PocketPoint ? $bore->part : ($bore->with ?? $bore->part);
 
-        return $work->panels[$board]->block->size->{$bore->into->value};
+        return $built->panels[$board]->block->size->{$bore->into->value};
     }
 
     /**
      * @param  non-empty-list<Bore>  $bores
      * @return list<Text>
      */
-    private function others(PieceWork $work, BoreKind $kind, Length $length, array $bores): array
+    private function others(PlacedPiece $built, BoreKind $kind, Length $length, array $bores): array
     {
         $screws = new Screws($this->sold);
         $sold = $kind === BoreKind::PocketPoint ? $screws->pocketLengths() : $screws->lengths();
-        $most = Length::least(...array_map(fn (Bore $b): Length => Screws::mostIn(self::through($work, $b)->plus(self::into($work, $b))), $bores));
-        $least = Length::greatest(...array_map(fn (Bore $b): Length => self::through($work, $b)->plus(Length::fromMillimetres(self::LEAST_BITE_MM)), $bores));
+        $most = Length::least(...array_map(fn (Bore $b): Length => Screws::mostIn(self::through($built, $b)->plus(self::into($built, $b))), $bores));
+        $least = Length::greatest(...array_map(fn (Bore $b): Length => self::through($built, $b)->plus(Length::fromMillimetres(self::LEAST_BITE_MM)), $bores));
         $shorter = array_values(array_filter($sold, fn (Length $l): bool => $l->isLessThan($length) && ! $l->isLessThan($least)));
         $longer = array_values(array_filter($sold, fn (Length $l): bool => $l->isGreaterThan($length)));
 
@@ -97,14 +98,14 @@ final readonly class ScrewNeeds
     }
 
     /** @return list<Need> each goes into two boards, so half of the holes */
-    private function dowels(PieceWork $work): array
+    private function dowels(PlacedPiece $built): array
     {
         $counts = [];
-        foreach ($work->bores(BoreKind::Dowel) as $bore) {
+        foreach ($this->bored->of(BoreKind::Dowel) as $bore) {
             $counts[$bore->diameter->units] = ($counts[$bore->diameter->units] ?? 0) + 1;
         }
 
         return array_map(fn (int $units, int $holes): Need => new Need(PurchaseGroup::Screws, "dowel $units", Text::of('buy.dowel', diameter: Length::ofUnits($units)), Amount::each(intdiv($holes, 2)),
-            [Text::of('buy.sum_dowels', holes: $holes, n: intdiv($holes, 2), piece: $work->piece->name)], self::PACKS, self::SPARE), array_keys($counts), $counts);
+            [Text::of('buy.sum_dowels', holes: $holes, n: intdiv($holes, 2), piece: $built->piece->name)], self::PACKS, self::SPARE), array_keys($counts), $counts);
     }
 }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ShopLine;
+use Incastro\Core\Fit\PlacedPiece;
 
 /** Makes the shopping list of a project: all its pieces are bought for together. */
 final readonly class Shopper
@@ -16,15 +17,15 @@ final readonly class Shopper
     {
     }
 
-    /** @param  list<PieceWork>  $works */
-    public function list(array $works, Cutting $cutting): ShoppingList
+    /** @param  list<PlacedPiece>  $pieces */
+    public function list(array $pieces, Cutting $cutting): ShoppingList
     {
         $bought = [];
         foreach ($this->project->log->bought as $fact) {
             $bought[$fact->line][] = $fact;
         }
         $needs = [];
-        foreach ([...(new StockNeeds($this->project))->of($cutting), ...array_merge(...array_map($this->ofPiece(...), $works), ...[[]])] as $need) {
+        foreach ([...(new StockNeeds($this->project))->of($cutting), ...array_merge(...array_map(fn (PlacedPiece $p): array => $this->ofPiece($p, $cutting->drilling->in($p)), $pieces), ...[[]])] as $need) {
             if ($need->amount->value <= 0) {
                 continue;
             }
@@ -39,19 +40,19 @@ final readonly class Shopper
     }
 
     /** @return list<Need> */
-    private function ofPiece(PieceWork $work): array
+    private function ofPiece(PlacedPiece $built, Bored $bored): array
     {
         $sold = $this->project->unit;
 
         return [
-            ...HardwareNeeds::of($work),
-            ...(new ScrewNeeds($sold))->of($work),
-            ...(new WallNeeds($sold))->of($work),
-            ...BandingNeeds::of($work, $sold),
-            ...GlueNeeds::of($work, $sold),
-            ...(new FinishNeeds($work, $sold))->of(),
-            ...GapNeeds::of($work),
-            ...SundryNeeds::of($work),
+            ...HardwareNeeds::of($built),
+            ...(new ScrewNeeds($sold, $bored))->of($built),
+            ...(new WallNeeds($sold))->of($built),
+            ...BandingNeeds::of($built, $sold),
+            ...GlueNeeds::of($built, $sold),
+            ...(new FinishNeeds($built, $sold, $bored))->of(),
+            ...GapNeeds::of($built),
+            ...SundryNeeds::of($built),
         ];
     }
 }

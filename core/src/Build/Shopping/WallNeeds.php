@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Cut\Machining\Screws;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\WallKind;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\Length;
@@ -35,63 +35,63 @@ final readonly class WallNeeds
     }
 
     /** @return list<Need> */
-    public function of(PieceWork $work): array
+    public function of(PlacedPiece $built): array
     {
         $screws = [];
-        foreach (self::fixings($work) as [$board, $count]) {
-            $length = $this->length($work, $board);
+        foreach (self::fixings($built) as [$board, $count]) {
+            $length = $this->length($built, $board);
             $screws[$length->units] = ($screws[$length->units] ?? 0) + $count;
         }
         $needs = [];
         foreach ($screws as $units => $count) {
             $length = Length::ofUnits($units);
             $needs[] = new Need(PurchaseGroup::WallFixings, "wall_screw $units", Text::of('buy.wall_screw', length: $length), Amount::each($count),
-                [Text::of(self::isFramed($work) ? 'buy.sum_stud_screws' : 'buy.sum_wall_screws', n: $count, lining: self::lining($work), bite: self::bite($work), piece: $work->piece->name)], self::PACKS, 10);
+                [Text::of(self::isFramed($built) ? 'buy.sum_stud_screws' : 'buy.sum_wall_screws', n: $count, lining: self::lining($built), bite: self::bite($built), piece: $built->piece->name)], self::PACKS, 10);
         }
         $plugs = array_sum($screws);
-        $plug = self::plug($work->room->space->build->kind);
+        $plug = self::plug($built->room->space->build->kind);
 
         return $plugs === 0 || $plug === null ? $needs
-            : [...$needs, new Need(PurchaseGroup::WallFixings, $plug, Text::of($plug), Amount::each($plugs), [Text::of('buy.sum_plugs', n: $plugs, piece: $work->piece->name)], self::PACKS, 10)];
+            : [...$needs, new Need(PurchaseGroup::WallFixings, $plug, Text::of($plug), Amount::each($plugs), [Text::of('buy.sum_plugs', n: $plugs, piece: $built->piece->name)], self::PACKS, 10)];
     }
 
     /** @return list<array{Panel, int}> how many in each board */
-    public static function fixings(PieceWork $work): array
+    public static function fixings(PlacedPiece $built): array
     {
-        if (self::isFramed($work)) {
+        if (self::isFramed($built)) {
             $counts = [];
-            foreach ($work->wallScrews as $screw) {
+            foreach ($built->wallScrews as $screw) {
                 $counts[$screw->board->id] = [$screw->board, 1 + ($counts[$screw->board->id][1] ?? 0)];
             }
 
             return array_values($counts);
         }
-        $boards = WallScrews::boards($work->fit);
+        $boards = WallScrews::boards($built->fit);
         $between = fn (Panel $p): int => max(0, $p->length->value->units - 2 * WallScrews::END_MM * Length::PER_MM);
 
         return array_map(fn (Panel $p): array => [$p, max(2, 1 + (int) ceil($between($p) / (self::PITCH_MM * Length::PER_MM)))], $boards);
     }
 
-    public function length(PieceWork $work, Panel $board): Length
+    public function length(PlacedPiece $built, Panel $board): Length
     {
-        $stack = PieceWork::thickness($board)->plus(Length::greatest(Length::zero(), $board->block->corner->y))->plus(self::lining($work))->plus(self::bite($work));
+        $stack = $board->thickness()->plus(Length::greatest(Length::zero(), $board->block->corner->y))->plus(self::lining($built))->plus(self::bite($built));
 
         return (new Screws($this->sold))->atLeast($stack);
     }
 
-    private static function lining(PieceWork $work): Length
+    private static function lining(PlacedPiece $built): Length
     {
-        return $work->room->space->build->lining ?? Length::zero();
+        return $built->room->space->build->lining ?? Length::zero();
     }
 
-    private static function bite(PieceWork $work): Length
+    private static function bite(PlacedPiece $built): Length
     {
-        return Length::fromMillimetres(self::isFramed($work) ? self::BITE_MM : self::PLUG_MM);
+        return Length::fromMillimetres(self::isFramed($built) ? self::BITE_MM : self::PLUG_MM);
     }
 
-    public static function isFramed(PieceWork $work): bool
+    public static function isFramed(PlacedPiece $built): bool
     {
-        return in_array($work->room->space->build->kind, [WallKind::WoodStud, WallKind::PlasterOnLath], true) && $work->wallScrews !== [];
+        return in_array($built->room->space->build->kind, [WallKind::WoodStud, WallKind::PlasterOnLath], true) && $built->wallScrews !== [];
     }
 
     private static function plug(WallKind $wall): ?string

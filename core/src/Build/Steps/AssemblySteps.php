@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Fit\Entry\Load;
+use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Fit\Units\Carried;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Geometry\Axis;
-use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** What is joined in the shop: bases, carcasses stage by stage, backs, frames, drawers and framed doors. */
@@ -29,12 +29,15 @@ final class AssemblySteps
     /** @var list<array{string, string, string}> joints that can be screwed in no order, and what is in the way */
     public array $blocked = [];
 
+    private readonly Carried $carried;
+
     /**
      * @param  list<Unit>  $units
      * @param  list<array{string, string, string}>  $hidden  see Hidden
      */
-    public function __construct(private readonly PieceWork $work, private readonly Draft $draft, private readonly array $units, private readonly array $hidden)
+    public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft, private readonly array $units, private readonly array $hidden)
     {
+        $this->carried = new Carried($units);
     }
 
     /** Tried dry before anything is glued or painted. */
@@ -42,7 +45,7 @@ final class AssemblySteps
     {
         foreach ($this->units as $unit) {
             if ($unit->kind === UnitKind::Carcass && count($unit->panels) > 2) {
-                $step = $this->draft->add(new Step("dry_fit:$unit->id", StepKind::DryFit, $this->work->piece->id, Text::of('step.dry_fit', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(),
+                $step = $this->draft->add(new Step("dry_fit:$unit->id", StepKind::DryFit, $this->built->piece->id, Text::of('step.dry_fit', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
                     numbers: Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), checks: [Text::of('check.dry_fit'), Text::of('check.diagonals')], amount: count($unit->panels), hands: $this->hands($unit)));
                 $this->draft->after($step, $unit->ids(), 'drilled');
                 foreach ($unit->ids() as $part) {
@@ -70,13 +73,13 @@ final class AssemblySteps
 
     public function kg(Unit $unit): float
     {
-        return $this->work->kg(...$unit->panels);
+        return $this->built->weight->of(...$this->carried->panels($unit));
     }
 
     /** Hours until glue lets it be moved. */
     public function strongAfter(): float
     {
-        return $this->work->piece->methods->glue ? self::STRONG_H : 0.0;
+        return $this->built->piece->methods->glue ? self::STRONG_H : 0.0;
     }
 
     /** The carcass a board is joined to the others of; null for what is in none. */
@@ -94,8 +97,8 @@ final class AssemblySteps
         };
         $joints = $this->joints(array_flip($unit->ids()), $unit->ids());
         $size = $kind === StepKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z);
-        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->work->piece->id, Text::of("step.$kind->value", piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
-            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->work, $joints)], checks: [Text::of('check.diagonals')], amount: count($unit->panels)));
+        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id, Text::of("step.$kind->value", piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
+            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->draft->drilling->in($this->built), $joints)], checks: [Text::of('check.diagonals')], amount: count($unit->panels)));
         $this->draft->after($step, $unit->ids(), 'bench');
         $this->done[$unit->id] = $step;
     }
@@ -111,7 +114,7 @@ final class AssemblySteps
             $ids = array_map(fn (Panel $p): string => $p->id, $panels);
             $placed += array_flip($ids);
             $step = $this->stage($unit, $i + 1, count($stages), $ids, $this->joints($placed, $ids), array_keys($placed));
-            $this->draft->graph->need($step, $last, $this->work->piece->methods->glue ? 'clamps' : 'stage', $this->work->piece->methods->glue ? self::CLAMPS_H : 0.0);
+            $this->draft->graph->need($step, $last, $this->built->piece->methods->glue ? 'clamps' : 'stage', $this->built->piece->methods->glue ? self::CLAMPS_H : 0.0);
             $last = $step;
         }
         $this->done[$unit->id] = $last ?? '';
@@ -125,16 +128,16 @@ final class AssemblySteps
      */
     private function stage(Unit $unit, int $n, int $of, array $new, array $joints, array $standing): string
     {
-        $roles = array_map(fn (string $id): Role => $this->work->panels[$id]->role, $new);
-        $bays = array_values(array_unique(array_filter(array_map(fn (string $id): ?string => $this->work->panels[$id]->bay, $new))));
+        $roles = array_map(fn (string $id): Role => $this->built->panels[$id]->role, $new);
+        $bays = array_values(array_unique(array_filter(array_map(fn (string $id): ?string => $this->built->panels[$id]->bay, $new))));
         $isLast = $n === $of;
         $hasShelves = in_array(Role::Shelf, $roles, true);
-        $step = $this->draft->add(new Step("assemble:$unit->id:$n", StepKind::Assemble, $this->work->piece->id,
-            Text::of($of === 1 ? 'step.assemble' : 'step.assemble_stage', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name, n: $n, of: $of),
+        $step = $this->draft->add(new Step("assemble:$unit->id:$n", StepKind::Assemble, $this->built->piece->id,
+            Text::of($of === 1 ? 'step.assemble' : 'step.assemble_stage', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name, n: $n, of: $of),
             $standing, places: $new,
-            numbers: [...($hasShelves ? Numbers::spacers($this->work, $bays) : []), ...Numbers::fasteners($this->work, $joints), ...($isLast ? Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)) : [])],
+            numbers: [...($hasShelves ? Numbers::spacers($this->built, $bays) : []), ...Numbers::fasteners($this->draft->drilling->in($this->built), $joints), ...($isLast ? Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)) : [])],
             checks: $isLast ? [Text::of('check.diagonals'), Text::of('check.twist')] : [Text::of('check.flush')],
-            amount: count($new) + count($joints) / 2, hands: min(2, max(1, $this->hands($unit))), cautions: $this->work->piece->methods->glue ? ['glue'] : []));
+            amount: count($new) + count($joints) / 2, hands: min(2, max(1, $this->hands($unit))), cautions: $this->built->piece->methods->glue ? ['glue'] : []));
         $this->draft->after($step, $new, 'bench');
 
         return $step;
@@ -172,7 +175,7 @@ final class AssemblySteps
     private function joints(array $placed, array $new): array
     {
         $made = [];
-        foreach ($this->work->design->joints as $joint) {
+        foreach ($this->built->design->joints as $joint) {
             $isHeld = ! in_array($joint->kind, [JointKind::Rests, JointKind::Pins, JointKind::Clears], true);
             if ($isHeld && isset($placed[$joint->first], $placed[$joint->second]) && (in_array($joint->first, $new, true) || in_array($joint->second, $new, true))) {
                 $made[] = [$joint->first, $joint->second];
@@ -187,14 +190,14 @@ final class AssemblySteps
     {
         $backs = [];
         foreach ($this->units as $other) {
-            if ($other->kind === UnitKind::Loose && $other->role() === Role::Back && $this->backed($other) === $unit) {
+            if ($this->carried->carcassOf($other) === $unit) {
                 $backs[] = $other->id;
             }
         }
         if ($backs === []) {
             return;
         }
-        $step = $this->draft->add(new Step("back:$unit->id", StepKind::Back, $this->work->piece->id, Text::of('step.back', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), [...$unit->ids(), ...$backs], places: $backs,
+        $step = $this->draft->add(new Step("back:$unit->id", StepKind::Back, $this->built->piece->id, Text::of('step.back', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), [...$unit->ids(), ...$backs], places: $backs,
             numbers: [...Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), Text::of('number.back_screws')], checks: [Text::of('check.diagonals'), Text::of('check.cables')], amount: count($backs)));
         $this->draft->after($step, $backs, 'bench');
         $this->draft->graph->need($step, $this->done[$unit->id], 'square_first');
@@ -202,24 +205,5 @@ final class AssemblySteps
         foreach ($backs as $back) {
             $this->done[$back] = $step;
         }
-    }
-
-    private function backed(Unit $loose): ?Unit
-    {
-        $best = null;
-        $most = 0;
-        foreach ($this->units as $unit) {
-            $touched = $unit->kind === UnitKind::Carcass ? $this->touched($loose, $unit) : 0;
-            [$best, $most] = $touched > $most ? [$unit, $touched] : [$best, $most];
-        }
-
-        return $best;
-    }
-
-    private function touched(Unit $loose, Unit $unit): int
-    {
-        $reach = $loose->panels[0]->block->grownBy(Length::fromMillimetres(1));
-
-        return count(array_filter($unit->panels, fn (Panel $p): bool => $p->block->overlaps($reach)));
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Fit\WallScrew;
@@ -20,7 +20,7 @@ final readonly class BeforeHidden
     private array $unitOf;
 
     /** @param  list<Unit>  $units */
-    public function __construct(private PieceWork $work, private Draft $draft, array $units, private SiteSteps $site)
+    public function __construct(private PlacedPiece $built, private Draft $draft, array $units, private SiteSteps $site)
     {
         $of = [];
         foreach ($units as $unit) {
@@ -43,7 +43,7 @@ final readonly class BeforeHidden
             }
             $joint = $a === $b ? $this->later($this->draft->placed[$h[0]] ?? '', $this->draft->placed[$h[1]] ?? '') : $this->later($this->placing($a), $this->placing($b));
             $cover = $by === $a || $by === $b ? ($this->draft->placed[$h[2]] ?? '') : ($a === $b && $by->kind === UnitKind::Loose ? ($this->draft->placed[$h[2]] ?? '') : $this->placing($by));
-            if ($joint !== $cover && ! $this->draft->graph->need($cover, $joint, 'hides', 0.0, part: $this->work->panels[$h[0]]->name)) {
+            if ($joint !== $cover && ! $this->draft->graph->need($cover, $joint, 'hides', 0.0, part: $this->built->panels[$h[0]]->name)) {
                 $blocked[] = $h;
             }
         }
@@ -55,12 +55,12 @@ final readonly class BeforeHidden
     /** What goes right before a screw to the wall waits for it; a back is screwed through, what lies loose or opens comes later anyway. */
     private function wall(): void
     {
-        foreach ($this->work->wallScrews as $screw) {
+        foreach ($this->built->wallScrews as $screw) {
             $unit = $this->unitOf($screw->board->id);
             if ($unit === null) {
                 continue;
             }
-            foreach ($this->work->fit->panels as $panel) {
+            foreach ($this->built->fit->panels as $panel) {
                 if ($panel->role === Role::Back || ! $this->covers($panel, $screw)) {
                     continue;
                 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Shopping\FinishNeeds;
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\FinishKind;
 use Incastro\Core\Document\FinishWhen;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
 /** What is done to boards before they are joined: banded, routed, drilled, tried dry, sanded, and finished where that comes first. */
@@ -20,7 +20,7 @@ final readonly class BenchSteps
 
     public const HANDLED_H = 24.0;
 
-    public function __construct(private PieceWork $work, private Draft $draft)
+    public function __construct(private PlacedPiece $built, private Draft $draft)
     {
     }
 
@@ -33,15 +33,15 @@ final readonly class BenchSteps
 
     public function finish(): void
     {
-        $finish = $this->work->piece->finish;
+        $finish = $this->built->piece->finish;
         $parts = $this->finished();
-        if ($finish->kind === FinishKind::None || $this->work->project->make->finish === FinishWhen::After || $parts === []) {
+        if ($finish->kind === FinishKind::None || $this->built->project->make->finish === FinishWhen::After || $parts === []) {
             return;
         }
         $last = $this->step(StepKind::Sand, $parts, [Text::of('number.grits')], count($parts), 'drilled');
         $this->benched($parts, $last);
         foreach ($this->coats() as $i => [$kind, $n]) {
-            $step = $this->draft->add(new Step("$kind->value:{$this->work->piece->id}:$n", $kind, $this->work->piece->id, Text::of("step.$kind->value", n: $n, piece: $this->work->piece->name), $parts, numbers: $this->coatNumbers($kind), amount: count($parts)));
+            $step = $this->draft->add(new Step("$kind->value:{$this->built->piece->id}:$n", $kind, $this->built->piece->id, Text::of("step.$kind->value", n: $n, piece: $this->built->piece->name), $parts, numbers: $this->coatNumbers($kind), amount: count($parts)));
             $this->draft->graph->need($step, $last, $i === 0 ? 'sanded' : 'recoat', $i === 0 ? 0.0 : self::RECOAT_H);
             $last = $step;
         }
@@ -51,16 +51,16 @@ final readonly class BenchSteps
     /** @return list<array{StepKind, int}> a primer, then as many coats as there are */
     private function coats(): array
     {
-        $finish = $this->work->piece->finish;
+        $finish = $this->built->piece->finish;
         $primer = $finish->isPrimed() ? [[StepKind::Prime, 1]] : [];
 
-        return [...$primer, ...array_map(fn (int $n): array => [StepKind::Coat, $n], range(1, FinishNeeds::coats($this->work->piece)))];
+        return [...$primer, ...array_map(fn (int $n): array => [StepKind::Coat, $n], range(1, FinishNeeds::coats($this->built->piece)))];
     }
 
     /** @return list<Text> */
     private function coatNumbers(StepKind $kind): array
     {
-        $glued = $this->work->gluedJoints() !== [];
+        $glued = $this->built->gluedJoints() !== [];
 
         return [...($glued ? [Text::of('number.mask')] : []), Text::of($kind === StepKind::Prime ? 'number.prime' : 'number.coat')];
     }
@@ -68,9 +68,9 @@ final readonly class BenchSteps
     private function band(): void
     {
         $parts = $this->parts(fn (Panel $p): bool => $p->banded !== []);
-        $edges = array_sum(array_map(fn (string $p): int => count($this->work->panels[$p]->banded), $parts));
+        $edges = array_sum(array_map(fn (string $p): int => count($this->built->panels[$p]->banded), $parts));
         if ($parts !== []) {
-            $this->benched($parts, $this->step(StepKind::Band, $parts, [Text::of('number.band', n: $edges, thick: $this->work->project->workshop->banding)], $edges, 'cut'));
+            $this->benched($parts, $this->step(StepKind::Band, $parts, [Text::of('number.band', n: $edges, thick: $this->built->project->workshop->banding)], $edges, 'cut'));
         }
     }
 
@@ -82,7 +82,7 @@ final readonly class BenchSteps
         }
         $counts = [];
         foreach ($parts as $part) {
-            foreach ($this->work->panels[$part]->taken as $taken) {
+            foreach ($this->built->panels[$part]->taken as $taken) {
                 $counts[$taken->kind->value] = 1 + ($counts[$taken->kind->value] ?? 0);
             }
         }
@@ -92,7 +92,7 @@ final readonly class BenchSteps
 
     private function drill(): void
     {
-        $bores = array_values(array_filter(array_merge(...array_values($this->work->bored->bores), ...[[]]), fn (Bore $b): bool => $b->kind->isDrilled()));
+        $bores = array_values(array_filter($this->draft->drilling->in($this->built)->all(), fn (Bore $b): bool => $b->kind->isDrilled()));
         $drilled = array_column(array_map(fn (Bore $b): array => [$b->part, true], $bores), 1, 0);
         $parts = $this->parts(fn (Panel $p): bool => isset($drilled[$p->id]));
         if ($parts !== []) {
@@ -106,7 +106,7 @@ final readonly class BenchSteps
      */
     private function step(StepKind $kind, array $parts, array $numbers, int $amount, string $why): string
     {
-        $piece = $this->work->piece;
+        $piece = $this->built->piece;
         $step = $this->draft->add(new Step("$kind->value:$piece->id", $kind, $piece->id, Text::of("step.$kind->value", piece: $piece->name), $parts, numbers: $numbers, amount: $amount));
         $this->draft->after($step, $parts, $why);
 
@@ -127,12 +127,12 @@ final readonly class BenchSteps
      */
     private function parts(\Closure $is): array
     {
-        return array_values(array_map(fn (Panel $p): string => $p->id, array_filter($this->work->fit->panels, fn (Panel $p): bool => isset($this->draft->made[$p->id]) && $is($p))));
+        return array_values(array_map(fn (Panel $p): string => $p->id, array_filter($this->built->fit->panels, fn (Panel $p): bool => isset($this->draft->made[$p->id]) && $is($p))));
     }
 
     /** @return list<string> what takes a finish */
     private function finished(): array
     {
-        return $this->parts($this->work->isFinished(...));
+        return $this->parts($this->built->isFinished(...));
     }
 }

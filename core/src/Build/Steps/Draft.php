@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
+use Incastro\Core\Cut\Machining\Drilling;
+
 /** The graph while it is being made, and in which step each part came into being, was last worked on and goes to its place. */
 final class Draft
 {
@@ -21,7 +23,7 @@ final class Draft
     /** @var array<string, string> the step in which it goes to its place in the room, by part */
     public array $goes = [];
 
-    public function __construct()
+    public function __construct(public readonly Drilling $drilling)
     {
         $this->graph = new Graph;
     }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Geometry\Axis;
@@ -21,7 +21,7 @@ final class FittingSteps
     public const CURED_H = 168.0;
 
     /** @param  list<Unit>  $units */
-    public function __construct(private readonly PieceWork $work, private readonly Draft $draft, private readonly array $units, private readonly AssemblySteps $shop, private readonly SiteSteps $site)
+    public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft, private readonly array $units, private readonly AssemblySteps $shop, private readonly SiteSteps $site)
     {
     }
 
@@ -45,7 +45,7 @@ final class FittingSteps
         foreach ([StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves] as $kind) {
             $this->together($kind);
         }
-        (new ScribeSteps($this->work, $this->draft, $this->shop, $this->site))->add();
+        (new ScribeSteps($this->built, $this->draft, $this->shop, $this->site))->add();
         $this->standOn();
     }
 
@@ -77,7 +77,7 @@ final class FittingSteps
         $unit = $units[0];
         $parts = array_merge(...array_map(fn (Unit $u): array => $u->ids(), $units));
         $title = count($units) === 1 ? Text::of("step.$kind->value", part: $unit->panels[0]->name) : Text::of('step.site_frames', part: $unit->panels[0]->name, n: count($units) - 1);
-        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->work->piece->id, $title, $parts, places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
+        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id, $title, $parts, places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
             numbers: array_merge(...array_map(fn (Unit $u): array => $this->numbers($u, $kind), $units)), checks: [Text::of($kind === StepKind::SiteFrame || $kind === StepKind::Top ? 'check.level' : 'check.tight')], amount: count($parts), hands: $this->shop->hands($unit)));
         foreach ($parts as $part) {
             $this->draft->goes[$part] = $step;
@@ -116,7 +116,7 @@ final class FittingSteps
     {
         $panel = $unit->panels[0];
         $at = Text::of('number.at_height', z: $panel->block->from(Axis::Z), x: $panel->block->from(Axis::X));
-        $order = $this->work->fit->orders[$panel->id] ?? [];
+        $order = $this->built->fit->orders[$panel->id] ?? [];
 
         return match ($kind) {
             StepKind::SiteFrame => [Text::of('number.of_part', part: $panel->name, what: $at)],
@@ -129,13 +129,13 @@ final class FittingSteps
     private function fasteners(Panel $panel): array
     {
         $joints = [];
-        foreach ($this->work->design->joints as $joint) {
+        foreach ($this->built->design->joints as $joint) {
             if ($joint->first === $panel->id || $joint->second === $panel->id) {
                 $joints[] = [$joint->first, $joint->second];
             }
         }
 
-        return Numbers::fasteners($this->work, $joints);
+        return Numbers::fasteners($this->draft->drilling->in($this->built), $joints);
     }
 
     /** What is alike goes in in one step a piece. */
@@ -146,7 +146,7 @@ final class FittingSteps
             return;
         }
         $parts = array_merge(...array_map(fn (Unit $u): array => $u->ids(), $units));
-        $step = $this->draft->add(new Step("$kind->value:{$this->work->piece->id}", $kind, $this->work->piece->id, Text::of("step.$kind->value", piece: $this->work->piece->name, n: count($units)), $parts, places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
+        $step = $this->draft->add(new Step("$kind->value:{$this->built->piece->id}", $kind, $this->built->piece->id, Text::of("step.$kind->value", piece: $this->built->piece->name, n: count($units)), $parts, places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
             numbers: $this->settings($kind), checks: [Text::of("check.$kind->value")], amount: count($units)));
         $this->draft->after($step, array_values(array_filter($parts, fn (string $p): bool => ($this->draft->placed[$p] ?? $step) === $step)), 'bench');
         foreach ($units as $unit) {
@@ -161,20 +161,20 @@ final class FittingSteps
             }
         }
         if ($kind === StepKind::Shelves) {
-            array_map(fn (StepKind $k): bool => $this->draft->graph->need($step, "$k->value:{$this->work->piece->id}", 'reach'), [StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors]);
+            array_map(fn (StepKind $k): bool => $this->draft->graph->need($step, "$k->value:{$this->built->piece->id}", 'reach'), [StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors]);
         }
     }
 
     /** @return list<Text> */
     private function settings(StepKind $kind): array
     {
-        $design = $this->work->design;
+        $design = $this->built->design;
         $count = fn (string $key): int => array_sum(array_map(fn (Hardware $h): int => $h->name->key === $key ? $h->count : 0, $design->hardware));
 
         return match ($kind) {
             StepKind::Doors => [Text::of('number.hinges', n: $count('hardware.hinge'), leaves: count($design->hung))],
             StepKind::Drawers => array_values(array_map(fn (Hardware $h): Text => Text::of('number.slides', n: $h->count, length: $h->length ?? Length::zero()), array_filter($design->hardware, fn (Hardware $h): bool => in_array($h->name->key, ['hardware.slide_pair', 'hardware.heavy_slide_pair'], true) && $h->length !== null))),
-            StepKind::Shelves => Numbers::spacers($this->work, array_map(strval(...), array_keys($design->spacings))),
+            StepKind::Shelves => Numbers::spacers($this->built, array_map(strval(...), array_keys($design->spacings))),
             default => [],
         };
     }

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
@@ -21,12 +22,12 @@ final class Hidden
     private const BEFORE_MM = 1;
 
     /** @return list<array{string, string, string}> two joined panels, and one that hides a fixing of theirs; each once */
-    public static function of(PieceWork $work): array
+    public static function of(PlacedPiece $built, Bored $bored): array
     {
         $hidden = [];
-        foreach ($work->bored->bores as $part => $bores) {
+        foreach ($bored->bores as $part => $bores) {
             $own = array_values(array_filter($bores, fn (Bore $b): bool => $b->with !== null && in_array($b->kind, [BoreKind::Clearance, BoreKind::Pocket], true)));
-            $near = $own === [] ? [] : self::near($work, $part);
+            $near = $own === [] ? [] : self::near($built, $part);
             foreach ($own as $bore) {
                 $head = $bore->beforeHead(Length::fromMillimetres(self::BEFORE_MM));
                 foreach ($near as $panel) {
@@ -41,12 +42,12 @@ final class Hidden
     }
 
     /** @return list<Panel> what comes within the driver's point of a panel */
-    private static function near(PieceWork $work, string $part): array
+    private static function near(PlacedPiece $built, string $part): array
     {
-        $reach = $work->panels[$part]->block->grownBy(Length::fromMillimetres(2 * self::BEFORE_MM));
+        $reach = $built->panels[$part]->block->grownBy(Length::fromMillimetres(2 * self::BEFORE_MM));
         [$x0, $x1, $y0, $y1, $z0, $z1] = [$reach->from(Axis::X)->units, $reach->to(Axis::X)->units, $reach->from(Axis::Y)->units, $reach->to(Axis::Y)->units, $reach->from(Axis::Z)->units, $reach->to(Axis::Z)->units];
 
-        return array_values(array_filter($work->fit->panels, function (Panel $p) use ($part, $x0, $x1, $y0, $y1, $z0, $z1): bool {
+        return array_values(array_filter($built->fit->panels, function (Panel $p) use ($part, $x0, $x1, $y0, $y1, $z0, $z1): bool {
             [$at, $size] = [$p->block->corner, $p->block->size];
 
             return $p->id !== $part && $at->x->units < $x1 && $at->x->units + $size->x->units > $x0 && $at->y->units < $y1 && $at->y->units + $size->y->units > $y0 && $at->z->units < $z1 && $at->z->units + $size->z->units > $z0;

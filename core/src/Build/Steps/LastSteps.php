@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Build\Caulking;
 use Incastro\Core\Build\Shopping\FinishNeeds;
 use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Design\Hardware;
@@ -14,6 +14,7 @@ use Incastro\Core\Document\FinishWhen;
 use Incastro\Core\Document\StoredThing;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Fit\EdgeFit;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\PlacedThing;
@@ -24,21 +25,21 @@ final readonly class LastSteps
     /** Caulk takes paint after so many hours: our own figure for a paintable one. */
     private const CAULKED_H = 4.0;
 
-    public function __construct(private PieceWork $work, private Draft $draft)
+    public function __construct(private PlacedPiece $built, private Draft $draft)
     {
     }
 
     public function add(): void
     {
-        $piece = $this->work->piece;
+        $piece = $this->built->piece;
         $isPainted = $piece->finish->kind === FinishKind::Paint;
         $fixed = array_fill_keys($this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::SiteFrame, StepKind::Fix, StepKind::Stand, StepKind::Slats), 0.0);
-        $heads = count($this->work->bores(BoreKind::Clearance));
+        $heads = count($this->draft->drilling->in($this->built)->of(BoreKind::Clearance));
         $last = [];
         if ($isPainted && $heads > 0) {
             $last[$this->step(StepKind::FillHeads, $fixed, 'fixed', [Text::of('number.heads', n: $heads)], $heads)] = 0.0;
         }
-        $caulked = $this->work->caulked();
+        $caulked = Caulking::edges($this->built);
         if ($caulked !== []) {
             $metres = array_sum(array_map(fn (EdgeFit $e): float => $e->profile->length()->units / Length::PER_MM / 1000, $caulked));
             $last[$this->step(StepKind::Caulk, $fixed + $last, 'fixed', array_map(fn (EdgeFit $e): Text => Text::of('number.caulk', edge: Text::of("edge.{$e->name->value}"), least: $e->least(), greatest: $e->greatest()), $caulked), (int) ceil($metres))] = self::CAULKED_H;
@@ -55,21 +56,21 @@ final readonly class LastSteps
      */
     private function finish(array $fixed, array $last): array
     {
-        $finish = $this->work->piece->finish;
+        $finish = $this->built->piece->finish;
         if ($finish->kind === FinishKind::None) {
             return array_keys($last);
         }
-        if ($this->work->project->make->finish === FinishWhen::Before) {
+        if ($this->built->project->make->finish === FinishWhen::Before) {
             return [$this->step(StepKind::TouchUp, $fixed + $last, 'caulked', [Text::of('number.touch_up')], 5)];
         }
-        $parts = count(array_filter($this->work->fit->panels, fn (Panel $p): bool => PieceWork::isWood($p)));
+        $parts = count(array_filter($this->built->fit->panels, fn (Panel $p): bool => $p->isWood()));
         $step = $this->step(StepKind::SandOnSite, $fixed + $last, 'caulked', [Text::of('number.grits')], $parts);
         $hours = 0.0;
         if ($finish->isPrimed()) {
             $step = $this->step(StepKind::PrimeOnSite, [$step => $hours], 'sanded', [Text::of('number.prime')], $parts);
             $hours = BenchSteps::RECOAT_H;
         }
-        foreach (range(1, FinishNeeds::coats($this->work->piece)) as $n) {
+        foreach (range(1, FinishNeeds::coats($this->built->piece)) as $n) {
             $step = $this->step(StepKind::CoatOnSite, [$step => $hours], 'recoat', [Text::of('number.coat')], $parts, $n);
             $hours = BenchSteps::RECOAT_H;
         }
@@ -86,7 +87,7 @@ final readonly class LastSteps
     {
         foreach ([StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves] as $kind) {
             foreach ($painted as $step) {
-                $this->draft->graph->need("$kind->value:{$this->work->piece->id}", $step, 'painted', $this->work->piece->finish->kind === FinishKind::None ? 0.0 : BenchSteps::HANDLED_H);
+                $this->draft->graph->need("$kind->value:{$this->built->piece->id}", $step, 'painted', $this->built->piece->finish->kind === FinishKind::None ? 0.0 : BenchSteps::HANDLED_H);
             }
         }
     }
@@ -95,23 +96,23 @@ final readonly class LastSteps
     private function end(array $painted): void
     {
         $all = array_values(array_unique(array_filter($this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::SiteFrame, StepKind::Fix, StepKind::Stand, StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves))));
-        $back = array_values(array_filter($this->work->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::TakeOff));
-        if ($back !== [] && ! $this->draft->graph->has("refit:{$this->work->room->space->id}")) {
-            $this->draft->add(new Step("refit:{$this->work->room->space->id}", StepKind::Refit, null, Text::of('step.refit', space: $this->work->room->space->name), numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.put_back', thing: $t->name()), $back), amount: count($back)));
+        $back = array_values(array_filter($this->built->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::TakeOff));
+        if ($back !== [] && ! $this->draft->graph->has("refit:{$this->built->room->space->id}")) {
+            $this->draft->add(new Step("refit:{$this->built->room->space->id}", StepKind::Refit, null, Text::of('step.refit', space: $this->built->room->space->name), numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.put_back', thing: $t->name()), $back), amount: count($back)));
         }
         foreach ($back === [] ? [] : [...$all, ...$painted] as $before) {
-            $this->draft->graph->need("refit:{$this->work->room->space->id}", $before, 'fixed');
+            $this->draft->graph->need("refit:{$this->built->room->space->id}", $before, 'fixed');
         }
-        $kept = array_values(array_filter($this->work->project->stored, fn (StoredThing $t): bool => isset($this->work->design->cells[$t->bay ?? ''])));
-        $bought = array_values(array_filter($this->work->design->hardware, fn (Hardware $h): bool => in_array($h->name->key, ['hardware.mattress', 'hardware.foam', 'hardware.cloth'], true)));
+        $kept = array_values(array_filter($this->built->project->stored, fn (StoredThing $t): bool => isset($this->built->design->cells[$t->bay ?? ''])));
+        $bought = array_values(array_filter($this->built->design->hardware, fn (Hardware $h): bool => in_array($h->name->key, ['hardware.mattress', 'hardware.foam', 'hardware.cloth'], true)));
         $check = $this->step(StepKind::Check, array_fill_keys([...$all, ...$painted], 0.0), 'last', [Text::of('number.check')], 0);
         if ($kept === [] && $bought === []) {
             return;
         }
-        $numbers = [...array_map(fn (Hardware $h): Text => $h->name, $bought), ...array_map(fn (StoredThing $t): Text => Text::of('number.kept', thing: $t->name, bay: $this->work->design->cells[$t->bay ?? '']->label), $kept)];
+        $numbers = [...array_map(fn (Hardware $h): Text => $h->name, $bought), ...array_map(fn (StoredThing $t): Text => Text::of('number.kept', thing: $t->name, bay: $this->built->design->cells[$t->bay ?? '']->label), $kept)];
         $furnish = $this->step(StepKind::Furnish, [$check => 0.0], 'last', $numbers, count($numbers));
         foreach ($painted as $step) {
-            $this->draft->graph->need($furnish, $step, 'cured', $this->work->piece->finish->kind === FinishKind::None ? 0.0 : FittingSteps::CURED_H);
+            $this->draft->graph->need($furnish, $step, 'cured', $this->built->piece->finish->kind === FinishKind::None ? 0.0 : FittingSteps::CURED_H);
         }
     }
 
@@ -121,8 +122,8 @@ final readonly class LastSteps
      */
     private function step(StepKind $kind, array $after, string $why, array $numbers, int $amount, int $n = 0): string
     {
-        $piece = $this->work->piece;
-        $step = $this->draft->add(new Step("$kind->value:$piece->id".($n > 0 ? ":$n" : ''), $kind, $piece->id, Text::of("step.$kind->value", piece: $piece->name, n: $n), array_keys($this->work->panels), numbers: $numbers, amount: $amount));
+        $piece = $this->built->piece;
+        $step = $this->draft->add(new Step("$kind->value:$piece->id".($n > 0 ? ":$n" : ''), $kind, $piece->id, Text::of("step.$kind->value", piece: $piece->name, n: $n), array_keys($this->built->panels), numbers: $numbers, amount: $amount));
         foreach ($after as $before => $hours) {
             $this->draft->graph->need($step, $before, $why, $hours);
         }
@@ -136,7 +137,7 @@ final readonly class LastSteps
         $names = array_map(fn (StepKind $k): string => $k->value, $kinds);
         $own = [];
         foreach ($this->draft->graph->all() as $id => $step) {
-            if ($step->piece === $this->work->piece->id && in_array($step->kind->value, $names, true)) {
+            if ($step->piece === $this->built->piece->id && in_array($step->kind->value, $names, true)) {
                 $own[] = (string) $id;
             }
         }

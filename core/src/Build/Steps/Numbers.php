@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Cut\Machining\Screws;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -20,14 +21,14 @@ final class Numbers
      * @param  list<array{string, string}>  $joints  panels
      * @return list<Text>
      */
-    public static function fasteners(PieceWork $work, array $joints): array
+    public static function fasteners(Bored $bored, array $joints): array
     {
         $pairs = [];
         foreach ($joints as [$a, $b]) {
             $pairs["$a $b"] = $pairs["$b $a"] = true;
         }
         $counts = [];
-        foreach ($work->bores(BoreKind::Pilot, BoreKind::Pocket, BoreKind::Dowel) as $bore) {
+        foreach ($bored->of(BoreKind::Pilot, BoreKind::Pocket, BoreKind::Dowel) as $bore) {
             if (isset($pairs["$bore->part $bore->with"])) {
                 $key = $bore->kind->value.' '.($bore->screw->units ?? 0).' '.($bore->depth->units ?? 0);
                 $counts[$key] = [$bore, 1 + ($counts[$key][1] ?? 0)];
@@ -84,13 +85,13 @@ final class Numbers
      * @param  list<string>  $bays
      * @return list<Text>
      */
-    public static function spacers(PieceWork $work, array $bays): array
+    public static function spacers(PlacedPiece $built, array $bays): array
     {
         $lines = [];
-        foreach ($work->design->spacings as $bay => $spacing) {
+        foreach ($built->design->spacings as $bay => $spacing) {
             if (in_array((string) $bay, $bays, true)) {
                 foreach ($spacing->openings as $i => $opening) {
-                    $lines[] = Text::of('number.spacer', bay: $work->design->cells[$bay]->label, n: $i + 1, length: $opening->value);
+                    $lines[] = Text::of('number.spacer', bay: $built->design->cells[$bay]->label, n: $i + 1, length: $opening->value);
                 }
             }
         }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\ScribeWhere;
 use Incastro\Core\Fit\EdgeFit;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Scribe;
 use Incastro\Core\Measure\Text;
 
@@ -18,13 +18,13 @@ use Incastro\Core\Measure\Text;
  */
 final readonly class ScribeSteps
 {
-    public function __construct(private PieceWork $work, private Draft $draft, private AssemblySteps $shop, private SiteSteps $site)
+    public function __construct(private PlacedPiece $built, private Draft $draft, private AssemblySteps $shop, private SiteSteps $site)
     {
     }
 
     public function add(): void
     {
-        foreach ($this->work->fit->edges as $key => $edge) {
+        foreach ($this->built->fit->edges as $key => $edge) {
             if ($edge->scribe !== null && $edge->kind !== null && $edge->kind->isScribed()) {
                 foreach ($this->cut($edge) as $panel) {
                     $this->scribe((string) $key, $edge, $edge->scribe, $panel);
@@ -37,19 +37,19 @@ final readonly class ScribeSteps
     private function cut(EdgeFit $edge): array
     {
         if ($edge->part !== null) {
-            return isset($this->work->panels[$edge->part]) ? [$this->work->panels[$edge->part]] : [];
+            return isset($this->built->panels[$edge->part]) ? [$this->built->panels[$edge->part]] : [];
         }
         $side = $edge->name->side();
 
-        return array_values(array_filter($this->work->fit->panels, fn (Panel $p): bool => $side !== null && $p->fitOnSite && $p->hand === $side && in_array($p->role, [Role::Filler, Role::Stile, Role::Side], true)));
+        return array_values(array_filter($this->built->fit->panels, fn (Panel $p): bool => $side !== null && $p->fitOnSite && $p->hand === $side && in_array($p->role, [Role::Filler, Role::Stile, Role::Side], true)));
     }
 
     private function scribe(string $key, EdgeFit $edge, Scribe $scribe, Panel $panel): void
     {
-        $isBefore = $this->work->project->make->scribe === ScribeWhere::Precut;
+        $isBefore = $this->built->project->make->scribe === ScribeWhere::Precut;
         $kind = $isBefore ? StepKind::Precut : StepKind::Scribe;
         $name = Text::of($edge->part === null ? "edge.{$edge->name->value}" : "edge.of_slab.{$edge->name->value}");
-        $step = $this->draft->add(new Step("$kind->value:$key:$panel->id", $kind, $this->work->piece->id, Text::of("step.$kind->value", part: $panel->name, edge: $name), [$panel->id],
+        $step = $this->draft->add(new Step("$kind->value:$key:$panel->id", $kind, $this->built->piece->id, Text::of("step.$kind->value", part: $panel->name, edge: $name), [$panel->id],
             numbers: $isBefore ? self::line($scribe) : [Text::of('number.scribe', projects: $scribe->projects->value, setting: $scribe->setting->value, at: $scribe->touchesAt()), ...self::line($scribe)],
             checks: [Text::of('check.scribe')]));
         $this->draft->after($step, [$panel->id], 'bench');

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Shopping\WallNeeds;
 use Incastro\Core\Cut\Machining\Screws;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Treatment;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Support;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
@@ -33,7 +33,7 @@ final class SiteSteps
     public array $stood = [];
 
     /** @param  list<Unit>  $units */
-    public function __construct(private readonly PieceWork $work, private readonly Draft $draft, private readonly array $units, private readonly AssemblySteps $shop)
+    public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft, private readonly array $units, private readonly AssemblySteps $shop)
     {
     }
 
@@ -59,12 +59,12 @@ final class SiteSteps
 
     public function prepared(): string
     {
-        return "prepare:{$this->work->room->space->id}";
+        return "prepare:{$this->built->room->space->id}";
     }
 
     public function recorded(): string
     {
-        return "record:{$this->work->room->space->id}";
+        return "record:{$this->built->room->space->id}";
     }
 
     /** What is fixed in the room waits for these. */
@@ -87,12 +87,12 @@ final class SiteSteps
         if ($this->draft->graph->has($this->prepared())) {
             return;
         }
-        $space = $this->work->room->space;
-        $off = array_values(array_filter($this->work->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::TakeOff));
+        $space = $this->built->room->space;
+        $off = array_values(array_filter($this->built->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::TakeOff));
         $step = $this->draft->add(new Step($this->prepared(), StepKind::Prepare, null, Text::of('step.prepare', space: $space->name),
             numbers: [...array_map(fn (PlacedThing $t): Text => Text::of('number.take_off', thing: $t->name()), $off), Text::of('number.protect')], amount: 1 + count($off)));
-        $studs = Studs::along($space->build, $this->work->room->sizes->width);
-        $behind = array_values(array_filter($this->work->room->things, fn (PlacedThing $t): bool => in_array($t->thing->treatment, [Treatment::BoxIn, Treatment::Notch, Treatment::CutThrough], true)));
+        $studs = Studs::along($space->build, $this->built->room->sizes->width);
+        $behind = array_values(array_filter($this->built->room->things, fn (PlacedThing $t): bool => in_array($t->thing->treatment, [Treatment::BoxIn, Treatment::Notch, Treatment::CutThrough], true)));
         $record = $this->draft->add(new Step($this->recorded(), StepKind::Record, null, Text::of('step.record', space: $space->name),
             numbers: [...($studs === [] ? [] : [Text::of('number.studs', n: count($studs))]), ...array_map(fn (PlacedThing $t): Text => Text::of('number.hidden', thing: $t->name()), $behind)],
             checks: [Text::of('check.photo')], amount: 1 + count($behind), asks: [...($studs === [] ? [] : ["studs:$space->id" => Text::of('asks.studs', n: count($studs))]), ...array_column(array_map(fn (PlacedThing $t): array => [$t->thing->id, $t->name()], $behind), 1, 0)]));
@@ -101,8 +101,8 @@ final class SiteSteps
 
     private function base(Unit $base): void
     {
-        $step = $this->draft->add(new Step("set_base:$base->id", StepKind::SetBase, $this->work->piece->id, Text::of('step.set_base', piece: $this->work->piece->name), $base->ids(),
-            numbers: $this->shims(), checks: [Text::of('check.level')], amount: count($this->work->fit->supports)));
+        $step = $this->draft->add(new Step("set_base:$base->id", StepKind::SetBase, $this->built->piece->id, Text::of('step.set_base', piece: $this->built->piece->name), $base->ids(),
+            numbers: $this->shims(), checks: [Text::of('check.level')], amount: count($this->built->fit->supports)));
         $this->draft->graph->need($step, $this->shop->done[$base->id] ?? null, 'assembled', $this->shop->strongAfter());
         $this->draft->after($step, $base->ids(), 'bench');
         $this->needRoom($step);
@@ -112,17 +112,17 @@ final class SiteSteps
     /** @return list<Text> */
     private function shims(): array
     {
-        $packed = array_values(array_filter($this->work->fit->supports, fn (Support $s): bool => PieceWork::isPacked($s->shimRear) || PieceWork::isPacked($s->shimFront)));
+        $packed = array_values(array_filter($this->built->fit->supports, fn (Support $s): bool => $s->isPacked()));
 
-        return $packed === [] ? [Text::of('number.no_shims')] : array_map(fn (Support $s): Text => Text::of('number.shim', part: $this->work->panels[$s->under]->name ?? Text::of('part.side_left'), x: $s->x, rear: $s->shimRear, front: $s->shimFront), $packed);
+        return $packed === [] ? [Text::of('number.no_shims')] : array_map(fn (Support $s): Text => Text::of('number.shim', part: $this->built->panels[$s->under]->name ?? Text::of('part.side_left'), x: $s->x, rear: $s->shimRear, front: $s->shimFront), $packed);
     }
 
     private function carry(Unit $unit): void
     {
         $kg = $this->shop->kg($unit);
-        $step = $this->draft->add(new Step("carry:$unit->id", StepKind::Carry, $this->work->piece->id, Text::of('step.carry', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(),
+        $step = $this->draft->add(new Step("carry:$unit->id", StepKind::Carry, $this->built->piece->id, Text::of('step.carry', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
             numbers: [Text::of('number.carried', width: $unit->extent(Axis::X), depth: $unit->extent(Axis::Y), height: $unit->extent(Axis::Z)), Text::of('number.kg_people', kg: new Amount($kg, AmountUnit::Kilogram), n: $this->shop->hands($unit)),
-                Text::of('number.tilt', height: $this->work->fit->tiltUp->value)], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
+                Text::of('number.tilt', height: $this->built->fit->tiltUp->value)], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
         $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());
         $this->draft->graph->need($step, $this->prepared(), 'cleared');
     }
@@ -131,7 +131,7 @@ final class SiteSteps
     {
         $hasBase = $this->carcasses(UnitKind::Base) !== [];
         $isHung = $this->isHung($unit);
-        $step = $this->draft->add(new Step("stand:$unit->id", StepKind::Stand, $this->work->piece->id, Text::of($isHung ? 'step.hang' : 'step.stand', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $unit->ids(),
+        $step = $this->draft->add(new Step("stand:$unit->id", StepKind::Stand, $this->built->piece->id, Text::of($isHung ? 'step.hang' : 'step.stand', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
             numbers: $isHung ? [Text::of('number.ledger', z: $unit->bottom())] : ($hasBase ? [] : $this->shims()), checks: [Text::of('check.level'), Text::of('check.plumb')], amount: $this->shop->hands($unit), hands: $isHung ? max(2, $this->shop->hands($unit)) : $this->shop->hands($unit)));
         $this->draft->graph->need($step, "carry:$unit->id", 'carried');
         $this->needRoom($step);
@@ -157,8 +157,8 @@ final class SiteSteps
     {
         foreach ($others as $other) {
             if ($other !== $unit && $unit->isBeside($other)) {
-                $thick = PieceWork::thickness($unit->panels[0])->plus(PieceWork::thickness($other->panels[0]));
-                $step = $this->draft->add(new Step("join:$unit->id:$other->id", StepKind::Join, $this->work->piece->id, Text::of('step.join', part: $unit->name($this->work->piece), other: $other->name($this->work->piece)), [...$unit->ids(), ...$other->ids()],
+                $thick = $unit->panels[0]->thickness()->plus($other->panels[0]->thickness());
+                $step = $this->draft->add(new Step("join:$unit->id:$other->id", StepKind::Join, $this->built->piece->id, Text::of('step.join', part: $unit->name($this->built->piece), other: $other->name($this->built->piece)), [...$unit->ids(), ...$other->ids()],
                     numbers: [Text::of('number.join', most: Screws::mostIn($thick))], checks: [Text::of('check.flush')], amount: 4));
                 $this->draft->graph->need($step, $this->stood[$unit->id], 'stood');
                 $this->draft->graph->need($step, $this->stood[$other->id], 'stood');
@@ -170,10 +170,10 @@ final class SiteSteps
     /** Sockets, lights and grilles brought forward are tried while they can still be reached. */
     private function services(): void
     {
-        $things = array_values(array_filter($this->work->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::BringForward));
-        $id = "services:{$this->work->room->space->id}";
+        $things = array_values(array_filter($this->built->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::BringForward));
+        $id = "services:{$this->built->room->space->id}";
         if ($things !== [] && ! $this->draft->graph->has($id)) {
-            $this->draft->add(new Step($id, StepKind::Services, null, Text::of('step.services', space: $this->work->room->space->name), numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.bring_forward', thing: $t->name()), $things), checks: [Text::of('check.services')], amount: count($things)));
+            $this->draft->add(new Step($id, StepKind::Services, null, Text::of('step.services', space: $this->built->room->space->name), numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.bring_forward', thing: $t->name()), $things), checks: [Text::of('check.services')], amount: count($things)));
             $this->draft->graph->need($id, $this->recorded(), 'recorded');
         }
         foreach ($things === [] ? [] : $this->stood as $stood) {
@@ -183,15 +183,15 @@ final class SiteSteps
 
     private function fix(Unit $unit): void
     {
-        $fixings = array_values(array_filter(WallNeeds::fixings($this->work), fn (array $f): bool => $unit->has($f[0]->id)));
+        $fixings = array_values(array_filter(WallNeeds::fixings($this->built), fn (array $f): bool => $unit->has($f[0]->id)));
         if ($fixings === []) {
             return;
         }
         $parts = array_map(fn (array $f): string => $f[0]->id, $fixings);
-        $step = $this->draft->add(new Step("fix:$unit->id", StepKind::Fix, $this->work->piece->id, Text::of('step.fix', piece: $unit->name($this->work->piece), part: $unit->panels[0]->name), $parts,
+        $step = $this->draft->add(new Step("fix:$unit->id", StepKind::Fix, $this->built->piece->id, Text::of('step.fix', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $parts,
             numbers: $this->wallScrews($unit, $fixings), checks: [Text::of('check.level'), Text::of('check.plumb'), Text::of('check.diagonals')], amount: array_sum(array_column($fixings, 1))));
         $this->draft->graph->need($step, $this->fixed[$unit->id], 'stood');
-        $this->draft->graph->need($step, "services:{$this->work->room->space->id}", 'services');
+        $this->draft->graph->need($step, "services:{$this->built->room->space->id}", 'services');
         $this->fixed[$unit->id] = $step;
     }
 
@@ -201,11 +201,11 @@ final class SiteSteps
      */
     private function wallScrews(Unit $unit, array $fixings): array
     {
-        $length = fn (Panel $board): Length => (new WallNeeds($this->work->project->unit))->length($this->work, $board);
-        if (! WallNeeds::isFramed($this->work)) {
+        $length = fn (Panel $board): Length => (new WallNeeds($this->built->project->unit))->length($this->built, $board);
+        if (! WallNeeds::isFramed($this->built)) {
             return array_map(fn (array $f): Text => Text::of('number.wall_plugs', part: $f[0]->name, n: $f[1], screw: $length($f[0]), z: $f[0]->block->middle(Axis::Z)), $fixings);
         }
-        $own = array_values(array_filter($this->work->wallScrews, fn (WallScrew $s): bool => $unit->has($s->board->id)));
+        $own = array_values(array_filter($this->built->wallScrews, fn (WallScrew $s): bool => $unit->has($s->board->id)));
 
         return array_map(fn (WallScrew $s): Text => Text::of('number.wall_screw', part: $s->board->name, x: $s->x, z: $s->z, screw: $length($s->board)), $own);
     }

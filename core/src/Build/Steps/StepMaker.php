@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Document\HeldStep;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Units;
 use Incastro\Core\Measure\Text;
 
@@ -22,14 +22,14 @@ final readonly class StepMaker
     {
     }
 
-    /** @param  list<PieceWork>  $works */
-    public function make(array $works, Cutting $cutting): WorkPlan
+    /** @param  list<PlacedPiece>  $pieces */
+    public function make(array $pieces, Cutting $cutting): WorkPlan
     {
-        $draft = new Draft;
+        $draft = new Draft($cutting->drilling);
         (new ShopSteps($this->project, $cutting))->into($draft);
         $findings = [];
-        foreach ($works as $work) {
-            array_push($findings, ...$this->piece($work, $draft));
+        foreach ($pieces as $built) {
+            array_push($findings, ...$this->piece($built, $draft));
         }
         $usual = $draft->graph->inOrder();
 
@@ -37,28 +37,28 @@ final readonly class StepMaker
     }
 
     /** @return list<Finding> */
-    private function piece(PieceWork $work, Draft $draft): array
+    private function piece(PlacedPiece $built, Draft $draft): array
     {
-        $units = Units::of($work);
-        $hidden = Hidden::of($work);
-        (new BenchSteps($work, $draft))->add();
-        $shop = new AssemblySteps($work, $draft, $units, $hidden);
+        $units = Units::of($built->design, $built->fit);
+        $hidden = Hidden::of($built, $draft->drilling->in($built));
+        (new BenchSteps($built, $draft))->add();
+        $shop = new AssemblySteps($built, $draft, $units, $hidden);
         $shop->dryFits();
-        (new BenchSteps($work, $draft))->finish();
+        (new BenchSteps($built, $draft))->finish();
         $shop->assemblies();
-        $site = new SiteSteps($work, $draft, $units, $shop);
+        $site = new SiteSteps($built, $draft, $units, $shop);
         $site->add();
-        (new FittingSteps($work, $draft, $units, $shop, $site))->add();
-        (new LastSteps($work, $draft))->add();
-        $blocked = [...$shop->blocked, ...(new BeforeHidden($work, $draft, $units, $site))->keep($hidden)];
+        (new FittingSteps($built, $draft, $units, $shop, $site))->add();
+        (new LastSteps($built, $draft))->add();
+        $blocked = [...$shop->blocked, ...(new BeforeHidden($built, $draft, $units, $site))->keep($hidden)];
 
-        return array_map(fn (array $b): Finding => self::blocked($work, $b), $blocked);
+        return array_map(fn (array $b): Finding => self::blocked($built, $b), $blocked);
     }
 
     /** @param  array{string, string, string}  $blocked */
-    private static function blocked(PieceWork $work, array $blocked): Finding
+    private static function blocked(PlacedPiece $built, array $blocked): Finding
     {
-        [$a, $b, $by] = array_map(fn (string $id): Text => $work->panels[$id]->name, $blocked);
+        [$a, $b, $by] = array_map(fn (string $id): Text => $built->panels[$id]->name, $blocked);
 
         return new Finding('make.screws_hidden', Severity::Look, new Place('make', $blocked[0]), Text::of('make.screws_hidden', part: $a, other: $b, by: $by), Text::of('make.screws_hidden.remedy', part: $a, other: $b, by: $by), Text::of('source.steps'));
     }

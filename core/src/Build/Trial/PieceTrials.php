@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Trial;
 
-use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Build\Caulking;
 use Incastro\Core\Build\Steps\ShopSteps;
 use Incastro\Core\Build\Steps\Step;
 use Incastro\Core\Build\Steps\StepKind;
@@ -13,6 +13,7 @@ use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\GapAt;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Fit\Units\Units;
@@ -23,7 +24,7 @@ use Incastro\Core\Measure\Text;
 /** What is checked on one piece: each assembly for square and closed joints, the base for level, each edge for its gap. */
 final readonly class PieceTrials
 {
-    public function __construct(private PieceWork $work, private WorkPlan $plan)
+    public function __construct(private PlacedPiece $built, private WorkPlan $plan)
     {
     }
 
@@ -31,13 +32,13 @@ final readonly class PieceTrials
     public function all(): array
     {
         $trials = [];
-        foreach (Units::of($this->work) as $unit) {
+        foreach (Units::of($this->built->design, $this->built->fit) as $unit) {
             if (count($unit->panels) > 2 && in_array($unit->kind, [UnitKind::Base, UnitKind::Carcass, UnitKind::Frame], true)) {
                 array_push($trials, $this->square($unit), ...($unit->kind === UnitKind::Carcass ? [$this->joints($unit)] : []));
             }
         }
 
-        return array_values(array_filter([...$trials, $this->level(), ...array_map($this->edge(...), $this->work->fit->edges)]));
+        return array_values(array_filter([...$trials, $this->level(), ...array_map($this->edge(...), $this->built->fit->edges)]));
     }
 
     private function square(Unit $unit): Trial
@@ -49,36 +50,36 @@ final readonly class PieceTrials
         };
         $points = [new TrialPoint('first', Text::of('trial.first'), $diagonal), new TrialPoint('second', Text::of('trial.second'), $diagonal)];
 
-        return new Trial("square:$unit->id", TrialKind::Square, $this->work->piece->id, Text::of($key, what: $unit->name($this->work->piece)), $points, $this->together($unit), $w, $h);
+        return new Trial("square:$unit->id", TrialKind::Square, $this->built->piece->id, Text::of($key, what: $unit->name($this->built->piece)), $points, $this->together($unit), $w, $h);
     }
 
     private function joints(Unit $unit): Trial
     {
         $points = [];
-        foreach ($this->work->design->joints as $joint) {
+        foreach ($this->built->design->joints as $joint) {
             if ($unit->has($joint->first) && $unit->has($joint->second)) {
-                $points["$joint->first $joint->second"] = new TrialPoint("$joint->first $joint->second", Text::of('trial.joint', part: $this->work->panels[$joint->first]->name, other: $this->work->panels[$joint->second]->name), Length::zero());
+                $points["$joint->first $joint->second"] = new TrialPoint("$joint->first $joint->second", Text::of('trial.joint', part: $this->built->panels[$joint->first]->name, other: $this->built->panels[$joint->second]->name), Length::zero());
             }
         }
 
-        return new Trial("joints:$unit->id", TrialKind::Joints, $this->work->piece->id, Text::of('trial.joints', what: $unit->name($this->work->piece)), array_values($points), $this->together($unit), $unit->extent(Axis::X), $unit->extent(Axis::Z));
+        return new Trial("joints:$unit->id", TrialKind::Joints, $this->built->piece->id, Text::of('trial.joints', what: $unit->name($this->built->piece)), array_values($points), $this->together($unit), $unit->extent(Axis::X), $unit->extent(Axis::Z));
     }
 
     private function level(): ?Trial
     {
         $points = [];
-        foreach ($this->work->fit->supports as $support) {
-            if (! isset($this->work->panels[$support->under])) {
+        foreach ($this->built->fit->supports as $support) {
+            if (! isset($this->built->panels[$support->under])) {
                 continue;
             }
-            $under = $this->work->panels[$support->under];
+            $under = $this->built->panels[$support->under];
             foreach (['rear', 'front'] as $end) {
                 $points["$under->id $end"] = new TrialPoint("$under->id $end", Text::of("trial.under_$end", part: $under->name, at: $support->x), Length::zero());
             }
         }
 
-        return $points === [] ? null : new Trial("level:{$this->work->piece->id}", TrialKind::Level, $this->work->piece->id, Text::of('trial.level', piece: $this->work->piece->name), array_values($points),
-            $this->steps(StepKind::SetBase) ?: $this->steps(StepKind::Stand), $this->work->fit->box->width->value, $this->work->fit->box->height->value);
+        return $points === [] ? null : new Trial("level:{$this->built->piece->id}", TrialKind::Level, $this->built->piece->id, Text::of('trial.level', piece: $this->built->piece->name), array_values($points),
+            $this->steps(StepKind::SetBase) ?: $this->steps(StepKind::Stand), $this->built->fit->box->width->value, $this->built->fit->box->height->value);
     }
 
     /** What is left between an edge and the house, where it was planned. */
@@ -91,10 +92,10 @@ final readonly class PieceTrials
         $points = array_map(fn (GapAt $g): TrialPoint => new TrialPoint("at {$g->at->units}", Text::of("edge.along.{$edge->line()->along->value}_at", at: $g->at), $isPlay ? $g->gap : Length::zero()), $edge->line()->gaps);
         $name = Text::of($edge->part === null ? "edge.{$edge->name->value}" : "edge.of_slab.{$edge->name->value}");
 
-        return new Trial("edge:{$this->work->piece->id}:{$edge->name->value}:$edge->part", $isPlay ? TrialKind::Play : TrialKind::Edge, $this->work->piece->id, Text::of($isPlay ? 'trial.play' : 'trial.edge', piece: $this->work->piece->name, edge: $name),
+        return new Trial("edge:{$this->built->piece->id}:{$edge->name->value}:$edge->part", $isPlay ? TrialKind::Play : TrialKind::Edge, $this->built->piece->id, Text::of($isPlay ? 'trial.play' : 'trial.edge', piece: $this->built->piece->name, edge: $name),
             array_values(array_column(array_map(fn (TrialPoint $p): array => [$p->key, $p], $points), 1, 0)),
             $isPlay ? $this->steps(StepKind::Stand, StepKind::Fix) : $this->closing($edge),
-            $this->work->fit->box->width->value, $this->work->fit->box->height->value, $edge->name->side() === Side::Left, in_array($edge, $this->work->caulked(), true));
+            $this->built->fit->box->width->value, $this->built->fit->box->height->value, $edge->name->side() === Side::Left, in_array($edge, Caulking::edges($this->built), true));
     }
 
     /** @return list<string> where an assembly is tried, and where it is finished */
@@ -108,11 +109,11 @@ final readonly class PieceTrials
     /** @return list<string> where what closes the edge goes on: it stands on that side of the piece, or is the slab itself */
     private function closing(EdgeFit $edge): array
     {
-        $middle = $this->work->fit->box->left->plus($this->work->fit->box->width->value->half());
+        $middle = $this->built->fit->box->left->plus($this->built->fit->box->width->value->half());
         $isThere = fn (string $id): bool => match (true) {
             $edge->part !== null => $id === $edge->part,
             $edge->name->side() === null => true,
-            default => isset($this->work->panels[$id]) && $this->work->panels[$id]->block->from(Axis::X)->isLessThan($middle) === ($edge->name->side() === Side::Left),
+            default => isset($this->built->panels[$id]) && $this->built->panels[$id]->block->from(Axis::X)->isLessThan($middle) === ($edge->name->side() === Side::Left),
         };
         $kinds = $edge->name->side() === null && $edge->part === null ? [StepKind::Trim] : [StepKind::Filler, StepKind::Trim, StepKind::Scribe, StepKind::Top];
 
@@ -122,6 +123,6 @@ final readonly class PieceTrials
     /** @return list<string> */
     private function steps(StepKind ...$kinds): array
     {
-        return array_map(strval(...), array_keys(array_filter($this->plan->steps, fn (Step $s): bool => $s->piece === $this->work->piece->id && in_array($s->kind, $kinds, true))));
+        return array_map(strval(...), array_keys(array_filter($this->plan->steps, fn (Step $s): bool => $s->piece === $this->built->piece->id && in_array($s->kind, $kinds, true))));
     }
 }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Trial;
 
-use Incastro\Core\Build\PieceWork;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Document\Checked;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
 /** Every check of the pieces, with what was read. */
@@ -19,14 +19,14 @@ final readonly class Trials implements \JsonSerializable
     /** @var list<Trial> */
     public array $all;
 
-    /** @param  list<PieceWork>  $works */
-    public function __construct(Project $project, array $works, WorkPlan $plan)
+    /** @param  list<PlacedPiece>  $pieces */
+    public function __construct(Project $project, array $pieces, WorkPlan $plan)
     {
         $read = [];
         foreach ($project->log->all(Checked::class) as $fact) {
             $read[$fact->trial] = [...($read[$fact->trial] ?? []), ...$fact->points];
         }
-        $trials = array_merge(...array_map(fn (PieceWork $w): array => (new PieceTrials($w, $plan))->all(), $works), ...[[]]);
+        $trials = array_merge(...array_map(fn (PlacedPiece $p): array => (new PieceTrials($p, $plan))->all(), $pieces), ...[[]]);
         $this->all = array_map(fn (Trial $t): Trial => $t->with($read[$t->id] ?? []), $trials);
     }
 

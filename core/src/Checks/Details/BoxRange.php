@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Details;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\FillKind;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
 /** A box to be found second-hand: how large it may be to go in where it is planned, so that one who finds another knows on the spot (from practice). Silent once it is measured. */
@@ -15,7 +16,7 @@ final class BoxRange implements Check
 {
     private const PLAY_MM = 2;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
@@ -24,7 +25,7 @@ final class BoxRange implements Check
                 $play = Length::fromMillimetres(self::PLAY_MM);
                 $wide = $cell->mouth->x->value()->splitInto($is->count('count'))[0]->minus($play);
                 $high = Length::least($cell->mouth->z->value(), $cell->least)->minus($is->length('base'))->minus($play);
-                $findings[] = Said::note('piece.box_range', $built->bay($id), 'practice', ['bay' => $cell->label, 'wide' => $wide, 'high' => $high, 'deep' => $cell->y->value()]);
+                $findings[] = Said::note('piece.box_range', Place::inPiece($id), 'practice', ['bay' => $cell->label, 'wide' => $wide, 'high' => $high, 'deep' => $cell->y->value()]);
             }
         }
 

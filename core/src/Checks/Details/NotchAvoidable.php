@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Details;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Cell;
@@ -14,6 +13,7 @@ use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\Passage;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -26,7 +26,7 @@ final class NotchAvoidable implements Check
     /** No smaller one may be entered. */
     private const LEAST_OPENING_MM = 20;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         $shelves = array_filter($built->panels, fn (Panel $p): bool => $p->role === Role::Shelf);
@@ -56,7 +56,7 @@ final class NotchAvoidable implements Check
         return $by->absolute()->isGreaterThan(Length::fromMillimetres(self::MOST_MM)) || ! $to->isGreaterThan($cell->z->from) || ! $to->plus($t)->isLessThan($cell->z->from->plus($cell->least)) ? null : $by;
     }
 
-    private function fix(Panel $shelf, Length $by, Cell $cell, Built $built): ?Fix
+    private function fix(Panel $shelf, Length $by, Cell $cell, PlacedPiece $built): ?Fix
     {
         $id = explode(':', $shelf->id)[0];
         $at = array_search($id, array_keys($cell->bay->fill->shelves), true);

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Details;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Document\Settings;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -19,7 +20,7 @@ final class PaintTight implements Check
 
     private const LEAST_MM = 1.5;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->piece->coats === 0 ? [] : $built->design->cells as $id => $cell) {
@@ -29,7 +30,7 @@ final class PaintTight implements Check
                 $limit = Said::up(self::LEAST_MM);
                 if ($gap !== null && $left !== null && $left->isLessThan($limit)) {
                     $wanted = $limit->plus(Said::up($paint));
-                    $findings[] = Said::look('piece.paint_tight', $built->bay($id), 'paint', ['bay' => $cell->label, 'gap' => $gap, 'left' => $left, 'limit' => $limit, 'coats' => $built->piece->coats], $left, $limit,
+                    $findings[] = Said::look('piece.paint_tight', Place::inPiece($id), 'paint', ['bay' => $cell->label, 'gap' => $gap, 'left' => $left, 'limit' => $limit, 'coats' => $built->piece->coats], $left, $limit,
                         $built->cure(Text::of('piece.paint_tight.fix', gap: $wanted), $id, [$what, 'gap'], $wanted));
                 }
             }

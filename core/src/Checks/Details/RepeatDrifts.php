@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Details;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 
 /** Many alike set with one spacer: half a millimetre off grows with each (from practice). Told where the last would be more than 5 mm off; running positions from one end do not drift. */
 final class RepeatDrifts implements Check
@@ -17,7 +17,7 @@ final class RepeatDrifts implements Check
 
     private const MOST_MM = 5.0;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $rows = [];
         foreach ($built->boards(Role::Slat) as $slat) {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Details;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Document\SideKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
@@ -19,7 +19,7 @@ final class ThingOutside implements Check
     /** A reading's own play. */
     private const PLAY_MM = 20;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $space = $built->room->space;
         $findings = [];

@@ -4,21 +4,22 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\OpenBack;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\FillKind;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 
 /** An appliance behind a door and before a closed back cooks itself: air has to come in below and go out above (from practice; the maker's manual decides how much). */
 final class ApplianceAir implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             if ($cell->bay->fill->kind === FillKind::Appliance && $cell->bay->door !== null && ! $cell->bay->openBack && $cell->by->back !== null) {
-                $findings[] = Said::look('house.appliance_air', $built->bay($id), 'makers', ['bay' => $cell->label], null, null, OpenBack::of($cell, $built));
+                $findings[] = Said::look('house.appliance_air', Place::inPiece($id), 'makers', ['bay' => $cell->label], null, null, OpenBack::of($cell, $built));
             }
         }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Document\Country;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Unit;
 
 /**
@@ -19,7 +19,7 @@ use Incastro\Core\Measure\Unit;
  */
 final class CircuitFull implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $cells = array_filter($built->design->cells, fn (Cell $c): bool => $c->bay->fill->kind === FillKind::Appliance);
         $watts = array_sum(array_map(fn (Cell $c): int => $c->bay->fill->is->count('watts'), $cells));

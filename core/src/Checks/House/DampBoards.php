@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\PlacedThing;
 
@@ -20,7 +20,7 @@ final class DampBoards implements Check
 
     private const WET = [ThingKind::Trap, ThingKind::ShutOff, ThingKind::Hose];
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $isWet = array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->kind, self::WET, true)) !== [];
         $space = $built->room->space;

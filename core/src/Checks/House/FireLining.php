@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\Authority;
 use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 
 /** The usable space under a stair usually wants a lining that holds fire back (fieldbook §5): whether it does is for building control to say, before it is closed. */
 final class FireLining implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $space = $built->room->space;
 

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\Authority;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Survey\PlacedThing;
 
 /** In a rented house the landlord is asked before anything is screwed to a wall or taken off it. From practice. */
 final class Landlord implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $takenOff = array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true));
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrew;
 
 /** A screw into a sliding door's cavity or where nothing may be fixed (fieldbook §5): it holds nothing and breaks what is behind. */
@@ -18,12 +18,12 @@ final class NoFixPierced implements Check
 {
     private const ZONES = [ThingKind::DoorCavity, ThingKind::NoFix];
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->room->things as $placed) {
             $isZone = in_array($placed->thing->kind, self::ZONES, true) && $placed->thing->face === Face::Back;
-            $in = array_filter($isZone ? $built->screws : [], fn (WallScrew $s): bool => $s->isBehind($placed->block));
+            $in = array_filter($isZone ? $built->wallScrews : [], fn (WallScrew $s): bool => $s->isBehind($placed->block));
             if ($in !== []) {
                 $findings[] = Said::of(Severity::Stop, 'house.no_fix_pierced', new Place('site', $placed->thing->id), 'obstacles', ['thing' => $placed->name(), 'n' => count($in), 'part' => array_values($in)[0]->board->name]);
             }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\Authority;
 use Incastro\Core\Document\Country;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Survey\PlacedThing;
 
 /**
@@ -19,7 +19,7 @@ use Incastro\Core\Survey\PlacedThing;
  */
 final class OldSurfaces implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $year = $built->project->house->built;
         $disturbed = array_values(array_filter($built->room->things, fn (PlacedThing $p): bool => $p->thing->treatment === Treatment::TakeOff));

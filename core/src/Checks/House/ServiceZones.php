@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\Face;
@@ -12,6 +11,7 @@ use Incastro\Core\Document\Limit;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\PlacedThing;
@@ -26,10 +26,10 @@ final class ServiceZones implements Check
 
     private const WANTED = 2;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
-        $screws = $built->screws;
-        $zone = $built->length(Limit::ServiceZone);
+        $screws = $built->wallScrews;
+        $zone = $built->project->lengthLimit(Limit::ServiceZone);
         $in = $by = [];
         foreach ($built->room->things as $placed) {
             if (in_array($placed->thing->kind, self::SERVED, true) && $placed->thing->face === Face::Back) {

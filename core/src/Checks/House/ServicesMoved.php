@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\Authority;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
 /** A gas pipe that is boxed in or moved waits for a gas fitter; a trap, a valve or a pipe that is taken off and moved for a plumber (fieldbook §5; usual rule, check yours). */
@@ -18,7 +18,7 @@ final class ServicesMoved implements Check
 {
     private const WATER = [ThingKind::Pipe, ThingKind::HotPipe, ThingKind::Trap, ThingKind::ShutOff, ThingKind::Cleanout];
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->room->things as $placed) {

@@ -4,20 +4,20 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\Authority;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 
 /** Never cut a stringer, a post or a beam; what may carry load waits for a structural engineer (fieldbook §5). */
 final class StructureCut implements Check
 {
     private const CARRIES = [ThingKind::Beam, ThingKind::Post, ThingKind::Stringer, ThingKind::BumpOut];
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->room->things as $placed) {

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 
 /** What is cut through before a vent lets through as much as the vent's own net free area (fieldbook §5: 0.6 of a metal grille's face where nobody has looked it up). */
 final class VentsSmothered implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $least = $things = [];
         foreach ($built->fit->passages as $passage) {

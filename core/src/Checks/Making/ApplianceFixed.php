@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Document\Settings;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -20,14 +21,14 @@ use Incastro\Core\Measure\Text;
  */
 final class ApplianceFixed implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             $gap = $cell->bay->fill->kind === FillKind::Appliance ? $this->gap($cell, $cell->bay->fill->is) : null;
-            $limit = $built->length(Limit::ApplianceReach);
+            $limit = $built->project->lengthLimit(Limit::ApplianceReach);
             if ($gap !== null && $gap->isGreaterThan($limit)) {
-                $findings[] = Said::look('piece.appliance_unfixed', $built->bay($id), 'makers', ['bay' => $cell->label,
+                $findings[] = Said::look('piece.appliance_unfixed', Place::inPiece($id), 'makers', ['bay' => $cell->label,
                     'face' => Text::of("fixes_to.{$cell->bay->fill->is->choice('fixes_to')}"), 'gap' => $gap, 'limit' => $limit], $gap, $limit);
             }
         }

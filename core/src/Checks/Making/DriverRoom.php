@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 
 /**
@@ -19,7 +19,7 @@ use Incastro\Core\Geometry\Axis;
  */
 final class DriverRoom implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $ends = [];
         foreach ($built->design->joints as $joint) {
@@ -27,7 +27,7 @@ final class DriverRoom implements Check
                 $ends[$joint->first] = ($ends[$joint->first] ?? 0) + 1;
             }
         }
-        $limit = $built->length(Limit::DriverRoom);
+        $limit = $built->project->lengthLimit(Limit::DriverRoom);
         $short = array_filter($built->fit->panels, fn (Panel $p): bool => ($ends[$p->id] ?? 0) > 1 && ! $p->role->moves() && $p->length->value->isLessThan($limit));
         if ($short === []) {
             return [];

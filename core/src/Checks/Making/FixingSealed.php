@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Text;
@@ -17,9 +17,9 @@ use Incastro\Core\Measure\Text;
 /** Screws to the wall that something closes off for good: a dead corner, or a board that goes on before them. They are driven first, and never again. From practice. */
 final class FixingSealed implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
-        $screws = $built->screws;
+        $screws = $built->wallScrews;
         $by = [];
         foreach ($screws as $screw) {
             $cover = $this->cover($screw, $built);
@@ -36,7 +36,7 @@ final class FixingSealed implements Check
     }
 
     /** @return array{string, Text}|null what closes it off: an id and a name */
-    private function cover(WallScrew $screw, Built $built): ?array
+    private function cover(WallScrew $screw, PlacedPiece $built): ?array
     {
         if ($screw->in?->bay->fill->kind === FillKind::DeadCorner) {
             return [$screw->in->bay->id, Text::of('fill.dead_corner')];

@@ -4,22 +4,23 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\Limit;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 
 /** Screws to the wall are driven inside a bay: a hand with a driver takes about 90 mm. One finding a bay. From practice. */
 final class HandRoom implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
-        $limit = $built->length(Limit::HandRoom);
+        $limit = $built->project->lengthLimit(Limit::HandRoom);
         $findings = [];
-        foreach ($built->screws as $screw) {
+        foreach ($built->wallScrews as $screw) {
             $room = $screw->in?->x->value();
             if ($screw->in !== null && $room !== null && $room->isLessThan($limit)) {
-                $findings[$screw->in->bay->id] = Said::look('fit.screw_out_of_reach', $built->bay($screw->in->bay->id), 'practice', ['bay' => $screw->in->label, 'room' => $room, 'limit' => $limit], $room, $limit);
+                $findings[$screw->in->bay->id] = Said::look('fit.screw_out_of_reach', Place::inPiece($screw->in->bay->id), 'practice', ['bay' => $screw->in->label, 'room' => $room, 'limit' => $limit], $room, $limit);
             }
         }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Survey\PlacedThing;
 
@@ -19,7 +19,7 @@ final class HiddenRecorded implements Check
 {
     private const LINES = [ThingKind::Pipe, ThingKind::HotPipe, ThingKind::GasPipe, ThingKind::Wiring, ThingKind::RefrigerantLine];
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->room->things as $placed) {
@@ -31,7 +31,7 @@ final class HiddenRecorded implements Check
         return $findings;
     }
 
-    private function isCovered(PlacedThing $placed, Built $built): bool
+    private function isCovered(PlacedThing $placed, PlacedPiece $built): bool
     {
         foreach ($built->boards(Role::Back, Role::Board) as $board) {
             $shadow = $placed->block->along(Axis::Y, $board->block->corner->y, $board->block->size->y);

@@ -4,27 +4,28 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\Built;
-use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\DrillingCheck;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
 /** A pocket hole in a face that a strip is to be glued to: the glue has nothing to hold there and the strip sinks in. Turn the board or screw it otherwise. From practice. */
-final class PocketsUnderTrim implements Check
+final class PocketsUnderTrim implements DrillingCheck
 {
     private const GLUED = [Role::Filler, Role::Trim, Role::Lip, Role::CornerFiller, Role::Crown];
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built, Bored $bored): array
     {
         $strips = $built->boards(...self::GLUED);
         $panels = $built->panels;
         $findings = [];
-        foreach ($strips === [] ? [] : $built->bored->bores as $part => $bores) {
+        foreach ($strips === [] ? [] : $bored->bores as $part => $bores) {
             foreach ($bores as $bore) {
                 $strip = $bore->kind === BoreKind::Pocket ? $this->over($bore, $strips) : null;
                 if ($strip !== null && isset($panels[$part])) {

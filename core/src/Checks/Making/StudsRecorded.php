@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\Stud;
 use Incastro\Core\Document\WallKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
 /** Nobody wrote down where the studs were before the wall was covered: a piece that is screwed to a framed wall, and not one stud of it found for certain nor the first one's place entered. From practice. */
 final class StudsRecorded implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $space = $built->room->space;
         $isFramed = in_array($space->build->kind, [WallKind::WoodStud, WallKind::MetalStud, WallKind::PlasterOnLath], true);

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\Entry\Loads;
 use Incastro\Core\Fit\Entry\Passing;
 use Incastro\Core\Fit\Entry\Verdict;
+use Incastro\Core\Fit\PlacedPiece;
 
 /**
  * What fits where it stands and cannot be brought there: each box, carried level, through every door, passage and corner of the way in
@@ -18,9 +18,9 @@ use Incastro\Core\Fit\Entry\Verdict;
  */
 final class WaysIn implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
-        $loads = $built->project->wayIn === [] ? [] : (new Loads($built->project->stock))->of($built->design, $built->fit);
+        $loads = $built->project->wayIn === [] ? [] : (new Loads($built->weight))->of($built->design, $built->fit);
         $findings = [];
         foreach ($loads as $load) {
             foreach ($built->project->wayIn as $segment) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Material;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Bench;
@@ -12,6 +11,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Front;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -22,7 +22,7 @@ final class EdgeBare implements Check
     /** What lies so near before it hides it; the greater part of an edge, and it is not seen. */
     private const NEAR_MM = 5;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->boards(Role::Shelf, Role::Slab) as $board) {
@@ -38,7 +38,7 @@ final class EdgeBare implements Check
         return array_values($findings);
     }
 
-    private function isCovered(Panel $board, Built $built): bool
+    private function isCovered(Panel $board, PlacedPiece $built): bool
     {
         $front = $board->inHouse(Axis::Y);
         $isForward = $board->facing($front, true) === 'front';

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Material;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\JointLine;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
 /** The edge of fibreboard and particleboard splits at a screw nearer than 25 mm to a corner (fieldbook §6), and is always piloted. One finding a piece, for the worst. */
@@ -17,7 +17,7 @@ final class EdgeScrews implements Check
 {
     private const LEAST_MM = 25;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $panels = $built->panels;
         $least = null;

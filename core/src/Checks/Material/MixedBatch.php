@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Material;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
 /** Sheets of one material that measure more than 0.3 mm apart show it where they meet, and do not fit one another's grooves (our own figure). One finding a material. */
@@ -16,7 +16,7 @@ final class MixedBatch implements Check
 {
     private const APART_MM = 0.3;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach (array_unique(array_map(fn (Panel $p): string => $p->material, $built->fit->panels)) as $id) {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Material;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
 /** A sheet no shop sells, over 3700 long or 1850 wide (the largest usual ones are 3660 × 1830): a digit too many, or two numbers changed over. */
@@ -18,7 +18,7 @@ final class SheetOdd implements Check
 
     private const WIDEST_MM = 1_850;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach (array_unique(array_map(fn (Panel $p): string => $p->material, $built->fit->panels)) as $id) {

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Material;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
 /** Boards sold as 18 mm measure 17.1 to 18.5 (fieldbook §9): a reading further off is questioned. One let into another whose thickness nobody has read is told. One finding a material. */
@@ -19,7 +19,7 @@ final class ThicknessRead implements Check
 
     private const MORE_MM = 0.5;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         $panels = $built->panels;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Material;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Checks\Strength\Bending;
 use Incastro\Core\Checks\Strength\ShelfSags;
@@ -14,13 +13,14 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
 /** A shelf laid on its sheet across the grain is the softer for it (fieldbook §7: birch ply 7.5 against 10, softwood ply a third): told where it sags too much so, and would not along the grain. */
 final class WeakAxis
 {
     /**
-     * @param  list<Built>  $pieces
+     * @param  list<PlacedPiece>  $pieces
      * @return list<Finding>
      */
     public function of(Cutting $cutting, array $pieces): array
@@ -46,7 +46,7 @@ final class WeakAxis
         return array_values($findings);
     }
 
-    private function softer(Panel $panel, Bending $bending, string $material, Built $built): ?Finding
+    private function softer(Panel $panel, Bending $bending, string $material, PlacedPiece $built): ?Finding
     {
         $across = $bending->of($built->madeOf($panel)->across());
         if (ShelfSags::over($bending, $built, $panel) > 1.0 || ShelfSags::over($across, $built, $panel) <= 1.0) {

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\People;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Country;
 use Incastro\Core\Document\FillKind;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -21,7 +22,7 @@ use Incastro\Core\Measure\Text;
  */
 final class BedGuard implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         [$high, $over] = array_map(Length::fromMillimetres(...), $built->project->house->country === Country::UnitedStates ? [762, 127] : [600, 160]);
         $findings = [];
@@ -36,7 +37,7 @@ final class BedGuard implements Check
             $guard = Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to(Axis::Z), $rail))->minus($mattress);
             $isHigh = $built->project->house->country === Country::UnitedStates ? $under->isGreaterThan($high) : ! $under->isLessThan($high);
             if ($isHigh && $guard->isLessThan($over)) {
-                $findings[] = Said::look('people.bed_guard', $built->bay($id), 'beds', ['bay' => $cell->label, 'under' => $under, 'guard' => Length::greatest($guard, Length::zero()), 'over' => $over], $guard, $over,
+                $findings[] = Said::look('people.bed_guard', Place::inPiece($id), 'beds', ['bay' => $cell->label, 'under' => $under, 'guard' => Length::greatest($guard, Length::zero()), 'over' => $over], $guard, $over,
                     $built->cure(Text::of('people.bed_guard.fix', over: $over), $id, ['fill', 'guard'], $over));
             }
         }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\People;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -17,7 +18,7 @@ final class FingerTraps implements Check
 
     private const TO_MM = 12;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->project->house->children ? $built->design->cells : [] as $id => $cell) {
@@ -25,7 +26,7 @@ final class FingerTraps implements Check
                 $gap = $is?->optionalLength('gap');
                 if ($gap !== null && $gap->isGreaterThan(Length::fromMillimetres(self::FROM_MM)) && $gap->isLessThan(Length::fromMillimetres(self::TO_MM))) {
                     $limit = Length::fromMillimetres(self::FROM_MM);
-                    $findings[] = Said::look('people.finger_trap', $built->bay($id), 'children', ['bay' => $cell->label, 'gap' => $gap, 'from' => $limit, 'to' => Length::fromMillimetres(self::TO_MM)], $gap, $limit,
+                    $findings[] = Said::look('people.finger_trap', Place::inPiece($id), 'children', ['bay' => $cell->label, 'gap' => $gap, 'from' => $limit, 'to' => Length::fromMillimetres(self::TO_MM)], $gap, $limit,
                         $built->cure(Text::of('people.finger_trap.fix', from: $limit), $id, [$what, 'gap'], $limit));
                 }
             }

@@ -4,22 +4,24 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\People;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\Strength\Stowed;
 use Incastro\Core\Document\HowOften;
 use Incastro\Core\Document\Limit;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 
 /** What is fetched every day is got without a step: its bay begins no higher than 1700 mm (from practice, a reach of 1900 less what is taken down). */
 final class OutOfReach implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
-        $limit = $built->length(Limit::Reach);
+        $limit = $built->project->lengthLimit(Limit::Reach);
         $findings = [];
-        foreach ($built->kept() as [$thing, $cell, $at]) {
+        foreach (Stowed::kept($built) as [$thing, $cell, $at]) {
             if ($thing->often === HowOften::Daily && $at->isGreaterThan($limit)) {
-                $findings[] = Said::look('people.out_of_reach', $built->bay($cell->bay->id), 'reach', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
+                $findings[] = Said::look('people.out_of_reach', Place::inPiece($cell->bay->id), 'reach', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
             }
         }
 

@@ -4,21 +4,23 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\People;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\Strength\Stowed;
 use Incastro\Core\Document\Limit;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 
 /** Poison, pods and blades are kept above 1500 mm where children live (from practice). */
 final class PoisonLow implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
-        $limit = $built->length(Limit::OutOfChildrensReach);
+        $limit = $built->project->lengthLimit(Limit::OutOfChildrensReach);
         $findings = [];
-        foreach ($built->project->house->children ? $built->kept() : [] as [$thing, $cell, $at]) {
+        foreach ($built->project->house->children ? Stowed::kept($built) : [] as [$thing, $cell, $at]) {
             if ($thing->hazard && $at->isLessThan($limit)) {
-                $findings[] = Said::look('people.poison_low', $built->bay($cell->bay->id), 'children', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
+                $findings[] = Said::look('people.poison_low', Place::inPiece($cell->bay->id), 'children', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
             }
         }
 

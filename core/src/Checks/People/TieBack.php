@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\People;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
 /** Shelves, doors and drawers are climbed: a piece higher than 686 mm is tied to the wall where children live (usual rule, US clothes storage; fieldbook §7: what a child may climb is tied to structure). */
 final class TieBack implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
-        $limit = $built->length(Limit::TieBack);
-        $high = $built->fit->box->top()->minus($built->room->floorHighPoint());
+        $limit = $built->project->lengthLimit(Limit::TieBack);
+        $high = $built->box->top()->minus($built->room->floorHighPoint());
         $isTied = WallScrews::boards($built->fit) !== [] || $built->boards(Role::Filler) !== [];
 
         return ! $built->project->house->children || $isTied || $built->design->fronts === [] || ! $high->isGreaterThan($limit) ? []

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\People;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Role;
@@ -12,6 +11,7 @@ use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -23,12 +23,12 @@ final class ToeRoom implements Check
 
     private const DEEP_MM = 450;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $bands = array_values($built->piece->main()->bands);
         $base = $bands[0] ?? null;
         $room = $base->setBack ?? Length::zero();
-        $limit = $built->length(Limit::ToeRoom);
+        $limit = $built->project->lengthLimit(Limit::ToeRoom);
         if ($base === null || ! $base->kind->isBase() || ! $room->isLessThan($limit) || ! $this->hasWorktop($built)) {
             return [];
         }
@@ -37,11 +37,11 @@ final class ToeRoom implements Check
             Fix::set(Text::of('people.toe_room.fix', limit: $limit), ['pieces', $built->piece->id, 'runs', $built->piece->main()->id, 'bands', $base->id, 'set_back'], $limit))];
     }
 
-    private function hasWorktop(Built $built): bool
+    private function hasWorktop(PlacedPiece $built): bool
     {
         foreach ($built->piece->main()->bands as $id => $band) {
             foreach ($band->kind === BandKind::Top ? $built->boards(Role::Slab) : [] as $slab) {
-                $up = $slab->block->to(Axis::Z)->minus($built->fit->box->floor)->millimetres();
+                $up = $slab->block->to(Axis::Z)->minus($built->box->floor)->millimetres();
                 if (str_starts_with($slab->id, "$id:") && ! $slab->width->value->isLessThan(Length::fromMillimetres(self::DEEP_MM)) && $up >= self::WORKTOP_MM[0] && $up <= self::WORKTOP_MM[1]) {
                     return true;
                 }

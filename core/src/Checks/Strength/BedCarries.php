@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
 
@@ -28,7 +28,7 @@ final class BedCarries implements Check
 
     private const MOST_SCREWS_A_STUD = 4;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
@@ -42,7 +42,7 @@ final class BedCarries implements Check
     }
 
     /** @param  array<string, Panel>  $parts */
-    private function slat(string $bay, array $parts, Built $built): ?Finding
+    private function slat(string $bay, array $parts, PlacedPiece $built): ?Finding
     {
         [$one, $next, $ledger] = [$parts["$bay:slat_1"] ?? null, $parts["$bay:slat_2"] ?? null, $parts["$bay:ledger_rear"] ?? null];
         if ($one === null || $next === null || $ledger === null) {
@@ -57,7 +57,7 @@ final class BedCarries implements Check
     }
 
     /** @param  array<string, Panel>  $parts */
-    private function rail(string $bay, array $parts, Built $built): ?Finding
+    private function rail(string $bay, array $parts, PlacedPiece $built): ?Finding
     {
         [$rail, $ledger, $slat] = [$parts["$bay:bed_rail"] ?? null, $parts["$bay:ledger_front"] ?? null, $parts["$bay:slat_1"] ?? null];
         if ($rail === null || $ledger === null || $slat === null) {
@@ -74,10 +74,10 @@ final class BedCarries implements Check
     }
 
     /** @param  array<string, Panel>  $parts */
-    private function ledger(string $bay, array $parts, Built $built): ?Finding
+    private function ledger(string $bay, array $parts, PlacedPiece $built): ?Finding
     {
         [$ledger, $slat] = [$parts["$bay:ledger_rear"] ?? null, $parts["$bay:slat_1"] ?? null];
-        $studs = $ledger === null ? [] : array_filter($built->fit->box->studs, fn (Length $x): bool => WallScrews::isBehind($x, $ledger));
+        $studs = $ledger === null ? [] : array_filter($built->box->studs, fn (Length $x): bool => WallScrews::isBehind($x, $ledger));
         if ($ledger === null || $slat === null || $studs === [] || $ledger->turned) {
             return null;
         }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -23,7 +23,7 @@ final class CastorsTip implements Check
 {
     private const LEAST_DEG = 10.0;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {

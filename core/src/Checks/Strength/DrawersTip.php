@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
 /** A chest that nothing holds to the wall falls forward when its drawers are out: each drawer with its load at half its length before the front, against the weight of the chest about its foot (statics). */
 final class DrawersTip implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         if (WallScrews::boards($built->fit) !== [] || $built->boards(Role::Filler, Role::Trim) !== []) {
             return [];
@@ -26,13 +26,13 @@ final class DrawersTip implements Check
                 $drawers = $built->movingIn($id);
                 $out = (float) $cell->y->value()->millimetres() / 2;
                 $load = $cell->bay->fill->is->count('count') * Stowed::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), 2 * $out);
-                $over += (array_sum(array_map($built->kg(...), $drawers)) + (Stowed::listed($cell, $built) ?? $load)) * $out;
+                $over += (array_sum(array_map($built->weight->of(...), $drawers)) + (Stowed::listed($cell, $built) ?? $load)) * $out;
             }
         }
         foreach ($built->fit->panels as $panel) {
             if (! $panel->role->moves()) {
-                $front = $built->fit->box->rear->plus($built->fit->box->depth->value);
-                $back += $built->kg($panel) * (float) $front->minus($panel->block->corner->y)->minus($panel->block->size->y->half())->millimetres();
+                $front = $built->box->rear->plus($built->box->depth->value);
+                $back += $built->weight->of($panel) * (float) $front->minus($panel->block->corner->y)->minus($panel->block->size->y->half())->millimetres();
             }
         }
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
 
@@ -25,25 +25,25 @@ final class HangingLoad implements Check
     /** Anchors stand no nearer to one another. */
     private const PITCH_MM = 150;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $boards = WallScrews::boards($built->fit);
         if (! $this->hangs($built) || $boards === []) {
             return [];
         }
-        $kg = $built->loaded();
+        $kg = Stowed::filled($built);
         $build = $built->room->space->build;
         $place = new Place('fit', $built->piece->id);
-        if ($build->anchorKg !== null && $built->fit->box->studs === []) {
+        if ($build->anchorKg !== null && $built->box->studs === []) {
             return $this->anchors($built, $boards, $kg, $build->anchorKg / ($build->anchorUltimate ? 4 : 2), $place);
         }
-        $has = self::A_CROSSING * count($built->screws);
+        $has = self::A_CROSSING * count($built->wallScrews);
         $wanted = (int) ceil(round($kg * Bending::GRAVITY / Screwing::shear($built), 6));
 
         return $has === 0 || $wanted <= $has ? [] : [Said::look('strength.hanging_load', $place, 'hanging', ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted])];
     }
 
-    private function hangs(Built $built): bool
+    private function hangs(PlacedPiece $built): bool
     {
         return $built->piece->stand?->up->isPositive() === true;
     }
@@ -52,11 +52,11 @@ final class HangingLoad implements Check
      * @param  non-empty-list<Panel>  $boards
      * @return list<Finding>
      */
-    private function anchors(Built $built, array $boards, float $kg, float $each, Place $place): array
+    private function anchors(PlacedPiece $built, array $boards, float $kg, float $each, Place $place): array
     {
         $up = fn (Panel $p): float => ($p->block->corner->z->units + $p->block->size->z->units / 2) / Length::PER_MM;
-        $v = max(array_map($up, $boards)) - $built->fit->box->bottom->units / Length::PER_MM;
-        $pulled = $kg * (float) $built->fit->box->depth->value->millimetres() / 2 / max(1.0, $v);
+        $v = max(array_map($up, $boards)) - $built->box->bottom->units / Length::PER_MM;
+        $pulled = $kg * (float) $built->box->depth->value->millimetres() / 2 / max(1.0, $v);
         $wanted = (int) ceil(round(max($kg, $pulled) / $each, 6));
         $has = array_sum(array_map(fn (Panel $p): int => 1 + intdiv(max(0, $p->length->value->units - 2 * WallScrews::END_MM * Length::PER_MM), self::PITCH_MM * Length::PER_MM), $boards));
 

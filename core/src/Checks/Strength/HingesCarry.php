@@ -4,17 +4,16 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\HungLeaf;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\Motion\Mover;
 use Incastro\Core\Fit\Motion\MoverKind;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
@@ -26,9 +25,7 @@ final class HingesCarry implements Check
 {
     private const WIDE_MM = 600.0;
 
-    private const GLASS_KG_M3 = 2_500.0;
-
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $panels = $built->panels;
         $findings = [];
@@ -44,14 +41,14 @@ final class HingesCarry implements Check
     }
 
     /** @param  non-empty-list<Panel>  $leaf */
-    private function weighed(Mover $mover, array $leaf, Built $built): ?Finding
+    private function weighed(Mover $mover, array $leaf, PlacedPiece $built): ?Finding
     {
-        $kg = array_sum(array_map(fn (Panel $p): float => $p->role === Role::Glass ? $p->solid->litres() * self::GLASS_KG_M3 / 1000 : $built->kg($p), $leaf));
+        $kg = $built->weight->of(...$leaf);
         $extent = fn (Axis $axis): Length => Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to($axis), $leaf))
             ->minus(Length::least(...array_map(fn (Panel $p): Length => $p->block->corner->{$axis->value}, $leaf)));
         $width = $extent($leaf[0]->inHouse(Axis::X));
         $n = HungLeaf::hinges($extent(Axis::Z));
-        $each = $built->limit(Limit::HingeCarries) * min(1.0, self::WIDE_MM / max(1.0, (float) $width->millimetres()));
+        $each = $built->project->limit(Limit::HingeCarries) * min(1.0, self::WIDE_MM / max(1.0, (float) $width->millimetres()));
         $wanted = (int) ceil(round($kg / $each, 6));
 
         return $wanted <= $n ? null : Said::look('strength.hinges_few', new Place('piece', $mover->id), 'hinges', ['part' => $mover->name, 'kg' => Said::tenths($kg), 'n' => $n, 'wanted' => $wanted, 'each' => Said::tenths($each)]);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\CaseFront;
@@ -16,6 +15,7 @@ use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\SideKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -26,7 +26,7 @@ use Incastro\Core\Measure\Text;
  */
 final class Racks implements Check
 {
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         if ($this->isHeld($built, Side::Left) && $this->isHeld($built, Side::Right)) {
             return [];
@@ -34,7 +34,7 @@ final class Racks implements Check
         $findings = [];
         foreach ($built->design->fronts as $front) {
             $height = $front->z->value();
-            if (! $front->framed && $height->isGreaterThan($front->depth()->minus($built->fit->box->rear)) && $this->bracing($front, $built) === []) {
+            if (! $front->framed && $height->isGreaterThan($front->depth()->minus($built->box->rear)) && $this->bracing($front, $built) === []) {
                 $findings[] = Said::look('strength.racks', new Place('piece', $front->id), 'practice', ['box' => PartName::in(Text::of('entry.box'), $front->label), 'height' => $height], $height);
             }
         }
@@ -43,13 +43,13 @@ final class Racks implements Check
     }
 
     /** A strip that is fixed to box and wall holds the side upright. */
-    private function isHeld(Built $built, Side $side): bool
+    private function isHeld(PlacedPiece $built, Side $side): bool
     {
         return $built->room->space->side($side) === SideKind::Wall && ! in_array($built->piece->edge($side)->kind, [EdgeKind::Play, EdgeKind::Trim], true) && $built->piece->width === null;
     }
 
     /** @return list<Panel> */
-    private function bracing(CaseFront $front, Built $built): array
+    private function bracing(CaseFront $front, PlacedPiece $built): array
     {
         $isIn = fn (Length $at, Span $span): bool => ! $at->isLessThan($span->from) && ! $at->isGreaterThan($span->to());
 

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Place;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
 /**
@@ -22,7 +23,7 @@ final class RunnersRated implements Check
 
     private const TOO_GOOD = 3.0;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
@@ -33,7 +34,7 @@ final class RunnersRated implements Check
             }
             $onCastors = $fill->isOnCastors();
             $n = $fill->kind === FillKind::Drawers ? $fill->is->count('count') : 1;
-            $kg = array_sum(array_map($built->kg(...), $moving)) / $n + $this->carries($cell, $built, $n);
+            $kg = array_sum(array_map($built->weight->of(...), $moving)) / $n + $this->carries($cell, $built, $n);
             $wanted = $onCastors ? $kg / 3 : $kg * self::OVER;
             $rating = $fill->is->count('rating');
             $code = match (true) {
@@ -50,7 +51,7 @@ final class RunnersRated implements Check
     }
 
     /** kg in one drawer, or on the whole rack. */
-    private function carries(Cell $cell, Built $built, int $n): float
+    private function carries(Cell $cell, PlacedPiece $built, int $n): float
     {
         $levels = match ($cell->bay->fill->kind) {
             FillKind::Drawers => 1,
@@ -62,12 +63,12 @@ final class RunnersRated implements Check
         return $listed !== null ? $listed / $n : $levels * Stowed::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), (float) $cell->y->value()->millimetres());
     }
 
-    private function say(string $code, Cell $cell, float $kg, float $wanted, int $rating, Built $built): Finding
+    private function say(string $code, Cell $cell, float $kg, float $wanted, int $rating, PlacedPiece $built): Finding
     {
         $needs = max(5, (int) ceil(round($wanted, 6)));
         $args = ['bay' => $cell->label, 'kg' => Said::tenths($kg), 'wanted' => $needs, 'rating' => $rating];
 
-        return $code === 'strength.slides_strong' ? Said::note($code, $built->bay($cell->bay->id), 'runners', $args)
-            : Said::look($code, $built->bay($cell->bay->id), 'runners', $args, null, null, $needs > FillKind::MOST_RATING ? null : $built->cure(Text::of('strength.runners.fix', wanted: $needs), $cell->bay->id, ['fill', 'rating'], $needs));
+        return $code === 'strength.slides_strong' ? Said::note($code, Place::inPiece($cell->bay->id), 'runners', $args)
+            : Said::look($code, Place::inPiece($cell->bay->id), 'runners', $args, null, null, $needs > FillKind::MOST_RATING ? null : $built->cure(Text::of('strength.runners.fix', wanted: $needs), $cell->bay->id, ['fill', 'rating'], $needs));
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Cell;
@@ -16,7 +15,9 @@ use Incastro\Core\Document\Limit;
 use Incastro\Core\Document\ShelfRest;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Fix;
+use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -35,7 +36,7 @@ final class ShelfSags implements Check
     /** Nosings tried, mm. */
     private const NOSINGS = [30, 40, 50, 60, 80, 100, 120];
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $worst = [];
         foreach ($this->bendings($built) as [$panel, $bending, $cell]) {
@@ -49,7 +50,7 @@ final class ShelfSags implements Check
     }
 
     /** @return array<string, array{Panel, Bending, Cell}> how each shelf is loaded, by part */
-    public function bendings(Built $built): array
+    public function bendings(PlacedPiece $built): array
     {
         $all = [];
         foreach ($built->boards(Role::Shelf) as $panel) {
@@ -63,7 +64,7 @@ final class ShelfSags implements Check
         return $all;
     }
 
-    private function bending(Panel $panel, Cell $cell, Built $built): ?Bending
+    private function bending(Panel $panel, Cell $cell, PlacedPiece $built): ?Bending
     {
         $material = $built->project->stock[$panel->material];
         $mm = fn (Length $l): float => $l->units / Length::PER_MM;
@@ -82,13 +83,13 @@ final class ShelfSags implements Check
     }
 
     /** As it is, which may be less than was wished. */
-    private function nosingOf(Panel $shelf, Built $built): Length
+    private function nosingOf(Panel $shelf, PlacedPiece $built): Length
     {
         return ($built->panels["$shelf->id:nosing"] ?? null)?->block->size->z ?? Length::zero();
     }
 
     /** Screwed, dowelled or let in at both ends. */
-    private function isHeld(Panel $panel, Built $built): bool
+    private function isHeld(Panel $panel, PlacedPiece $built): bool
     {
         $ends = 0;
         foreach ($built->design->joints as $joint) {
@@ -99,13 +100,13 @@ final class ShelfSags implements Check
     }
 
     /** How many times as far as it may. */
-    public static function over(Bending $bending, Built $built, Panel $panel): float
+    public static function over(Bending $bending, PlacedPiece $built, Panel $panel): float
     {
-        return $bending->sag() * max(1.0, $built->madeOf($panel)->creep() / self::IN_THE_END) * $built->limit(Limit::ShelfSags) / $bending->length;
+        return $bending->sag() * max(1.0, $built->madeOf($panel)->creep() / self::IN_THE_END) * $built->project->limit(Limit::ShelfSags) / $bending->length;
     }
 
     /** The least nosing that makes it stiff enough; null where none does or it has one. */
-    private function nosing(Bending $bending, Built $built, Panel $panel): ?int
+    private function nosing(Bending $bending, PlacedPiece $built, Panel $panel): ?int
     {
         foreach ($bending->nosing > 0.0 ? [] : self::NOSINGS as $high) {
             if ($high > $bending->thickness && self::over($bending->nosed((float) $high), $built, $panel) <= 1.0) {
@@ -116,11 +117,11 @@ final class ShelfSags implements Check
         return null;
     }
 
-    private function finding(Panel $panel, Bending $bending, Cell $cell, Built $built): Finding
+    private function finding(Panel $panel, Bending $bending, Cell $cell, PlacedPiece $built): Finding
     {
         $creep = $built->madeOf($panel)->creep();
         $over = self::over($bending, $built, $panel);
-        $parts = $built->limit(Limit::ShelfSags);
+        $parts = $built->project->limit(Limit::ShelfSags);
         [$sag, $limit] = $creep > self::IN_THE_END ? [Said::up($bending->sag() * $creep), Said::down($bending->length * self::IN_THE_END / $parts)] : [Said::up($bending->sag()), Said::down($bending->length / $parts)];
         $held = $bending->heldAtItsEnds();
         $nosing = $this->nosing($bending, $built, $panel);
@@ -132,12 +133,12 @@ final class ShelfSags implements Check
         $args = ['thick' => Said::up($bending->thicknessFor($bending->sag() / $over)), 'held' => Said::up($held->sag() * $creep), 'halved' => Said::up($bending->cut(2)->sag() * $creep),
             'nosing' => Length::fromMillimetres($nosing ?? 0)];
 
-        return new Finding('strength.shelf_sags', Severity::Look, $built->bay($cell->bay->id),
+        return new Finding('strength.shelf_sags', Severity::Look, Place::inPiece($cell->bay->id),
             Text::of('strength.shelf_sags', part: $panel->name, sag: $sag, kg: (int) round($bending->load * $bending->length / Bending::GRAVITY), limit: $limit),
             Text::of("strength.shelf_sags.$cure", ...$args), Text::of('source.strength'), $sag, $limit, $this->fix($cure, $nosing, $cell, $built));
     }
 
-    private function fix(string $cure, ?int $nosing, Cell $cell, Built $built): ?Fix
+    private function fix(string $cure, ?int $nosing, Cell $cell, PlacedPiece $built): ?Fix
     {
         return match ($cure) {
             'hold' => $built->cure(Text::of('strength.shelf_sags.fix'), $cell->bay->id, ['methods', 'shelves'], ShelfRest::Fixed->value),

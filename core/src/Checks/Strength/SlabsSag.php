@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Panel;
@@ -14,6 +13,7 @@ use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -29,14 +29,14 @@ final class SlabsSag implements Check
 
     private const DECK_N_MM2 = 2.0e-3;
 
-    public function of(Built $built): array
+    public function of(PlacedPiece $built): array
     {
         $kinds = self::kinds($built);
         $findings = [];
         foreach ($built->boards(Role::Slab, Role::Lid) as $board) {
             $kind = $board->role === Role::Lid ? BandKind::Seat : $kinds[explode(':', $board->id)[0]] ?? BandKind::Top;
             $bending = $this->bending($board, $kind, $built);
-            $parts = $built->limit(Limit::TopSags);
+            $parts = $built->project->limit(Limit::TopSags);
             if ($bending !== null && $bending->sag() * $parts > $bending->length * (1 + 1e-9)) {
                 [$sag, $limit] = [Said::up($bending->sag()), Said::down($bending->length / $parts)];
                 $code = ['seat' => 'strength.seat_sags', 'deck' => 'strength.deck_sags'][$kind->value] ?? 'strength.top_sags';
@@ -49,7 +49,7 @@ final class SlabsSag implements Check
         return $findings;
     }
 
-    private function bending(Panel $board, BandKind $kind, Built $built): ?Bending
+    private function bending(Panel $board, BandKind $kind, PlacedPiece $built): ?Bending
     {
         $material = $built->project->stock[$board->material] ?? null;
         $free = $board->role === Role::Lid ? $this->overBay($board, $built) : [Spans::along($board, $built), $board->width->value];
@@ -64,7 +64,7 @@ final class SlabsSag implements Check
     }
 
     /** @return array{Length, Length}|null a lid lies on all four edges of its bay: the shorter way carries, the other is how wide it is */
-    private function overBay(Panel $lid, Built $built): ?array
+    private function overBay(Panel $lid, PlacedPiece $built): ?array
     {
         $cell = $built->under($lid);
 
@@ -72,7 +72,7 @@ final class SlabsSag implements Check
     }
 
     /** @return array<string, BandKind> of slabs, by band */
-    private static function kinds(Built $built): array
+    private static function kinds(PlacedPiece $built): array
     {
         $kinds = [];
         foreach ($built->piece->runs as $run) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Built;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
@@ -16,7 +16,7 @@ final class Spans
     private const BEARING_MM = 30;
 
     /** Its longest clear stretch along the wall; null where nothing is known to carry it. */
-    public static function along(Panel $board, Built $built): ?Length
+    public static function along(Panel $board, PlacedPiece $built): ?Length
     {
         $under = [];
         foreach ($built->fit->panels as $panel) {
@@ -39,7 +39,7 @@ final class Spans
     }
 
     /** Boards that lie one on the other, as one: how thick they are together. */
-    public static function thickness(Panel $board, Built $built): Length
+    public static function thickness(Panel $board, PlacedPiece $built): Length
     {
         $top = $board->block->to(Axis::Z);
         foreach ($built->boards($board->role) as $next) {

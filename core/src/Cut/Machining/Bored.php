@@ -14,4 +14,16 @@ final readonly class Bored
     public function __construct(public array $bores, public array $clashes)
     {
     }
+
+    /** @return list<Bore> of those kinds */
+    public function of(BoreKind ...$kinds): array
+    {
+        return array_values(array_filter($this->all(), fn (Bore $b): bool => in_array($b->kind, $kinds, true)));
+    }
+
+    /** @return list<Bore> */
+    public function all(): array
+    {
+        return array_merge(...array_values($this->bores), ...[[]]);
+    }
 }

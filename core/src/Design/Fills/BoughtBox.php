@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
+use Incastro\Core\Design\BoughtAs;
 use Incastro\Core\Design\BoughtSize;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Role;
@@ -56,7 +57,7 @@ final class BoughtBox implements FillMaker
         $from = $x->from;
         foreach ($x->value()->splitInto($n) as $i => $width) {
             $at->maker($cell)->bought("{$cell->bay->id}:box_".($i + 1), Role::Board, Text::of('part.bought_box', n: $i + 1, bay: $cell->label),
-                [Span::of($from, $width, Text::of('piece.box_width')), $y, $z], Axis::Z, Axis::Y);
+                [Span::of($from, $width, Text::of('piece.box_width')), $y, $z], Axis::Z, Axis::Y, BoughtAs::Box);
             $from = $from->plus($width);
         }
     }

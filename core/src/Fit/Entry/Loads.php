@@ -9,9 +9,13 @@ use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\PartName;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\Material;
+use Incastro\Core\Design\Weight;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Fit\Fit;
+use Incastro\Core\Fit\Units\Carried;
+use Incastro\Core\Fit\Units\Unit;
+use Incastro\Core\Fit\Units\UnitKind;
+use Incastro\Core\Fit\Units\Units;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Point;
@@ -19,22 +23,23 @@ use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** What of a piece is carried in as a whole: each box along the back wall, with everything that is fixed in it. */
+/** What of a piece is carried in as a whole: each box along the back wall, with what is joined to it at the bench. */
 final readonly class Loads
 {
-    /** @param  array<string, Material>  $stock */
-    public function __construct(private array $stock)
+    public function __construct(private Weight $weight)
     {
     }
 
     /** @return list<Load> */
     public function of(Design $design, Fit $fit): array
     {
-        return array_map(function (CaseFront $front) use ($fit): Load {
+        $units = Units::of($design, $fit);
+
+        return array_map(function (CaseFront $front) use ($fit, $units): Load {
             $place = Block::of($front->x->from, $fit->box->rear, $front->z->from, $front->x->value(), $front->depth()->minus($fit->box->rear), $front->z->value());
             $mm = fn (Length $l): float => (float) $l->millimetres();
 
-            return new Load($front->id, PartName::in(Text::of('entry.box'), $front->label), $place, $this->kg($fit->panels, $place),
+            return new Load($front->id, PartName::in(Text::of('entry.box'), $front->label), $place, $this->kg($units, $place),
                 $mm($place->size->x), $mm($place->size->y), $mm($place->size->z), self::shape($fit->box, $place),
                 $front->framed ? $mm($front->board->thickness) : 0.0, $this->back($fit->panels, $place));
         }, $design->fronts);
@@ -66,17 +71,17 @@ final readonly class Loads
         return max([0.0, ...array_map(fn (Panel $p): float => (float) $p->block->size->y->millimetres(), array_values($backs))]);
     }
 
-    /** @param  list<Panel>  $panels */
-    private function kg(array $panels, Block $place): float
+    /**
+     * Of what was joined at the bench: doors, drawers and loose shelves are carried by themselves.
+     *
+     * @param  list<Unit>  $units
+     */
+    private function kg(array $units, Block $place): float
     {
-        $kg = 0.0;
-        foreach ($panels as $panel) {
-            if (! $panel->bought && self::isIn($panel->block, $place) && isset($this->stock[$panel->material])) {
-                $kg += $panel->solid->litres() * $this->stock[$panel->material]->density / 1000;
-            }
-        }
+        $carried = new Carried($units);
+        $joined = array_filter($units, fn (Unit $u): bool => $u->kind === UnitKind::Carcass && self::isIn($u->block(), $place));
 
-        return round($kg, 1);
+        return round($this->weight->of(...array_merge(...array_map($carried->panels(...), array_values($joined)), ...[[]])), 1);
     }
 
     /** Its middle lies in the box, or a frame's thickness before it. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Fit\Motion;
 
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\Material;
+use Incastro\Core\Design\Weight;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\SideKind;
@@ -25,10 +25,9 @@ final readonly class Motions
     private const FAR = 6000.0;
 
     /**
-     * @param  array<string, Material>  $stock
      * @param  list<Neighbour>  $neighbours
      */
-    public function __construct(private Piece $piece, private Room $room, private Box $box, private array $stock, private array $neighbours = [])
+    public function __construct(private Piece $piece, private Room $room, private Box $box, private Weight $weight, private array $neighbours = [])
     {
     }
 
@@ -98,7 +97,7 @@ final readonly class Motions
         if (! in_array($mover->kind, [MoverKind::Lid, MoverKind::Lift], true)) {
             return null;
         }
-        $kg = array_sum(array_map(fn (Panel $p): float => $p->bought ? 0.0 : $p->solid->litres() * ($this->stock[$p->material]->density ?? Material::USUAL_DENSITY) / 1000, $parts));
+        $kg = $this->weight->of(...$parts);
         [$u, $v] = $mover->pivot;
         $far = max(array_map(fn (array $p): float => hypot($p[0] - $u, $p[1] - $v), $mover->shapes[0]));
         $isLid = $mover->kind === MoverKind::Lid;

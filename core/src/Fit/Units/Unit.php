@@ -8,6 +8,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Piece;
 use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -47,6 +48,14 @@ final readonly class Unit
     public function role(): Role
     {
         return $this->panels[0]->role;
+    }
+
+    /** What holds all its boards. */
+    public function block(): Block
+    {
+        $from = fn (Axis $axis): Length => Length::least(...array_map(fn (Panel $p): Length => $p->block->from($axis), $this->panels));
+
+        return Block::of($from(Axis::X), $from(Axis::Y), $from(Axis::Z), $this->extent(Axis::X), $this->extent(Axis::Y), $this->extent(Axis::Z));
     }
 
     public function bottom(): Length

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit\Units;
 
-use Incastro\Core\Build\PieceWork;
+use Incastro\Core\Design\Design;
+use Incastro\Core\Design\Joint;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Fit\Fit;
 
 /** Finds what goes together: panels of one kind that fixed joints hold to one another, and the parts of one drawer or door. */
 final class Units
@@ -18,35 +20,41 @@ final class Units
     private array $above = [];
 
     /** @return list<Unit> in the order of the plan's panels */
-    public static function of(PieceWork $work): array
+    public static function of(Design $design, Fit $fit): array
     {
-        return (new self)->find($work);
+        return (new self)->find($design, $fit);
     }
 
     /** @return list<Unit> */
-    private function find(PieceWork $work): array
+    private function find(Design $design, Fit $fit): array
     {
-        $byName = [];
-        foreach ($work->fit->panels as $panel) {
+        $byName = $panels = [];
+        foreach ($fit->panels as $panel) {
+            $panels[$panel->id] = $panel;
             $this->above[$panel->id] = $panel->id;
             $name = self::movesWith($panel);
             if ($name !== null) {
                 $this->join($byName[$name] ??= $panel->id, $panel->id);
             }
         }
-        foreach ($work->design->joints as $joint) {
-            [$a, $b] = [$work->panels[$joint->first] ?? null, $work->panels[$joint->second] ?? null];
+        foreach ($design->joints as $joint) {
+            [$a, $b] = [$panels[$joint->first] ?? null, $panels[$joint->second] ?? null];
             $kind = $a === null ? null : UnitKind::of($a->role);
-            if ($a !== null && $b !== null && $kind !== null && $kind === UnitKind::of($b->role) && (in_array($joint->kind, self::HELD, true) || ($kind === UnitKind::Mover && $joint->kind === JointKind::Faced))) {
+            if ($a !== null && $b !== null && $kind !== null && $kind === UnitKind::of($b->role) && self::holds($joint, $kind)) {
                 $this->join($a->id, $b->id);
             }
         }
         $groups = [];
-        foreach ($work->fit->panels as $panel) {
+        foreach ($fit->panels as $panel) {
             $groups[$this->root($panel->id)][] = $panel;
         }
 
         return array_map(fn (array $panels): Unit => new Unit(self::kind($panels), $panels), array_values($groups));
+    }
+
+    private static function holds(Joint $joint, UnitKind $kind): bool
+    {
+        return in_array($joint->kind, self::HELD, true) || ($kind === UnitKind::Mover && $joint->kind === JointKind::Faced);
     }
 
     /** Its bay and the first word of its name: all parts of one drawer or framed door share it. */

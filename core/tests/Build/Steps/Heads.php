@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Build\Steps;
 
-use Incastro\Core\Planner;
+use Incastro\Core\Planning\Planning;
 
 /** Screw heads of a piece, worked out anew from the bench map and the solids of its plan: what lies right before each. mm. */
 final class Heads
@@ -16,12 +16,12 @@ final class Heads
      */
     public static function of(array $document, array $plan, string $pieceId): array
     {
-        $fitted = Planner::fitted($document, $pieceId);
-        if ($fitted === null) {
+        $planning = new Planning($document);
+        $built = $planning->pieces()[$pieceId] ?? null;
+        if ($built === null) {
             return [];
         }
-        [$project, , , $design, $fit] = $fitted;
-        $bored = \Incastro\Core\Cut\Machining\Boring::of($design, $fit, $project->unit);
+        $bored = $planning->cutting()->drilling->in($built);
         $boxes = [];
         foreach ($plan['solids'][$pieceId]['parts'] as $solid) {
             $boxes[$solid['part']] = self::box($solid);

@@ -25,7 +25,7 @@ use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Planner;
+use Incastro\Core\Planning\Planning;
 use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
@@ -217,8 +217,8 @@ final class BoringTest extends TestCase
     /** @return array{Fit, Bored, array{int, int}} with the pocket screws and the screws counted for buying, of what is made at all */
     private static function bored(int $seed): array
     {
-        $fitted = Planner::fitted((new AnyPiece($seed))->document(), Sample::PIECE) ?? throw new \LogicException('Not measured.');
-        [, , , $design, $fit] = $fitted;
+        $built = (new Planning((new AnyPiece($seed))->document()))->pieces()[Sample::PIECE];
+        [$design, $fit] = [$built->design, $built->fit];
         $counts = ['hardware.pocket_screw' => 0, 'hardware.screw' => 0];
         foreach ($design->hardware as $each) {
             $counts[$each->name->key] = ($counts[$each->name->key] ?? 0) + $each->count;

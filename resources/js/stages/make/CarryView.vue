@@ -20,6 +20,7 @@ const car = (fits: boolean | null): string => (fits === null ? '' : fits ? say('
 <template>
     <div class="listing">
         <h3>What is carried as a whole</h3>
+        <p class="soft">Weights as carried: without doors, drawers, loose shelves and hardware.</p>
         <table aria-label="loads">
             <tbody>
                 <tr v-for="(l, i) in carrying.loads" :key="i">

@@ -37,7 +37,7 @@ const weight = (grams: number): string => (isInch.value ? (grams / 453.592).toFi
 <template>
     <section class="bears schools" aria-label="schools compared">
         <p class="soft">
-            Each line is planned anew on this piece: sheets for the whole project; weight in {{ isInch ? 'pounds' : 'kilograms' }}, joints,
+            Each line is planned anew on this piece: sheets for the whole project; weight empty in {{ isInch ? 'pounds' : 'kilograms' }}, joints,
             the screws or dowels in them, and {{ isInch ? 'feet' : 'metres' }} of edge band and of face frame for this piece.
         </p>
         <button class="linkish" :disabled="busy" @click="work">

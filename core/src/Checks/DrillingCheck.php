@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks;
+
+use Incastro\Core\Cut\Machining\Bored;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Fit\PlacedPiece;
+
+/** One rule that reads what is drilled into a fitted piece. */
+interface DrillingCheck
+{
+    /** @return list<Finding> */
+    public function of(PlacedPiece $built, Bored $bored): array;
+}

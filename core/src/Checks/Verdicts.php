@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Checks;
+
+use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Document\Project;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Survey\Room;
+
+/** What all checks of a project come to. */
+final readonly class Verdicts
+{
+    /**
+     * @param  list<Finding>  $findings
+     * @param  array<string, list<Finding>>  $held  by piece, what holds it up until somebody has decided
+     */
+    private function __construct(public Accepted $accepted, public array $findings, public array $held)
+    {
+    }
+
+    /**
+     * @param  array<string, Room>  $rooms
+     * @param  array<string, PlacedPiece>  $pieces
+     */
+    public static function of(Project $project, array $rooms, array $pieces, Cutting $cutting): self
+    {
+        [$checker, $accepted] = [new Checker, new Accepted($project)];
+        $findings = $held = [];
+        foreach ($project->spaces as $id => $space) {
+            array_push($findings, ...$accepted->marked($checker->survey($space, $rooms[$id])));
+        }
+        foreach ($pieces as $id => $piece) {
+            $own = $accepted->marked([...$piece->design->findings, ...$checker->piece($piece, $cutting->drilling->in($piece))]);
+            $held[$id] = array_values(array_filter($own, fn (Finding $f): bool => $f->holds()));
+            array_push($findings, ...$own);
+        }
+        array_push($findings, ...$accepted->marked($checker->cutting($cutting, $project, array_values($pieces))));
+
+        return new self($accepted, self::once($findings), $held);
+    }
+
+    /**
+     * Two pieces in one room may say the same of it.
+     *
+     * @param  list<Finding>  $findings
+     * @return list<Finding>
+     */
+    private static function once(array $findings): array
+    {
+        $said = [];
+        foreach ($findings as $finding) {
+            $said["$finding->code {$finding->place->ref} ".json_encode($finding->says, JSON_THROW_ON_ERROR)] ??= $finding;
+        }
+
+        return array_values($said);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Fit\Units;
+
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Measure\Length;
+
+/** What of a piece is carried as a whole: boxes as they were joined at the bench, with the backs that are on by then. */
+final readonly class Carried
+{
+    /** @param  list<Unit>  $units  of one piece */
+    public function __construct(private array $units)
+    {
+    }
+
+    /** @return non-empty-list<Panel> */
+    public function panels(Unit $unit): array
+    {
+        $panels = $unit->panels;
+        foreach ($unit->kind === UnitKind::Carcass ? $this->units : [] as $other) {
+            array_push($panels, ...($this->carcassOf($other) === $unit ? $other->panels : []));
+        }
+
+        return $panels;
+    }
+
+    /** The carcass that a back is fixed to before it is carried: the one it touches most of; null for what is no back. */
+    public function carcassOf(Unit $back): ?Unit
+    {
+        $best = null;
+        $most = 0;
+        foreach ($back->kind === UnitKind::Loose && $back->role() === Role::Back ? $this->units : [] as $unit) {
+            $touched = $unit->kind === UnitKind::Carcass ? self::touched($back, $unit) : 0;
+            [$best, $most] = $touched > $most ? [$unit, $touched] : [$best, $most];
+        }
+
+        return $best;
+    }
+
+    private static function touched(Unit $back, Unit $unit): int
+    {
+        $reach = $back->panels[0]->block->grownBy(Length::fromMillimetres(1));
+
+        return count(array_filter($unit->panels, fn (Panel $p): bool => $p->block->overlaps($reach)));
+    }
+}
