@@ -11,8 +11,8 @@ use Illuminate\Support\Facades\DB;
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
-use Incastro\Core\History\Told;
 use Incastro\Core\Measure\Text;
+use Incastro\Core\Queries\History\ChangeDescriber;
 
 /** Applies a change to a project as one new revision, or refuses it whole. */
 final class ChangeProject
@@ -73,7 +73,7 @@ final class ChangeProject
      */
     private static function told(Change $change, array $paths, array $document): array
     {
-        $rows = Told::operations($change->operations, $document, Changes::laid($document, $change->operations));
+        $rows = ChangeDescriber::operations($change->operations, $document, Changes::laid($document, $change->operations));
 
         return array_map(fn (array $op, array $row): array => ['what' => $row['what'], 'mine' => $row['after'], 'theirs' => $row['before'],
             'both' => $op['path'][0] !== 'facts' && in_array('/'.implode('/', $op['path']), $paths, true)], $change->operations, $rows);

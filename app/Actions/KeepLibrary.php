@@ -11,7 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Incastro\Core\Document\DocumentRejected;
 use Incastro\Core\Document\PlainText;
 use Incastro\Core\Document\Problem;
-use Incastro\Core\Library\Entry;
+use Incastro\Core\Exchange\Library\Entry;
 use Incastro\Core\Measure\Text;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 

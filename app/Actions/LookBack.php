@@ -10,7 +10,7 @@ use Illuminate\Support\Carbon;
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\Changes;
 use Incastro\Core\Document\Upgrade;
-use Incastro\Core\History\Told;
+use Incastro\Core\Queries\History\ChangeDescriber;
 
 /** Earlier states of a project, found from what takes each revision back. */
 final class LookBack
@@ -62,7 +62,7 @@ final class LookBack
         /** @var Revision $revision */
         foreach ($revisions as $revision) {
             $before = self::before($after, $revision);
-            $rows[] = ['change_id' => $revision->change_id] + $this->row($revision->number, $revision->user?->name, $revision->created_at, $revision->name, Told::between($before, $after));
+            $rows[] = ['change_id' => $revision->change_id] + $this->row($revision->number, $revision->user?->name, $revision->created_at, $revision->name, ChangeDescriber::between($before, $after));
             $after = $before;
         }
         if ($newest >= 1 && count($revisions) < self::PAGE) {

@@ -9,7 +9,7 @@ use Illuminate\Bus\Queueable;
 use Illuminate\Contracts\Queue\ShouldQueue;
 use Illuminate\Foundation\Bus\Dispatchable;
 use Illuminate\Queue\InteractsWithQueue;
-use Incastro\Core\LayoutSearch as Search;
+use Incastro\Core\Queries\LayoutSearch as Search;
 
 /** Runs a layout search, writing down each better layout and how far it has come; stops when told to. */
 final class ImproveLayout implements ShouldQueue

@@ -6,8 +6,8 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
-use Incastro\Core\Library\Entry;
-use Incastro\Core\Library\EntryReader;
+use Incastro\Core\Exchange\Library\Entry;
+use Incastro\Core\Exchange\Library\EntryReader;
 
 /**
  * A bought thing or a thing to store that a household added to the library. `kind` is `stored` for the latter.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
-use Incastro\Core\Csv\CsvTable;
+use Incastro\Core\Exchange\Csv\CsvTable;
 
 /** The cut list as comma-separated text in millimetres, one line a board, quoted where needed (docs/formats.md). */
 final class CutListCsv

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Print;
 
 use App\Words\Catalogue;
-use Incastro\Core\Csv\CsvTable;
+use Incastro\Core\Exchange\Csv\CsvTable;
 
 /** The shopping list as comma-separated text, one line a thing; amounts in its unit column, money in the currency's hundredths as decimals (docs/formats.md). */
 final class ShoppingCsv

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
+use Incastro\Core\Document\DocumentRejected;
 use Incastro\Core\Memory\Forgetful;
 use Incastro\Core\Memory\Memory;
 use Incastro\Core\Planning\Planning;
+use Incastro\Core\Survey\SiteSection;
 
 /** The one door in. Same document, same plan, byte for byte; it never searches. */
 final class Planner
@@ -15,7 +17,7 @@ final class Planner
      * @param  array<array-key, mixed>  $document  a decoded project document
      * @param  Memory  $memory  of stages of plans made before: the plan is the same with it and without
      *
-     * @throws Document\DocumentRejected when the document cannot be read
+     * @throws DocumentRejected when the document cannot be read
      */
     public static function plan(array $document, Memory $memory = new Forgetful): Plan
     {
@@ -23,6 +25,6 @@ final class Planner
         $designs = array_map(fn ($x) => $x->design, $p->pieces());
         $fitted = array_map(fn ($x) => $x->fit, $p->pieces());
 
-        return (new PlanWriter($p->project, $p->rooms(), $designs, $fitted, $p->cutting(), $p->findings(), $p->verdicts()->held, $p->shopping(), $p->steps(), $p->schedule(), $p->carrying(), $p->trials(), $p->handover()))->plan();
+        return (new SiteSection($p->project, $p->rooms(), $designs, $fitted, $p->cutting(), $p->findings(), $p->verdicts()->held, $p->shopping(), $p->steps(), $p->schedule(), $p->carrying(), $p->trials(), $p->handover()))->plan();
     }
 }

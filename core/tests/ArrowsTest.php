@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests;
 
-use Incastro\Core\Starters;
+use Incastro\Core\Queries\Starters;
 use PHPUnit\Framework\TestCase;
 
 /** Dependencies inside the core point one way (docs/architecture.md). Document's types are inputs to all. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Incastro\Core\Tests;
 
 use Incastro\Core\Document\CanonicalJson;
-use Incastro\Core\LayoutSearch;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Planner;
+use Incastro\Core\Queries\LayoutSearch;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

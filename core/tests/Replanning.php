@@ -6,7 +6,7 @@ namespace Incastro\Core\Tests;
 
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
-use Incastro\Core\Replanner;
+use Incastro\Core\Queries\ReworkProposal;
 
 /** Documents with sheets that were begun, for tests of what becomes of them. */
 final class Replanning
@@ -52,7 +52,7 @@ final class Replanning
      */
     public static function taken(array $document): array
     {
-        $proposed = json_decode(json_encode(Replanner::propose($document), JSON_THROW_ON_ERROR), true);
+        $proposed = json_decode(json_encode(ReworkProposal::propose($document), JSON_THROW_ON_ERROR), true);
         $after = $proposed['ops'] === [] ? $document : Changes::apply($document, Change::of($proposed['ops']))->document;
 
         return [$proposed, Planned::of($after), $after];

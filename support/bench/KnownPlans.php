@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Incastro\Core\CarryIn;
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
 use Incastro\Core\Planner;
-use Incastro\Core\Replanner;
-use Incastro\Core\Schools;
-use Incastro\Core\Starters;
+use Incastro\Core\Queries\EntrySearch;
+use Incastro\Core\Queries\MethodComparison;
+use Incastro\Core\Queries\ReworkProposal;
+use Incastro\Core\Queries\Starters;
 use Incastro\Core\Tests\AnyDocument;
 use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Replanning;
@@ -80,10 +80,10 @@ final class KnownPlans
     /** @param  array<array-key, mixed>  $document */
     private static function asked(array $document): string
     {
-        $asked = ['rework' => Replanner::propose(Replanning::begun($document, 1, 0.4))];
+        $asked = ['rework' => ReworkProposal::propose(Replanning::begun($document, 1, 0.4))];
         foreach (array_keys((array) $document['pieces']) as $piece) {
-            $asked['in'][$piece] = CarryIn::of($document, (string) $piece);
-            $asked['methods'][$piece] = Schools::of($document, (string) $piece);
+            $asked['in'][$piece] = EntrySearch::of($document, (string) $piece);
+            $asked['methods'][$piece] = MethodComparison::of($document, (string) $piece);
         }
 
         return json_encode($asked, JSON_THROW_ON_ERROR);

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Incastro\Core\Console\PartsCsv;
 use Incastro\Core\Cut\Item;
 use Incastro\Core\Cut\Stock;
 
@@ -49,7 +50,7 @@ final class NestFamilies
         foreach (glob("$folder/*-n*.json") ?: [] as $file) {
             $about = json_decode((string) file_get_contents($file), true, 8, JSON_THROW_ON_ERROR);
             $stock = Stock::ofOneSize('sheet', ...array_map(fn (string $key): int => (int) round($about[$key] * self::MM), ['length', 'width', 'trim', 'kerf']));
-            $items = array_merge(...array_map(fn ($row): array => $row->items(), Incastro\Core\Cut\PartsCsv::read((string) file_get_contents(substr($file, 0, -4).'csv'))));
+            $items = array_merge(...array_map(fn ($row): array => $row->items(), PartsCsv::read((string) file_get_contents(substr($file, 0, -4).'csv'))));
             $family = ['lit-O' => 'fixed', 'lit-R' => 'turning', 'cabinet' => 'home'][$about['family']];
             yield [$family, $family === 'home' ? (string) $about['n'] : (string) (int) substr($about['cls'], 1), $about['n'], $items, $stock];
         }

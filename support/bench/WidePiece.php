@@ -5,8 +5,8 @@ declare(strict_types=1);
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Document\Starter;
-use Incastro\Core\LayoutSearch;
 use Incastro\Core\Measure\Unit;
+use Incastro\Core\Queries\LayoutSearch;
 
 /** A long wall of cupboards with shelves and doors, so many bays wide and two bands high; 19 bays are 306 parts. Its layout is accepted. */
 final class WidePiece

@@ -15,7 +15,7 @@ use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Document\Starter;
 use Incastro\Core\Measure\Unit;
-use Incastro\Core\Starters;
+use Incastro\Core\Queries\Starters;
 
 foreach (rooms() as $file => $room) {
     $count = 0;

@@ -12,7 +12,7 @@ use App\Print\Dxf;
 use App\Print\PartsDxf;
 use Illuminate\Testing\TestResponse;
 use Incastro\Core\Document\CanonicalJson;
-use Incastro\Core\Dxf\Outlines;
+use Incastro\Core\Exchange\Dxf\Outlines;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Tests\TestCase;

@@ -6,7 +6,7 @@ namespace Tests\Feature;
 
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Planner;
-use Incastro\Core\Starters;
+use Incastro\Core\Queries\Starters;
 use Incastro\Core\Tests\Design\AnyPiece;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;

@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Actions\PlanProject;
 use App\Models\Project;
 use Illuminate\Testing\TestResponse;
-use Incastro\Core\Dxf\Outlines;
+use Incastro\Core\Exchange\Dxf\Outlines;
 use Tests\TestCase;
 
 final class SecurityTest extends TestCase

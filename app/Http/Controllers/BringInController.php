@@ -14,14 +14,14 @@ use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
-use Incastro\Core\Csv\BoardList;
-use Incastro\Core\Csv\CsvNotReadable;
-use Incastro\Core\Csv\ReadingList;
 use Incastro\Core\Document\PlainText;
 use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Dxf\DxfNotReadable;
-use Incastro\Core\Dxf\Outlines;
-use Incastro\Core\Dxf\TracedWall;
+use Incastro\Core\Exchange\Csv\BoardList;
+use Incastro\Core\Exchange\Csv\CsvNotReadable;
+use Incastro\Core\Exchange\Csv\ReadingList;
+use Incastro\Core\Exchange\Dxf\DxfNotReadable;
+use Incastro\Core\Exchange\Dxf\Outlines;
+use Incastro\Core\Exchange\Dxf\TracedWall;
 use Incastro\Core\Measure\Unit;
 
 /** Lists and drawings from elsewhere, read and proposed: nothing is kept until the person takes it, as an ordinary change. */

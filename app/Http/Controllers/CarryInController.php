@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Project;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
-use Incastro\Core\CarryIn;
+use Incastro\Core\Queries\EntrySearch;
 
 /** Whether each box of a piece goes in, with the poses of its way: a search, made when it is asked for. */
 final class CarryInController
@@ -18,6 +18,6 @@ final class CarryInController
         $document = $project->decoded();
         abort_unless(isset($document['pieces'][$piece]), 404);
 
-        return new JsonResponse(CarryIn::of($document, $piece));
+        return new JsonResponse(EntrySearch::of($document, $piece));
     }
 }

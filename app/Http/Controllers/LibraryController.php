@@ -11,12 +11,12 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
-use Incastro\Core\Csv\CsvNotReadable;
 use Incastro\Core\Document\PlainText;
-use Incastro\Core\Library\Entry;
-use Incastro\Core\Library\EntryReader;
-use Incastro\Core\Library\LibraryCsv;
-use Incastro\Core\Library\Shipped;
+use Incastro\Core\Exchange\Csv\CsvNotReadable;
+use Incastro\Core\Exchange\Library\Entry;
+use Incastro\Core\Exchange\Library\EntryReader;
+use Incastro\Core\Exchange\Library\LibraryCsv;
+use Incastro\Core\Exchange\Library\Shipped;
 
 /** Bought things and things to store: those that come with the program, and the household's own, reused across its projects. */
 final class LibraryController

@@ -9,7 +9,7 @@ use App\Models\Project;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Incastro\Core\Starters;
+use Incastro\Core\Queries\Starters;
 
 /** Pieces to begin from: which there are, and the operations that would fit one to a space; nothing is changed here. */
 final class PieceStartController

@@ -13,8 +13,8 @@ use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use Incastro\Core\Cut\PlaceRefused;
-use Incastro\Core\LayoutSearch;
 use Incastro\Core\Measure\Unit;
+use Incastro\Core\Queries\LayoutSearch;
 
 /** The layout that comes of putting a part somewhere by hand. Nothing is kept: taking it is an ordinary change. */
 final class PlaceController

@@ -22,7 +22,7 @@ use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
 use Incastro\Core\Document\CanonicalJson;
-use Incastro\Core\OtherSide;
+use Incastro\Core\Queries\MirroredProject;
 
 final class ProjectController
 {
@@ -65,7 +65,7 @@ final class ProjectController
     {
         Gate::authorize('view', $project);
 
-        return $this->made($request, OtherSide::of($project->decoded(), Language::say('{0}, the other side', Str::limit($project->name, 100, ''))), $import);
+        return $this->made($request, MirroredProject::of($project->decoded(), Language::say('{0}, the other side', Str::limit($project->name, 100, ''))), $import);
     }
 
     /** @param  array<array-key, mixed>  $document */

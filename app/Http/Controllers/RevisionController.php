@@ -12,8 +12,8 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
-use Incastro\Core\History\Comparison;
-use Incastro\Core\History\Difference;
+use Incastro\Core\Queries\History\Difference;
+use Incastro\Core\Queries\RevisionComparison;
 
 /** What became of a project, revision by revision: told, named, compared; bringing one back is an ordinary change. */
 final class RevisionController
@@ -48,6 +48,6 @@ final class RevisionController
     {
         Gate::authorize('view', $project);
 
-        return new JsonResponse(['from' => $from, 'to' => $to] + Comparison::between($back->document($project, $from), $back->document($project, $to)));
+        return new JsonResponse(['from' => $from, 'to' => $to] + RevisionComparison::between($back->document($project, $from), $back->document($project, $to)));
     }
 }

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Project;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
-use Incastro\Core\Schools;
+use Incastro\Core\Queries\MethodComparison;
 
 /** What each school of practice comes to on one piece, each from a plan of its own. */
 final class SchoolController
@@ -18,6 +18,6 @@ final class SchoolController
         $document = $project->decoded();
         abort_unless(isset($document['pieces'][$piece]), 404);
 
-        return new JsonResponse(Schools::of($document, $piece));
+        return new JsonResponse(MethodComparison::of($document, $piece));
     }
 }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks;
 
 use Incastro\Core\Document\Acceptance;
-use Incastro\Core\Document\Decision;
 use Incastro\Core\Document\Project;
+use Incastro\Core\Findings\Decision;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 

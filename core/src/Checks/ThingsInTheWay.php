@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
-use Incastro\Core\Document\Authority;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Document\Treatment;
+use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Console;
 
-use Incastro\Core\CoreException;
+use Incastro\Core\Measure\CoreException;
 
 /** The core on the command line: JSON on standard output, one clear line on standard error and exit 2 for bad input. */
 final class Application

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Console;
 
-use Incastro\Core\CoreException;
+use Incastro\Core\Measure\CoreException;
 
 /** A command line that cannot be followed. */
 final class BadUsage extends \RuntimeException implements CoreException

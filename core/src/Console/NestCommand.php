@@ -10,8 +10,6 @@ use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\Nester;
 use Incastro\Core\Cut\NestWriter;
-use Incastro\Core\Cut\PartRow;
-use Incastro\Core\Cut\PartsCsv;
 use Incastro\Core\Cut\Sawing;
 use Incastro\Core\Cut\Stock;
 use Incastro\Core\Measure\Length;

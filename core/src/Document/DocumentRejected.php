@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
-use Incastro\Core\CoreException;
+use Incastro\Core\Measure\CoreException;
 
 /** Everything that is wrong with a document or a change, collected. */
 final class DocumentRejected extends \RuntimeException implements CoreException

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Findings\Decision;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Unit;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Findings\Authority;
+
 /**
  * What is usual for a kind of thing: size, where it sits, what may be done about it, whether it must stay reachable,
  * how much room a notch leaves around it, how far to keep away, and whom to defer to. Figures: fieldbook §5 (pipes 6,

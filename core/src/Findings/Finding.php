@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Findings;
 
-use Incastro\Core\Document\Authority;
-use Incastro\Core\Document\Decision;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Measure;
 
-use Incastro\Core\CoreException;
-
 /** A text or number that is not a length; `reason` is the key of the sentence, `found` what stood there. */
 final class LengthNotReadable extends \InvalidArgumentException implements CoreException
 {

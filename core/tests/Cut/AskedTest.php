@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Tests\Cut;
 
 use Incastro\Core\Cut\PlaceRefused;
-use Incastro\Core\LayoutSearch;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Queries\LayoutSearch;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -6,8 +6,8 @@ namespace Incastro\Core\Tests\Cut;
 
 use Incastro\Core\Cut\PlaceRefused;
 use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\LayoutSearch;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Queries\LayoutSearch;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;

@@ -6,7 +6,7 @@ namespace Incastro\Core\Tests\Design;
 
 use Incastro\Core\Document\DocumentRejected;
 use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Schools;
+use Incastro\Core\Queries\MethodComparison;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -242,7 +242,7 @@ final class CompositionTest extends TestCase
     {
         $document = self::bays([[], []]);
         $document['pieces'][Sample::PIECE]['back_material'] = Sample::BACK;
-        $schools = array_column(Schools::of($document, Sample::PIECE), 'choices', 'school');
+        $schools = array_column(MethodComparison::of($document, Sample::PIECE), 'choices', 'school');
         self::assertSame(['front', 'joint', 'top', 'back', 'edges'], array_keys($schools));
         $front = array_column($schools['front'], null, 'choice');
         self::assertTrue($front['banded']['now']);
@@ -252,7 +252,7 @@ final class CompositionTest extends TestCase
         self::assertSame([0, 2 * 2200 + 2 * 1724 + 2102], [$front['face_frame']['totals']['banded']->millimetres(), $front['face_frame']['totals']['framed']->millimetres()]);
         self::assertGreaterThan($front['banded']['totals']['grams'], array_column($schools['back'], null, 'choice')['applied']['totals']['grams']);
         $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['door'] = ['kind' => 'hinged', 'hang' => 'overlay'];
-        $doors = array_column(Schools::of($document, Sample::PIECE), 'choices', 'school')['doors'];
+        $doors = array_column(MethodComparison::of($document, Sample::PIECE), 'choices', 'school')['doors'];
         self::assertSame([false, true], array_column($doors, 'now'));
         self::assertSame(['pieces', Sample::PIECE, 'runs', Sample::RUN, 'bands', Sample::BOX, 'bays', Sample::id('BAY', 1), 'door', 'hang'], $doors[0]['ops'][0]['path']);
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Cut\Totals;
 use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Fit\Totals;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Details;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
@@ -25,7 +25,7 @@ final class BoxRange implements Check
                 $play = Length::fromMillimetres(self::PLAY_MM);
                 $wide = $cell->mouth->x->value()->splitInto($is->count('count'))[0]->minus($play);
                 $high = Length::least($cell->mouth->z->value(), $cell->least)->minus($is->length('base'))->minus($play);
-                $findings[] = Said::note('piece.box_range', Place::inPiece($id), 'practice', ['bay' => $cell->label, 'wide' => $wide, 'high' => $high, 'deep' => $cell->y->value()]);
+                $findings[] = FindingFactory::note('piece.box_range', Place::inPiece($id), 'practice', ['bay' => $cell->label, 'wide' => $wide, 'high' => $high, 'deep' => $cell->y->value()]);
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Details;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
@@ -35,7 +35,7 @@ final class NotchAvoidable implements Check
             $cell = $built->design->cells[$shelf->bay ?? ''] ?? null;
             $by = $shelf === null || $cell === null ? null : $this->shift($shelf, $passage, $cell);
             if ($shelf !== null && $cell !== null && $by !== null) {
-                $findings[$shelf->id] ??= Said::note('fit.notch_avoidable', new Place('fit', $shelf->id), 'practice', ['part' => $shelf->name, 'thing' => $passage->placed->name(), 'by' => $by->absolute(), 'way' => Text::of($by->isNegative() ? 'way.down' : 'way.up')],
+                $findings[$shelf->id] ??= FindingFactory::note('fit.notch_avoidable', new Place('fit', $shelf->id), 'practice', ['part' => $shelf->name, 'thing' => $passage->placed->name(), 'by' => $by->absolute(), 'way' => Text::of($by->isNegative() ? 'way.down' : 'way.up')],
                     $by->absolute(), Length::fromMillimetres(self::MOST_MM), $this->fix($shelf, $by, $cell, $built));
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Details;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Document\Settings;
 use Incastro\Core\Findings\Place;
@@ -26,11 +26,11 @@ final class PaintTight implements Check
         foreach ($built->piece->coats === 0 ? [] : $built->design->cells as $id => $cell) {
             foreach (['fill' => $this->inset($cell->bay->fill->kind === FillKind::Drawers ? $cell->bay->fill->is : null, 'front'), 'door' => $this->inset($cell->bay->door?->is, 'hang')] as $what => $gap) {
                 $paint = 2 * $built->piece->coats * self::COAT_MM;
-                $left = $gap?->minus(Said::up($paint));
-                $limit = Said::up(self::LEAST_MM);
+                $left = $gap?->minus(FindingFactory::up($paint));
+                $limit = FindingFactory::up(self::LEAST_MM);
                 if ($gap !== null && $left !== null && $left->isLessThan($limit)) {
-                    $wanted = $limit->plus(Said::up($paint));
-                    $findings[] = Said::look('piece.paint_tight', Place::inPiece($id), 'paint', ['bay' => $cell->label, 'gap' => $gap, 'left' => $left, 'limit' => $limit, 'coats' => $built->piece->coats], $left, $limit,
+                    $wanted = $limit->plus(FindingFactory::up($paint));
+                    $findings[] = FindingFactory::look('piece.paint_tight', Place::inPiece($id), 'paint', ['bay' => $cell->label, 'gap' => $gap, 'left' => $left, 'limit' => $limit, 'coats' => $built->piece->coats], $left, $limit,
                         $built->cure(Text::of('piece.paint_tight.fix', gap: $wanted), $id, [$what, 'gap'], $wanted));
                 }
             }

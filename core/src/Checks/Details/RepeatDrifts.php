@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Details;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
@@ -32,7 +32,7 @@ final class RepeatDrifts implements Check
                 $last = $slats[count($slats) - 1];
                 $k = $last->inHouse($last->wide())->value;
                 $at = $last->block->corner->$k->minus($slats[0]->block->corner->$k)->absolute();
-                $findings[] = Said::note('piece.repeat_drifts', new Place('piece', $last->bay ?? $last->id), 'practice', ['n' => count($slats), 'off' => Said::up(self::OFF_MM), 'drift' => Said::up($drift), 'at' => $at], Said::up($drift), Said::up(self::MOST_MM));
+                $findings[] = FindingFactory::note('piece.repeat_drifts', new Place('piece', $last->bay ?? $last->id), 'practice', ['n' => count($slats), 'off' => FindingFactory::up(self::OFF_MM), 'drift' => FindingFactory::up($drift), 'at' => $at], FindingFactory::up($drift), FindingFactory::up(self::MOST_MM));
             }
         }
 

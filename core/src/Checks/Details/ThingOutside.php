@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Details;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Document\SideKind;
 use Incastro\Core\Findings\Place;
@@ -28,7 +28,7 @@ final class ThingOutside implements Check
             $width = $built->room->sizes->width;
             $over = Length::greatest($end->minus($width), $placed->block->corner->x->negated());
             if ($placed->thing->face === Face::Back && $over->isGreaterThan(Length::fromMillimetres(self::PLAY_MM))) {
-                $findings[] = Said::look('site.thing_outside', new Place('site', $placed->thing->id), 'practice', ['thing' => $placed->name(), 'over' => $over, 'width' => $width], $over, Length::fromMillimetres(self::PLAY_MM));
+                $findings[] = FindingFactory::look('site.thing_outside', new Place('site', $placed->thing->id), 'practice', ['thing' => $placed->name(), 'over' => $over, 'width' => $width], $over, Length::fromMillimetres(self::PLAY_MM));
             }
         }
 

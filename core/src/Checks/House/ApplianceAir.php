@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\OpenBack;
-use Incastro\Core\Checks\Said;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
@@ -19,7 +19,7 @@ final class ApplianceAir implements Check
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             if ($cell->bay->fill->kind === FillKind::Appliance && $cell->bay->door !== null && ! $cell->bay->openBack && $cell->by->back !== null) {
-                $findings[] = Said::look('house.appliance_air', Place::inPiece($id), 'makers', ['bay' => $cell->label], null, null, OpenBack::of($cell, $built));
+                $findings[] = FindingFactory::look('house.appliance_air', Place::inPiece($id), 'makers', ['bay' => $cell->label], null, null, OpenBack::of($cell, $built));
             }
         }
 

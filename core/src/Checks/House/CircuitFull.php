@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Document\Country;
 use Incastro\Core\Document\FillKind;
@@ -26,6 +26,6 @@ final class CircuitFull implements Check
         $country = $built->project->house->country ?? ($built->project->unit === Unit::Inch ? Country::UnitedStates : Country::UnitedKingdom);
         $most = $country === Country::UnitedStates ? 1_440 : 3_000;
 
-        return $watts <= $most ? [] : [Said::look('house.circuit_full', new Place('piece', (string) array_key_first($cells)), 'circuits', ['watts' => $watts, 'most' => $most])];
+        return $watts <= $most ? [] : [FindingFactory::look('house.circuit_full', new Place('piece', (string) array_key_first($cells)), 'circuits', ['watts' => $watts, 'most' => $most])];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
@@ -31,9 +31,9 @@ final class DampBoards implements Check
         $low = array_values(array_filter($built->fit->panels, fn (Panel $p): bool => ! $p->bought && $p->block->corner->z->isLessThan($near)));
         $pressed = array_values(array_filter($low, fn (Panel $p): bool => $built->madeOf($p)->isPressed()));
         if ($pressed !== []) {
-            return [Said::look('house.damp_board', new Place('piece', $pressed[0]->id), 'practice', ['part' => $pressed[0]->name, 'n' => count($pressed), 'near' => Length::fromMillimetres(self::NEAR_MM)])];
+            return [FindingFactory::look('house.damp_board', new Place('piece', $pressed[0]->id), 'practice', ['part' => $pressed[0]->name, 'n' => count($pressed), 'near' => Length::fromMillimetres(self::NEAR_MM)])];
         }
 
-        return $space->damp && $low !== [] ? [Said::note('house.damp_edges', new Place('piece', $low[0]->id), 'practice', ['n' => count($low)])] : [];
+        return $space->damp && $low !== [] ? [FindingFactory::note('house.damp_edges', new Place('piece', $low[0]->id), 'practice', ['n' => count($low)])] : [];
     }
 }

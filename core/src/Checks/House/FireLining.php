@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
-use Incastro\Core\Document\Authority;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\SpaceKind;
+use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
 
@@ -18,6 +18,6 @@ final class FireLining implements Check
     {
         $space = $built->room->space;
 
-        return $space->kind === SpaceKind::UnderStair && ! $space->build->fireLined ? [Said::gate('house.fire_lining', new Place('site', $space->id), 'gate', Authority::BuildingControl)] : [];
+        return $space->kind === SpaceKind::UnderStair && ! $space->build->fireLined ? [FindingFactory::gate('house.fire_lining', new Place('site', $space->id), 'gate', Authority::BuildingControl)] : [];
     }
 }

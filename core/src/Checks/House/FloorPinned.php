@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\Strength\Stowed;
 use Incastro\Core\Document\EdgeName;
 use Incastro\Core\Document\FloatingSchool;
@@ -27,6 +27,6 @@ final class FloorPinned implements Check
         }
         $kg = Stowed::filled($built);
 
-        return $kg <= self::MOST_KG ? [] : [Said::look('house.floor_pinned', new Place('fit', $built->piece->id), 'floors', ['kg' => (int) ceil($kg), 'most' => (int) self::MOST_KG])];
+        return $kg <= self::MOST_KG ? [] : [FindingFactory::look('house.floor_pinned', new Place('fit', $built->piece->id), 'floors', ['kg' => (int) ceil($kg), 'most' => (int) self::MOST_KG])];
     }
 }

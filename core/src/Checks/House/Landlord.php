@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
-use Incastro\Core\Document\Authority;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Treatment;
+use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
@@ -21,6 +21,6 @@ final class Landlord implements Check
         $takenOff = array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true));
 
         return $built->project->house->rented && ($takenOff !== [] || WallScrews::boards($built->fit) !== [])
-            ? [Said::gate('house.landlord', new Place('site', $built->room->space->id), 'gate', Authority::Landlord)] : [];
+            ? [FindingFactory::gate('house.landlord', new Place('site', $built->room->space->id), 'gate', Authority::Landlord)] : [];
     }
 }

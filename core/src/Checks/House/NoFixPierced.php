@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
@@ -25,7 +25,7 @@ final class NoFixPierced implements Check
             $isZone = in_array($placed->thing->kind, self::ZONES, true) && $placed->thing->face === Face::Back;
             $in = array_filter($isZone ? $built->wallScrews : [], fn (WallScrew $s): bool => $s->isBehind($placed->block));
             if ($in !== []) {
-                $findings[] = Said::of(Severity::Stop, 'house.no_fix_pierced', new Place('site', $placed->thing->id), 'obstacles', ['thing' => $placed->name(), 'n' => count($in), 'part' => array_values($in)[0]->board->name]);
+                $findings[] = FindingFactory::of(Severity::Stop, 'house.no_fix_pierced', new Place('site', $placed->thing->id), 'obstacles', ['thing' => $placed->name(), 'n' => count($in), 'part' => array_values($in)[0]->board->name]);
             }
         }
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
-use Incastro\Core\Document\Authority;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Country;
 use Incastro\Core\Document\Treatment;
+use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Survey\PlacedThing;
@@ -31,8 +31,8 @@ final class OldSurfaces implements Check
         $place = new Place('site', $built->room->space->id);
 
         return [
-            ...$year < ($isUs ? 1978 : 1992) ? [Said::gate('house.old_paint', $place, 'gate', Authority::LeadTest, $args)] : [],
-            ...$year < ($isUs ? 1980 : 2000) ? [Said::gate('house.old_boards', $place, 'gate', Authority::AsbestosTest, $args)] : [],
+            ...$year < ($isUs ? 1978 : 1992) ? [FindingFactory::gate('house.old_paint', $place, 'gate', Authority::LeadTest, $args)] : [],
+            ...$year < ($isUs ? 1980 : 2000) ? [FindingFactory::gate('house.old_boards', $place, 'gate', Authority::AsbestosTest, $args)] : [],
         ];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Document\ThingKind;
@@ -47,7 +47,7 @@ final class ServiceZones implements Check
         $left = count($screws) - count($in);
         $severity = $left < self::WANTED ? Severity::Look : Severity::Note;
 
-        return [Said::of($severity, 'house.service_zone', new Place('fit', $in[$first]->board->id), 'zones', ['n' => count($in), 'of' => count($screws), 'thing' => $by[$first]->name(), 'limit' => $zone, 'x' => $in[$first]->x], null, $zone)];
+        return [FindingFactory::of($severity, 'house.service_zone', new Place('fit', $in[$first]->board->id), 'zones', ['n' => count($in), 'of' => count($screws), 'thing' => $by[$first]->name(), 'limit' => $zone, 'x' => $in[$first]->x], null, $zone)];
     }
 
     private static function isIn(Length $at, PlacedThing $placed, Axis $axis, Length $zone): bool

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
-use Incastro\Core\Document\Authority;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Document\Treatment;
+use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
@@ -29,7 +29,7 @@ final class ServicesMoved implements Check
                 default => null,
             };
             if ($decides !== null) {
-                $findings[] = Said::gate('house.service_moved', new Place('site', $placed->thing->id), 'gate', $decides, ['thing' => $placed->name(), 'who' => Text::of("decides.{$decides->value}")]);
+                $findings[] = FindingFactory::gate('house.service_moved', new Place('site', $placed->thing->id), 'gate', $decides, ['thing' => $placed->name(), 'who' => Text::of("decides.{$decides->value}")]);
             }
         }
 

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
-use Incastro\Core\Document\Authority;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Document\Treatment;
+use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
 
@@ -22,7 +22,7 @@ final class StructureCut implements Check
         $findings = [];
         foreach ($built->room->things as $placed) {
             if (in_array($placed->thing->kind, self::CARRIES, true) && in_array($placed->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true)) {
-                $findings[] = Said::gate('house.structure_cut', new Place('site', $placed->thing->id), 'gate', Authority::StructuralEngineer, ['thing' => $placed->name()]);
+                $findings[] = FindingFactory::gate('house.structure_cut', new Place('site', $placed->thing->id), 'gate', Authority::StructuralEngineer, ['thing' => $placed->name()]);
             }
         }
 

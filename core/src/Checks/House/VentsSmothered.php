@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Findings\Place;
@@ -36,7 +36,7 @@ final class VentsSmothered implements Check
         $findings = [];
         foreach ($things as $id => [$placed, $wanted]) {
             if ($least[$id] < $wanted) {
-                $findings[] = Said::look('house.vent_smothered', new Place('site', $id), 'vents', ['thing' => $placed->name(), 'has' => (int) floor($least[$id]), 'wanted' => (int) ceil($wanted)]);
+                $findings[] = FindingFactory::look('house.vent_smothered', new Place('site', $id), 'vents', ['thing' => $placed->name(), 'has' => (int) floor($least[$id]), 'wanted' => (int) ceil($wanted)]);
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Making;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Document\Limit;
@@ -28,7 +28,7 @@ final class ApplianceFixed implements Check
             $gap = $cell->bay->fill->kind === FillKind::Appliance ? $this->gap($cell, $cell->bay->fill->is) : null;
             $limit = $built->project->lengthLimit(Limit::ApplianceReach);
             if ($gap !== null && $gap->isGreaterThan($limit)) {
-                $findings[] = Said::look('piece.appliance_unfixed', Place::inPiece($id), 'makers', ['bay' => $cell->label,
+                $findings[] = FindingFactory::look('piece.appliance_unfixed', Place::inPiece($id), 'makers', ['bay' => $cell->label,
                     'face' => Text::of("fixes_to.{$cell->bay->fill->is->choice('fixes_to')}"), 'gap' => $gap, 'limit' => $limit], $gap, $limit);
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Making;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Limit;
@@ -35,6 +35,6 @@ final class DriverRoom implements Check
         usort($short, fn (Panel $a, Panel $b): int => [$a->length->value->units, $a->id] <=> [$b->length->value->units, $b->id]);
         $least = $short[0];
 
-        return [Said::look('cut.driver_no_room', new Place('cut', $least->id), 'practice', ['part' => $least->name, 'room' => $least->length->value, 'limit' => $limit, 'n' => count($short)], $least->length->value, $limit)];
+        return [FindingFactory::look('cut.driver_no_room', new Place('cut', $least->id), 'practice', ['part' => $least->name, 'room' => $least->length->value, 'limit' => $limit, 'n' => count($short)], $least->length->value, $limit)];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Making;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
@@ -29,7 +29,7 @@ final class FixingSealed implements Check
         }
         $findings = [];
         foreach ($by as $ref => [$name, $n]) {
-            $findings[] = Said::look('fit.fixing_sealed', new Place('fit', $ref), 'practice', ['cover' => $name, 'n' => $n, 'of' => count($screws)]);
+            $findings[] = FindingFactory::look('fit.fixing_sealed', new Place('fit', $ref), 'practice', ['cover' => $name, 'n' => $n, 'of' => count($screws)]);
         }
 
         return $findings;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Making;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
@@ -20,7 +20,7 @@ final class HandRoom implements Check
         foreach ($built->wallScrews as $screw) {
             $room = $screw->in?->x->value();
             if ($screw->in !== null && $room !== null && $room->isLessThan($limit)) {
-                $findings[$screw->in->bay->id] = Said::look('fit.screw_out_of_reach', Place::inPiece($screw->in->bay->id), 'practice', ['bay' => $screw->in->label, 'room' => $room, 'limit' => $limit], $room, $limit);
+                $findings[$screw->in->bay->id] = FindingFactory::look('fit.screw_out_of_reach', Place::inPiece($screw->in->bay->id), 'practice', ['bay' => $screw->in->label, 'room' => $room, 'limit' => $limit], $room, $limit);
             }
         }
 

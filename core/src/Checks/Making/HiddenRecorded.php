@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Making;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\ThingKind;
@@ -24,7 +24,7 @@ final class HiddenRecorded implements Check
         $findings = [];
         foreach ($built->room->things as $placed) {
             if (in_array($placed->thing->kind, self::LINES, true) && trim((string) $placed->thing->note) === '' && $this->isCovered($placed, $built)) {
-                $findings[] = Said::note('site.hidden_unrecorded', new Place('site', $placed->thing->id), 'practice', ['thing' => $placed->name()]);
+                $findings[] = FindingFactory::note('site.hidden_unrecorded', new Place('site', $placed->thing->id), 'practice', ['thing' => $placed->name()]);
             }
         }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Nested;
@@ -39,7 +39,7 @@ final class OneChance
                 continue;
             }
             $part = Orders::partOf($placed[0]->item);
-            $findings = ! isset($names[$part]) ? $findings : [...$findings, Said::look('cut.one_chance', new Place('cut', $part), 'practice', ['part' => $names[$part], 'sheet' => $stock->name])];
+            $findings = ! isset($names[$part]) ? $findings : [...$findings, FindingFactory::look('cut.one_chance', new Place('cut', $part), 'practice', ['part' => $names[$part], 'sheet' => $stock->name])];
         }
 
         return $findings;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Making;
 
 use Incastro\Core\Checks\DrillingCheck;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\BoreKind;
@@ -29,7 +29,7 @@ final class PocketsUnderTrim implements DrillingCheck
             foreach ($bores as $bore) {
                 $strip = $bore->kind === BoreKind::Pocket ? $this->over($bore, $strips) : null;
                 if ($strip !== null && isset($panels[$part])) {
-                    $findings[$part] = Said::look('cut.pocket_under_trim', new Place('cut', $part), 'practice', ['part' => $panels[$part]->name, 'strip' => $strip->name]);
+                    $findings[$part] = FindingFactory::look('cut.pocket_under_trim', new Place('cut', $part), 'practice', ['part' => $panels[$part]->name, 'strip' => $strip->name]);
                 }
             }
         }

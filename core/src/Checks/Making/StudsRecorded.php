@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Making;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Stud;
 use Incastro\Core\Document\WallKind;
 use Incastro\Core\Findings\Place;
@@ -22,6 +22,6 @@ final class StudsRecorded implements Check
         $found = array_filter($space->build->studs, fn (Stud $s): bool => ! $s->doubtful);
 
         return $isFramed && $found === [] && $space->build->firstStud === null && WallScrews::boards($built->fit) !== []
-            ? [Said::note('site.studs_unrecorded', new Place('site', $space->id), 'practice')] : [];
+            ? [FindingFactory::note('site.studs_unrecorded', new Place('site', $space->id), 'practice')] : [];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Making;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\Entry\Loads;
 use Incastro\Core\Fit\Entry\Passing;
@@ -26,8 +26,8 @@ final class WaysIn implements Check
             foreach ($built->project->wayIn as $segment) {
                 $leg = Passing::of($segment, $load);
                 if ($leg['verdict']->isWorseThan(Verdict::GoesIf)) {
-                    $by = Said::up(max(-2 * $leg['spare'], -$leg['headroom'], 0.1));
-                    $findings[] = Said::look('fit.way_narrow', new Place('fit', $load->id), 'entry', ['box' => $load->name, 'way' => $segment->name, 'by' => $by], $by);
+                    $by = FindingFactory::up(max(-2 * $leg['spare'], -$leg['headroom'], 0.1));
+                    $findings[] = FindingFactory::look('fit.way_narrow', new Place('fit', $load->id), 'entry', ['box' => $load->name, 'way' => $segment->name, 'by' => $by], $by);
 
                     break;
                 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Material;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
@@ -31,7 +31,7 @@ final class EdgeBare implements Check
                 continue;
             }
             $ref = $cell->bay->id ?? $board->id;
-            $findings[$ref] ??= Said::note('material.edge_bare', new Place('piece', $ref), 'practice', ['part' => $board->name], null, null,
+            $findings[$ref] ??= FindingFactory::note('material.edge_bare', new Place('piece', $ref), 'practice', ['part' => $board->name], null, null,
                 $cell === null ? null : $built->cure(Text::of('material.edge_bare.fix'), $cell->bay->id, ['methods', 'front'], Front::Banded->value));
         }
 

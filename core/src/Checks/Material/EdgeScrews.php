@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Material;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\JointLine;
 use Incastro\Core\Findings\Place;
@@ -33,6 +33,6 @@ final class EdgeScrews implements Check
         }
         $limit = Length::fromMillimetres(self::LEAST_MM);
 
-        return $least === null || ! $least[1]->isLessThan($limit) ? [] : [Said::look('material.edge_screws', new Place('cut', $least[0]->id), 'practice', ['part' => $least[0]->name, 'from' => $least[1], 'limit' => $limit], $least[1], $limit)];
+        return $least === null || ! $least[1]->isLessThan($limit) ? [] : [FindingFactory::look('material.edge_screws', new Place('cut', $least[0]->id), 'practice', ['part' => $least[0]->name, 'from' => $least[1], 'limit' => $limit], $least[1], $limit)];
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Material;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
@@ -24,7 +24,7 @@ final class MixedBatch implements Check
             foreach ($stock === null ? [] : $stock->sizes as $size) {
                 $apart = $stock === null || $size->thickness === null ? null : $size->thickness->minus($stock->thickness)->absolute();
                 if ($stock !== null && $size->thickness !== null && $apart !== null && $apart->isGreaterThan(Length::fromMillimetres(self::APART_MM))) {
-                    $findings[$id] ??= Said::look('material.mixed_batch', new Place('cut', $id), 'thickness', ['stock' => $stock->name, 'size' => $size->name, 'one' => $stock->thickness, 'other' => $size->thickness], $apart, Length::fromMillimetres(self::APART_MM));
+                    $findings[$id] ??= FindingFactory::look('material.mixed_batch', new Place('cut', $id), 'thickness', ['stock' => $stock->name, 'size' => $size->name, 'one' => $stock->thickness, 'other' => $size->thickness], $apart, Length::fromMillimetres(self::APART_MM));
                 }
             }
         }

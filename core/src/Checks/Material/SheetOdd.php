@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Material;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
@@ -24,7 +24,7 @@ final class SheetOdd implements Check
         foreach (array_unique(array_map(fn (Panel $p): string => $p->material, $built->fit->panels)) as $id) {
             $stock = $built->project->stock[$id] ?? null;
             if ($stock !== null && ($stock->sheetLength->isGreaterThan(Length::fromMillimetres(self::LONGEST_MM)) || $stock->sheetWidth->isGreaterThan(Length::fromMillimetres(self::WIDEST_MM)))) {
-                $findings[] = Said::look('material.sheet_odd', new Place('cut', $id), 'practice', ['stock' => $stock->name, 'length' => $stock->sheetLength, 'width' => $stock->sheetWidth]);
+                $findings[] = FindingFactory::look('material.sheet_odd', new Place('cut', $id), 'practice', ['stock' => $stock->name, 'length' => $stock->sheetLength, 'width' => $stock->sheetWidth]);
             }
         }
 

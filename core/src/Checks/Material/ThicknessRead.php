@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Material;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
@@ -27,14 +27,14 @@ final class ThicknessRead implements Check
             $stock = $built->project->stock[$id] ?? null;
             $off = $stock?->nominal === null ? null : $stock->thickness->minus($stock->nominal)->units / Length::PER_MM;
             if ($stock?->nominal !== null && ($off < -self::LESS_MM - 1e-6 || $off > self::MORE_MM + 1e-6)) {
-                $findings[$id] = Said::look('material.thickness_off', new Place('cut', $id), 'thickness', ['stock' => $stock->name, 'nominal' => $stock->nominal, 'read' => $stock->thickness], $stock->thickness, $stock->nominal);
+                $findings[$id] = FindingFactory::look('material.thickness_off', new Place('cut', $id), 'thickness', ['stock' => $stock->name, 'nominal' => $stock->nominal, 'read' => $stock->thickness], $stock->thickness, $stock->nominal);
             }
         }
         foreach ($built->design->joints as $joint) {
             $first = $panels[$joint->first] ?? null;
             $stock = $built->project->stock[$first->material ?? ''] ?? null;
             if ($joint->kind === JointKind::Dado && $stock?->nominal !== null && $stock->nominal->equals($stock->thickness)) {
-                $findings[$stock->id] ??= Said::note('material.not_measured', new Place('cut', $stock->id), 'thickness', ['stock' => $stock->name, 'nominal' => $stock->nominal]);
+                $findings[$stock->id] ??= FindingFactory::note('material.not_measured', new Place('cut', $stock->id), 'thickness', ['stock' => $stock->name, 'nominal' => $stock->nominal]);
             }
         }
 

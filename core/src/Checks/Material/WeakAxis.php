@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Material;
 
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\Strength\Bending;
 use Incastro\Core\Checks\Strength\ShelfSags;
 use Incastro\Core\Cut\Cutting;
@@ -53,9 +53,9 @@ final class WeakAxis
             return null;
         }
         $creep = $built->madeOf($panel)->creep();
-        [$sag, $along] = [Said::up($across->sag() * $creep), Said::up($bending->sag() * $creep)];
+        [$sag, $along] = [FindingFactory::up($across->sag() * $creep), FindingFactory::up($bending->sag() * $creep)];
 
-        return Said::look('material.weak_axis', new Place('cut', $panel->id), 'strength', ['part' => $panel->name, 'sag' => $sag, 'along' => $along], $sag, null,
+        return FindingFactory::look('material.weak_axis', new Place('cut', $panel->id), 'strength', ['part' => $panel->name, 'sag' => $sag, 'along' => $along], $sag, null,
             Fix::set(Text::of('material.weak_axis.fix'), ['stock', $material, 'grain'], true));
     }
 }

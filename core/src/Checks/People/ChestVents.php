@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\OpenBack;
-use Incastro\Core\Checks\Said;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Findings\Place;
@@ -30,7 +30,7 @@ final class ChestVents implements Check
             $sides = array_map(fn (Span $s): float => (float) $s->value()->millimetres(), [$cell->x, $cell->y, $cell->z]);
             $litres = array_product($sides) / 1e6;
             if ($litres >= self::LITRES && min($sides) >= self::NARROW_MM) {
-                $findings[] = Said::look('people.chest_vents', Place::inPiece($cell->bay->id), 'chests', ['bay' => $cell->label, 'litres' => (int) floor($litres), 'limit' => (int) self::LITRES], null, null, OpenBack::of($cell, $built));
+                $findings[] = FindingFactory::look('people.chest_vents', Place::inPiece($cell->bay->id), 'chests', ['bay' => $cell->label, 'litres' => (int) floor($litres), 'limit' => (int) self::LITRES], null, null, OpenBack::of($cell, $built));
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
@@ -26,7 +26,7 @@ final class FingerTraps implements Check
                 $gap = $is?->optionalLength('gap');
                 if ($gap !== null && $gap->isGreaterThan(Length::fromMillimetres(self::FROM_MM)) && $gap->isLessThan(Length::fromMillimetres(self::TO_MM))) {
                     $limit = Length::fromMillimetres(self::FROM_MM);
-                    $findings[] = Said::look('people.finger_trap', Place::inPiece($id), 'children', ['bay' => $cell->label, 'gap' => $gap, 'from' => $limit, 'to' => Length::fromMillimetres(self::TO_MM)], $gap, $limit,
+                    $findings[] = FindingFactory::look('people.finger_trap', Place::inPiece($id), 'children', ['bay' => $cell->label, 'gap' => $gap, 'from' => $limit, 'to' => Length::fromMillimetres(self::TO_MM)], $gap, $limit,
                         $built->cure(Text::of('people.finger_trap.fix', from: $limit), $id, [$what, 'gap'], $limit));
                 }
             }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
@@ -32,7 +32,7 @@ final class LiftHeavy implements Check
                 $heavy = $load;
             }
         }
-        $say = fn (string $code, Load $load, float $limit): Finding => Said::note($code, new Place('fit', $load->id), 'lifting', ['box' => $load->name, 'kg' => Said::tenths($load->kg), 'people' => $load->people(), 'limit' => Said::tenths($limit)]);
+        $say = fn (string $code, Load $load, float $limit): Finding => FindingFactory::note($code, new Place('fit', $load->id), 'lifting', ['box' => $load->name, 'kg' => FindingFactory::tenths($load->kg), 'people' => $load->people(), 'limit' => FindingFactory::tenths($limit)]);
 
         return array_values(array_filter([$heavy === null ? null : $say('people.lift_heavy', $heavy, $built->project->limit(Limit::Lift)), $raised === null ? null : $say('people.lift_high', $raised, self::HIGH_KG)]));
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\Strength\Stowed;
 use Incastro\Core\Document\HowOften;
 use Incastro\Core\Document\Limit;
@@ -21,7 +21,7 @@ final class OutOfReach implements Check
         $findings = [];
         foreach (Stowed::kept($built) as [$thing, $cell, $at]) {
             if ($thing->often === HowOften::Daily && $at->isGreaterThan($limit)) {
-                $findings[] = Said::look('people.out_of_reach', Place::inPiece($cell->bay->id), 'reach', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
+                $findings[] = FindingFactory::look('people.out_of_reach', Place::inPiece($cell->bay->id), 'reach', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
             }
         }
 

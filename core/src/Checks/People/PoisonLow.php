@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\Strength\Stowed;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Place;
@@ -20,7 +20,7 @@ final class PoisonLow implements Check
         $findings = [];
         foreach ($built->project->house->children ? Stowed::kept($built) : [] as [$thing, $cell, $at]) {
             if ($thing->hazard && $at->isLessThan($limit)) {
-                $findings[] = Said::look('people.poison_low', Place::inPiece($cell->bay->id), 'children', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
+                $findings[] = FindingFactory::look('people.poison_low', Place::inPiece($cell->bay->id), 'children', ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
             }
         }
 

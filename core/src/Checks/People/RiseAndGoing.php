@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Fix;
@@ -28,10 +28,10 @@ final class RiseAndGoing implements Check
             [$most, $least] = [$built->project->lengthLimit(Limit::Rise), $built->project->lengthLimit(Limit::Going)];
             $set = fn (string $code, string $key, Length $to): ?Fix => $built->cure(Text::of("$code.fix", limit: $to), $id, ['fill', $key], $to);
             if ($rise->isGreaterThan($most)) {
-                $findings[] = Said::look('people.rise_high', Place::inPiece($id), 'steps', ['bay' => $cell->label, 'rise' => $rise, 'limit' => $most], $rise, $most, $set('people.rise_high', 'height', $most));
+                $findings[] = FindingFactory::look('people.rise_high', Place::inPiece($id), 'steps', ['bay' => $cell->label, 'rise' => $rise, 'limit' => $most], $rise, $most, $set('people.rise_high', 'height', $most));
             }
             if ($going->isLessThan($least)) {
-                $findings[] = Said::look('people.going_short', Place::inPiece($id), 'steps', ['bay' => $cell->label, 'going' => $going, 'limit' => $least], $going, $least, $least->isGreaterThan($cell->y->value()) ? null : $set('people.going_short', 'going', $least));
+                $findings[] = FindingFactory::look('people.going_short', Place::inPiece($id), 'steps', ['bay' => $cell->label, 'going' => $going, 'limit' => $least], $going, $least, $least->isGreaterThan($cell->y->value()) ? null : $set('people.going_short', 'going', $least));
             }
         }
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Place;
@@ -22,6 +22,6 @@ final class TieBack implements Check
         $isTied = WallScrews::boards($built->fit) !== [] || $built->boards(Role::Filler) !== [];
 
         return ! $built->project->house->children || $isTied || $built->design->fronts === [] || ! $high->isGreaterThan($limit) ? []
-            : [Said::look('people.tie_back', new Place('fit', $built->piece->id), 'children', ['high' => $high, 'limit' => $limit], $high, $limit)];
+            : [FindingFactory::look('people.tie_back', new Place('fit', $built->piece->id), 'children', ['high' => $high, 'limit' => $limit], $high, $limit)];
     }
 }

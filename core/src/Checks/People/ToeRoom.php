@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\Limit;
@@ -33,7 +33,7 @@ final class ToeRoom implements Check
             return [];
         }
 
-        return [Said::look('people.toe_room', new Place('piece', $base->id), 'reach', ['room' => $room, 'limit' => $limit], $room, $limit,
+        return [FindingFactory::look('people.toe_room', new Place('piece', $base->id), 'reach', ['room' => $room, 'limit' => $limit], $room, $limit,
             Fix::set(Text::of('people.toe_room.fix', limit: $limit), ['pieces', $built->piece->id, 'runs', $built->piece->main()->id, 'bands', $base->id, 'set_back'], $limit))];
     }
 

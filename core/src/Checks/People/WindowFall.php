@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
@@ -28,7 +28,7 @@ final class WindowFall implements Check
                 $up = $placed->block->corner->z->minus($top);
                 $isBefore = $placed->meetsRun($board->block->corner->x, $board->block->to(Axis::X));
                 if ($isBefore && $up->isLessThan($limit) && $placed->block->to(Axis::Z)->isGreaterThan($top)) {
-                    $findings[$placed->thing->id] ??= Said::look('people.window_fall', new Place('site', $placed->thing->id), 'windows', ['thing' => $placed->name(), 'part' => $board->name, 'up' => Length::greatest($up, Length::zero()), 'limit' => $limit], $up, $limit);
+                    $findings[$placed->thing->id] ??= FindingFactory::look('people.window_fall', new Place('site', $placed->thing->id), 'windows', ['thing' => $placed->name(), 'part' => $board->name, 'up' => Length::greatest($up, Length::zero()), 'limit' => $limit], $up, $limit);
                 }
             }
         }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Finding;
@@ -85,7 +85,7 @@ final class BedCarries implements Check
         $wanted = (int) ceil($load / Screwing::shear($built));
         $has = count($studs) * self::MOST_SCREWS_A_STUD;
 
-        return $wanted <= $has ? null : Said::look('strength.ledger_screws', new Place('piece', $ledger->id), 'ledger', ['part' => $ledger->name, 'wanted' => $wanted, 'studs' => count($studs), 'most' => self::MOST_SCREWS_A_STUD]);
+        return $wanted <= $has ? null : FindingFactory::look('strength.ledger_screws', new Place('piece', $ledger->id), 'ledger', ['part' => $ledger->name, 'wanted' => $wanted, 'studs' => count($studs), 'most' => self::MOST_SCREWS_A_STUD]);
     }
 
     private function said(string $code, Panel $part, Bending $bending, int $parts): ?Finding
@@ -93,9 +93,9 @@ final class BedCarries implements Check
         if ($bending->sag() * $parts <= $bending->length * (1 + 1e-9)) {
             return null;
         }
-        [$sag, $limit] = [Said::up($bending->sag()), Said::down($bending->length / $parts)];
+        [$sag, $limit] = [FindingFactory::up($bending->sag()), FindingFactory::down($bending->length / $parts)];
 
-        return Said::look($code, new Place('piece', $part->id), 'strength_slab', ['part' => $part->name, 'sag' => $sag, 'limit' => $limit, 'thick' => Said::up($bending->thicknessFor($bending->length / $parts))], $sag, $limit);
+        return FindingFactory::look($code, new Place('piece', $part->id), 'strength_slab', ['part' => $part->name, 'sag' => $sag, 'limit' => $limit, 'thick' => FindingFactory::up($bending->thicknessFor($bending->length / $parts))], $sag, $limit);
     }
 
     private static function mm(Length $length): float

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
@@ -36,6 +36,6 @@ final class DrawersTip implements Check
             }
         }
 
-        return $over <= $back ? [] : [Said::look('strength.tips_forward', new Place('piece', $built->piece->id), 'statics', ['over' => (int) ceil($over / 1000), 'back' => (int) floor($back / 1000)])];
+        return $over <= $back ? [] : [FindingFactory::look('strength.tips_forward', new Place('piece', $built->piece->id), 'statics', ['over' => (int) ceil($over / 1000), 'back' => (int) floor($back / 1000)])];
     }
 }

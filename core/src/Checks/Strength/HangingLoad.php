@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
@@ -40,7 +40,7 @@ final class HangingLoad implements Check
         $has = self::A_CROSSING * count($built->wallScrews);
         $wanted = (int) ceil(round($kg * Bending::GRAVITY / Screwing::shear($built), 6));
 
-        return $has === 0 || $wanted <= $has ? [] : [Said::look('strength.hanging_load', $place, 'hanging', ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted])];
+        return $has === 0 || $wanted <= $has ? [] : [FindingFactory::look('strength.hanging_load', $place, 'hanging', ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted])];
     }
 
     private function hangs(PlacedPiece $built): bool
@@ -60,6 +60,6 @@ final class HangingLoad implements Check
         $wanted = (int) ceil(round(max($kg, $pulled) / $each, 6));
         $has = array_sum(array_map(fn (Panel $p): int => 1 + intdiv(max(0, $p->length->value->units - 2 * WallScrews::END_MM * Length::PER_MM), self::PITCH_MM * Length::PER_MM), $boards));
 
-        return $wanted <= $has ? [] : [Said::look('strength.anchors_many', $place, 'anchors', ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted, 'each' => Said::tenths($each)])];
+        return $wanted <= $has ? [] : [FindingFactory::look('strength.anchors_many', $place, 'anchors', ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted, 'each' => FindingFactory::tenths($each)])];
     }
 }

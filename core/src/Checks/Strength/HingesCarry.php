@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\HungLeaf;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Limit;
@@ -51,6 +51,6 @@ final class HingesCarry implements Check
         $each = $built->project->limit(Limit::HingeCarries) * min(1.0, self::WIDE_MM / max(1.0, (float) $width->millimetres()));
         $wanted = (int) ceil(round($kg / $each, 6));
 
-        return $wanted <= $n ? null : Said::look('strength.hinges_few', new Place('piece', $mover->id), 'hinges', ['part' => $mover->name, 'kg' => Said::tenths($kg), 'n' => $n, 'wanted' => $wanted, 'each' => Said::tenths($each)]);
+        return $wanted <= $n ? null : FindingFactory::look('strength.hinges_few', new Place('piece', $mover->id), 'hinges', ['part' => $mover->name, 'kg' => FindingFactory::tenths($kg), 'n' => $n, 'wanted' => $wanted, 'each' => FindingFactory::tenths($each)]);
     }
 }

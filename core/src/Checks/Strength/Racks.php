@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\PartName;
@@ -35,7 +35,7 @@ final class Racks implements Check
         foreach ($built->design->fronts as $front) {
             $height = $front->z->value();
             if (! $front->framed && $height->isGreaterThan($front->depth()->minus($built->box->rear)) && $this->bracing($front, $built) === []) {
-                $findings[] = Said::look('strength.racks', new Place('piece', $front->id), 'practice', ['box' => PartName::in(Text::of('entry.box'), $front->label), 'height' => $height], $height);
+                $findings[] = FindingFactory::look('strength.racks', new Place('piece', $front->id), 'practice', ['box' => PartName::in(Text::of('entry.box'), $front->label), 'height' => $height], $height);
             }
         }
 

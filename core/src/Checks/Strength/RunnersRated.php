@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Finding;
@@ -66,9 +66,9 @@ final class RunnersRated implements Check
     private function say(string $code, Cell $cell, float $kg, float $wanted, int $rating, PlacedPiece $built): Finding
     {
         $needs = max(5, (int) ceil(round($wanted, 6)));
-        $args = ['bay' => $cell->label, 'kg' => Said::tenths($kg), 'wanted' => $needs, 'rating' => $rating];
+        $args = ['bay' => $cell->label, 'kg' => FindingFactory::tenths($kg), 'wanted' => $needs, 'rating' => $rating];
 
-        return $code === 'strength.slides_strong' ? Said::note($code, Place::inPiece($cell->bay->id), 'runners', $args)
-            : Said::look($code, Place::inPiece($cell->bay->id), 'runners', $args, null, null, $needs > FillKind::MOST_RATING ? null : $built->cure(Text::of('strength.runners.fix', wanted: $needs), $cell->bay->id, ['fill', 'rating'], $needs));
+        return $code === 'strength.slides_strong' ? FindingFactory::note($code, Place::inPiece($cell->bay->id), 'runners', $args)
+            : FindingFactory::look($code, Place::inPiece($cell->bay->id), 'runners', $args, null, null, $needs > FillKind::MOST_RATING ? null : $built->cure(Text::of('strength.runners.fix', wanted: $needs), $cell->bay->id, ['fill', 'rating'], $needs));
     }
 }

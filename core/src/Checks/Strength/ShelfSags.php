@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
@@ -122,7 +122,7 @@ final class ShelfSags implements Check
         $creep = $built->madeOf($panel)->creep();
         $over = self::over($bending, $built, $panel);
         $parts = $built->project->limit(Limit::ShelfSags);
-        [$sag, $limit] = $creep > self::IN_THE_END ? [Said::up($bending->sag() * $creep), Said::down($bending->length * self::IN_THE_END / $parts)] : [Said::up($bending->sag()), Said::down($bending->length / $parts)];
+        [$sag, $limit] = $creep > self::IN_THE_END ? [FindingFactory::up($bending->sag() * $creep), FindingFactory::down($bending->length * self::IN_THE_END / $parts)] : [FindingFactory::up($bending->sag()), FindingFactory::down($bending->length / $parts)];
         $held = $bending->heldAtItsEnds();
         $nosing = $this->nosing($bending, $built, $panel);
         $cure = match (true) {
@@ -130,7 +130,7 @@ final class ShelfSags implements Check
             $nosing !== null => 'nose',
             default => 'remedy',
         };
-        $args = ['thick' => Said::up($bending->thicknessFor($bending->sag() / $over)), 'held' => Said::up($held->sag() * $creep), 'halved' => Said::up($bending->cut(2)->sag() * $creep),
+        $args = ['thick' => FindingFactory::up($bending->thicknessFor($bending->sag() / $over)), 'held' => FindingFactory::up($held->sag() * $creep), 'halved' => FindingFactory::up($bending->cut(2)->sag() * $creep),
             'nosing' => Length::fromMillimetres($nosing ?? 0)];
 
         return new Finding('strength.shelf_sags', Severity::Look, Place::inPiece($cell->bay->id),

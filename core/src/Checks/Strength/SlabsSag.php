@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Checks\Check;
-use Incastro\Core\Checks\Said;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\BandKind;
@@ -38,11 +38,11 @@ final class SlabsSag implements Check
             $bending = $this->bending($board, $kind, $built);
             $parts = $built->project->limit(Limit::TopSags);
             if ($bending !== null && $bending->sag() * $parts > $bending->length * (1 + 1e-9)) {
-                [$sag, $limit] = [Said::up($bending->sag()), Said::down($bending->length / $parts)];
+                [$sag, $limit] = [FindingFactory::up($bending->sag()), FindingFactory::down($bending->length / $parts)];
                 $code = ['seat' => 'strength.seat_sags', 'deck' => 'strength.deck_sags'][$kind->value] ?? 'strength.top_sags';
                 $findings[] = new Finding($code, Severity::Look, new Place('piece', $board->id),
-                    Text::of($code, part: $board->name, sag: $sag, span: Said::down($bending->length), limit: $limit),
-                    Text::of('strength.slab.remedy', thick: Said::up($bending->thicknessFor($bending->length / $parts)), halved: Said::up($bending->cut(2)->sag())), Text::of('source.strength_slab'), $sag, $limit);
+                    Text::of($code, part: $board->name, sag: $sag, span: FindingFactory::down($bending->length), limit: $limit),
+                    Text::of('strength.slab.remedy', thick: FindingFactory::up($bending->thicknessFor($bending->length / $parts)), halved: FindingFactory::up($bending->cut(2)->sag())), Text::of('source.strength_slab'), $sag, $limit);
             }
         }
 

@@ -1,0 +1,219 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Cut;
+
+use Incastro\Core\Document\Project;
+use Incastro\Core\Measure\Length;
+
+/** The sheet plan of each material: sheets with their cuts in order, what it costs and takes, and what else could be had. */
+final readonly class CutSection
+{
+    /** @param  array<string, string>  $labels by part id */
+    public function __construct(private Project $project, private Cutting $cutting, private array $labels)
+    {
+    }
+
+    /** @return list<array<string, mixed>> */
+    public function materials(): array
+    {
+        $materials = [];
+        foreach ($this->cutting->nested as $id => $nested) {
+            $materials[] = $this->material($id, $nested);
+        }
+
+        return $materials;
+    }
+
+    /** @return list<array<string, mixed>> what is bought by length, by section */
+    public function lumber(): array
+    {
+        return array_map(function (array $section): array {
+            [$thickness, $width, $parts, $nested] = $section;
+
+            return [
+                'name' => $parts[0]->panel->name,
+                'thickness' => $thickness,
+                'width' => $width,
+                'kerf' => Length::ofUnits($nested->stock->kerf),
+                'end_trim' => $this->project->workshop->endTrim,
+                'cost_cents' => $nested->cents(),
+                'buy' => self::buy($nested),
+                'status' => $nested->isProvedOptimal() ? 'optimal' : 'feasible',
+                'lower_bound' => $nested->fewestSheets(),
+                'sticks' => array_map($this->stick(...), $nested->sheets),
+                'unplaced' => array_map(fn (Item $i): string => $i->id, $nested->unplaced),
+            ];
+        }, $this->cutting->lumber);
+    }
+
+    /**
+     * With how far the stick may be out of straight: what 1.5 mm in a metre is for its longest part, on an arc.
+     *
+     * @return array<string, mixed>
+     */
+    private function stick(LaidSheet $sheet): array
+    {
+        $longest = max(0, ...array_map(fn (Placement $p): int => $p->length, $sheet->placements));
+        $last = max(0, ...array_map(fn (Placement $p): int => $p->right(), $sheet->placements));
+        $usable = $sheet->kind->usable();
+
+        return [
+            'name' => $sheet->kind->name,
+            'in_hand' => $sheet->kind->inHand,
+            'length' => Length::ofUnits($sheet->kind->length),
+            'from' => Length::ofUnits($usable->x),
+            'pieces' => array_map(fn (Placement $p): array => [
+                'part' => $p->item, 'label' => $this->labels[$p->item] ?? $p->item, 'at' => Length::ofUnits($p->x), 'length' => Length::ofUnits($p->length),
+            ], $sheet->placements),
+            'left' => Length::ofUnits(max(0, $usable->x + $usable->length - $last)),
+            'most_bow' => Length::nearestTenth(0.0015 * $sheet->kind->length ** 2 / $longest / Length::PER_MM),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function material(string $id, Nested $nested): array
+    {
+        $material = $this->project->stock[$id];
+        $sheets = array_map(fn (LaidSheet $sheet): array => $this->sheet($sheet, $nested), $nested->sheets);
+
+        return [
+            'material' => $id,
+            'name' => $material->name,
+            'thickness' => $material->thickness,
+            'length' => $material->sheetLength,
+            'width' => $material->sheetWidth,
+            'kerf' => Length::ofUnits($nested->stock->kerf),
+            'trim' => $this->project->workshop->trim,
+            'price_cents' => $material->priceCents,
+            'cost_cents' => $nested->cents(),
+            'buy' => self::buy($nested),
+            'status' => $nested->isProvedOptimal() ? 'optimal' : 'feasible',
+            'lower_bound' => $nested->fewestSheets(),
+            'accepted' => in_array($id, $this->cutting->accepted, true),
+            'used_percent' => $sheets === [] ? 0 : (int) round(100 * self::usedShare($nested)),
+            'settings' => array_sum(array_column($sheets, 'settings')),
+            'turns' => array_sum(array_column($sheets, 'turns')),
+            'sheets' => $sheets,
+            'unplaced' => array_map(fn (Item $item): array => [
+                'part' => $item->id,
+                'length' => Length::ofUnits($item->length),
+                'width' => Length::ofUnits($item->width),
+            ], $nested->unplaced),
+        ];
+    }
+
+    /** @return array<string, mixed>&array{settings: int, turns: int} */
+    private function sheet(LaidSheet $sheet, Nested $nested): array
+    {
+        $sawing = Sawing::of($sheet, $nested->stock->kerf, $nested->stock->saws);
+        $kind = $sheet->kind;
+        $labels = $this->labels;
+        foreach ($sheet->placements as $p) {
+            foreach ([Started::SPOILED => ' ✗', Started::SPARE => ' –'] as $what => $mark) {
+                $labels += str_starts_with($p->item, $what) ? [$p->item => ($this->labels[Orders::partOf(explode(' ', $p->item, 3)[2] ?? '')] ?? '').$mark] : [];
+            }
+            [$part, $half] = [...explode(Orders::HALF, $p->item), ''];
+            $labels[$p->item] ??= ($this->labels[$part] ?? $part).['' => '', '1' => 'a', '2' => 'b'][$half];
+        }
+
+        return [
+            'size' => $kind->id,
+            'size_name' => $kind->name,
+            'in_hand' => $kind->inHand,
+            'length' => Length::ofUnits($kind->length),
+            'width' => Length::ofUnits($kind->width),
+            'trims' => array_map(Length::ofUnits(...), $kind->trims),
+            'settings' => $sawing->settings(),
+            'turns' => $sawing->turns(),
+            'sawn' => Length::ofUnits(array_sum(array_map(fn (SawCut $c): int => $c->length(), $sawing->cuts))),
+            'cuttable' => $sawing->isCuttable,
+            'locked' => $sheet->locked,
+            'begun' => $sheet->begun,
+            'made' => $sheet->opened->made ?? [],
+            'left_of' => BegunSheet::origin($kind->id)[0] ?? null,
+            'account' => Account::of($sheet, $nested->stock, $sawing),
+            'shop' => $this->shop($sheet, $nested, $labels),
+        ] + $this->kept($sheet, self::named(NestWriter::sheet($sheet, $sawing, $labels)));
+    }
+
+    /**
+     * What is left of a begun sheet and cut from is not kept as well.
+     *
+     * @param  array<string, mixed>  $written
+     * @return array<string, mixed>
+     */
+    private function kept(LaidSheet $sheet, array $written): array
+    {
+        if ($sheet->begun === null) {
+            return $written;
+        }
+        $origins = array_map(fn (LaidSheet $s): ?array => BegunSheet::origin($s->kind->id), array_merge(...array_map(fn (Nested $n): array => $n->sheets, array_values($this->cutting->nested)), ...[[]]));
+        /** @var list<array{x_mm: Length, y_mm: Length, worth_keeping: bool}> $offcuts */
+        $offcuts = $written['offcuts'];
+
+        return ['offcuts' => array_map(fn (array $o): array => ['worth_keeping' => $o['worth_keeping'] && ! in_array([$sheet->begun, $o['x_mm']->units, $o['y_mm']->units], $origins, true)] + $o, $offcuts)] + $written;
+    }
+
+    /**
+     * What the shop's saw does first, and what is carried home.
+     *
+     * @param  array<string, string>  $labels
+     * @return array<string, mixed>|null null when the profile names no such saw
+     */
+    private function shop(LaidSheet $sheet, Nested $nested, array $labels): ?array
+    {
+        $saw = $nested->stock->saws->shop();
+        if ($saw === null || $sheet->kind->inHand) {
+            return null;
+        }
+        $shop = new ShopCuts($sheet, $nested->stock, $saw);
+        $size = fn (Rect $r): array => ['length_mm' => Length::ofUnits($r->length), 'width_mm' => Length::ofUnits($r->width)];
+
+        return [
+            'tolerance' => Length::ofUnits($saw->tolerance ?? 0),
+            'cuts' => array_map(fn (array $c): array => ['axis' => $c[0], 'of' => $size($c[1]), 'at_mm' => Length::ofUnits($c[2]), 'off' => $size($c[3]), 'rest' => $size($c[4])], $shop->cuts),
+            'pieces' => array_map(fn (array $p): array => $size($p[0]) + [
+                'parts' => array_map(fn (string $id): string => $labels[$id] ?? $id, $p[1]), 'fits_car' => $this->project->workshop->fitsCar(Length::ofUnits($p[0]->length), Length::ofUnits($p[0]->width)),
+            ], $shop->pieces),
+        ];
+    }
+
+    /**
+     * A half goes by the id of its part.
+     *
+     * @param  array{placements: list<array<string, mixed>>, cuts: list<array<string, mixed>>, offcuts: list<array<string, mixed>>}  $sheet
+     * @return array<string, mixed>
+     */
+    private static function named(array $sheet): array
+    {
+        $sheet['placements'] = array_map(function (array $p): array {
+            /** @var array<string, mixed>&array{part: string} $p */
+            [$part, $half] = [...explode(Orders::HALF, $p['part']), null];
+
+            return ['part' => $part, 'half' => $half === null ? null : (int) $half] + $p;
+        }, $sheet['placements']);
+
+        return $sheet;
+    }
+
+    /** @return list<array<string, mixed>> how many of each size */
+    private static function buy(Nested $nested): array
+    {
+        $counts = array_count_values(array_map(fn (LaidSheet $s): string => $s->kind->id, $nested->sheets));
+        $kinds = array_filter($nested->stock->kinds, fn (SheetKind $k): bool => isset($counts[$k->id]));
+
+        return array_values(array_map(fn (SheetKind $k): array => [
+            'size' => $k->id, 'name' => $k->name, 'count' => $counts[$k->id], 'in_hand' => $k->inHand, 'price_cents' => $k->priceCents,
+            'length' => Length::ofUnits($k->length), 'width' => Length::ofUnits($k->width),
+        ], $kinds));
+    }
+
+    private static function usedShare(Nested $nested): float
+    {
+        $whole = array_sum(array_map(fn (LaidSheet $s): int => $s->kind->length * $s->kind->width, $nested->sheets));
+
+        return $nested->usedArea() / $whole;
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Queries;
+
+use Incastro\Core\Document\Band;
+use Incastro\Core\Document\Change;
+use Incastro\Core\Document\Changes;
+use Incastro\Core\Document\DocumentRejected;
+use Incastro\Core\Document\DoorKind;
+use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Side;
+use Incastro\Core\Document\SideKind;
+use Incastro\Core\Planner;
+
+/**
+ * What each school of practice comes to on one piece: for every choice the changes that would make it, and figures from a
+ * plan of the document so changed. Nothing is estimated.
+ */
+final class MethodComparison
+{
+    private const METHODS = ['front' => ['banded', 'face_frame'], 'joint' => ['pocket_screws', 'screws', 'dowels', 'dado'], 'top' => ['between', 'capping', 'rails'], 'back' => ['none', 'applied', 'captured']];
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @return list<array{school: string, choices: list<array<string, mixed>>}>
+     *
+     * @throws DocumentRejected when the document cannot be read
+     */
+    public static function of(array $document, string $pieceId): array
+    {
+        $project = ProjectReader::read($document);
+        $piece = $project->pieces[$pieceId] ?? throw new \OutOfBoundsException("No piece by that id: $pieceId.");
+        $space = $project->spaces[$piece->space];
+        $schools = [];
+        foreach (self::METHODS as $method => $choices) {
+            $now = $piece->methods->{$method}->value;
+            $schools[] = ['school' => $method, 'choices' => array_map(fn (string $c): array => self::choice($document, $pieceId, $c, $c === $now, self::method($piece, $method, $c)), $choices)];
+        }
+        if ($space->left === SideKind::Wall || $space->right === SideKind::Wall) {
+            $schools[] = ['school' => 'edges', 'choices' => array_map(fn (EdgeKind $k): array => self::choice($document, $pieceId, $k->value, $piece->left->kind === $k && $piece->right->kind === $k, self::edges($piece, $k)),
+                [EdgeKind::Filler, EdgeKind::ExtendedStile, EdgeKind::ScribedSide])];
+        }
+        $hung = self::hung($piece);
+        if ($hung !== []) {
+            $schools[] = ['school' => 'doors', 'choices' => array_map(fn (string $hang): array => self::choice($document, $pieceId, $hang, count(array_unique(array_values($hung))) === 1 && in_array($hang, $hung, true), self::doors($hung, $pieceId, $hang)), ['inset', 'overlay'])];
+        }
+
+        return $schools;
+    }
+
+    /**
+     * @param  array<array-key, mixed>  $document
+     * @param  list<array<string, mixed>>  $ops
+     * @return array<string, mixed>
+     */
+    private static function choice(array $document, string $piece, string $choice, bool $now, array $ops): array
+    {
+        $change = Change::read(['change_id' => str_pad('0', 26, '0'), 'base_revision' => 1, 'ops' => $ops]);
+        $plan = Planner::plan($now ? $document : Changes::apply($document, $change)->document);
+        $stops = count(array_filter($plan->findings, fn ($f): bool => $f->severity->value === 'stop'));
+
+        return ['choice' => $choice, 'now' => $now, 'ops' => $ops, 'stops' => $stops,
+            'sheets' => array_sum(array_map(fn (array $m): int => is_array($m['sheets'] ?? null) ? count($m['sheets']) : 0, $plan->cut)),
+            'totals' => is_array($plan->pieces[$piece] ?? null) ? $plan->pieces[$piece]['totals'] : null];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function method(Piece $piece, string $method, string $choice): array
+    {
+        return [['op' => 'set', 'path' => ['pieces', $piece->id, 'methods', $method], 'value' => $choice]];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function edges(Piece $piece, EdgeKind $kind): array
+    {
+        $ops = [];
+        foreach (Side::cases() as $side) {
+            $ops[] = ['op' => 'set', 'path' => ['pieces', $piece->id, $side->value], 'value' => ['kind' => $kind->value, 'set_off' => $kind->usualSetOff()->millimetres()]];
+        }
+
+        return $ops;
+    }
+
+    /**
+     * @param  array<string, string>  $hung
+     * @return list<array<string, mixed>>
+     */
+    private static function doors(array $hung, string $piece, string $hang): array
+    {
+        return array_map(fn (string $path): array => ['op' => 'set', 'path' => ['pieces', $piece, ...explode('/', $path), 'door', 'hang'], 'value' => $hang], array_keys($hung));
+    }
+
+    /** @return array<string, string> how each hinged door hangs, by the path of its bay */
+    private static function hung(Piece $piece): array
+    {
+        $hung = [];
+        foreach ($piece->runs as $run) {
+            $hung += self::hungIn($run->bands, "runs/$run->id");
+        }
+
+        return $hung;
+    }
+
+    /**
+     * @param  array<string, Band>  $bands
+     * @return array<string, string>
+     */
+    private static function hungIn(array $bands, string $path): array
+    {
+        $hung = [];
+        foreach ($bands as $band) {
+            foreach ($band->bays as $bay) {
+                $own = "$path/bands/$band->id/bays/$bay->id";
+                if ($bay->door !== null && in_array($bay->door->kind, [DoorKind::Hinged, DoorKind::Lift, DoorKind::Drop], true)) {
+                    $hung[$own] = $bay->door->is->choice('hang');
+                }
+                $hung += self::hungIn($bay->bands, $own);
+            }
+        }
+
+        return $hung;
+    }
+}
