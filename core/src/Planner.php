@@ -8,7 +8,6 @@ use Incastro\Core\Document\DocumentRejected;
 use Incastro\Core\Memory\Forgetful;
 use Incastro\Core\Memory\Memory;
 use Incastro\Core\Planning\Planning;
-use Incastro\Core\Survey\SiteSection;
 
 /** The one door in. Same document, same plan, byte for byte; it never searches. */
 final class Planner
@@ -21,10 +20,8 @@ final class Planner
      */
     public static function plan(array $document, Memory $memory = new Forgetful): Plan
     {
-        $p = new Planning($document, $memory);
-        $designs = array_map(fn ($x) => $x->design, $p->pieces());
-        $fitted = array_map(fn ($x) => $x->fit, $p->pieces());
+        $planning = new Planning($document, $memory);
 
-        return (new SiteSection($p->project, $p->rooms(), $designs, $fitted, $p->cutting(), $p->findings(), $p->verdicts()->held, $p->shopping(), $p->steps(), $p->schedule(), $p->carrying(), $p->trials(), $p->handover()))->plan();
+        return new Plan($planning->project->unit, $planning->sections());
     }
 }

@@ -8,15 +8,14 @@ use Incastro\Core\Document\Project;
 use Incastro\Core\Measure\Length;
 
 /** The sheet plan of each material: sheets with their cuts in order, what it costs and takes, and what else could be had. */
-final readonly class CutSection
+final readonly class CutSection implements \JsonSerializable
 {
-    /** @param  array<string, string>  $labels by part id */
-    public function __construct(private Project $project, private Cutting $cutting, private array $labels)
+    public function __construct(private Project $project, private Cutting $cutting)
     {
     }
 
     /** @return list<array<string, mixed>> */
-    public function materials(): array
+    public function jsonSerialize(): array
     {
         $materials = [];
         foreach ($this->cutting->nested as $id => $nested) {
@@ -24,52 +23,6 @@ final readonly class CutSection
         }
 
         return $materials;
-    }
-
-    /** @return list<array<string, mixed>> what is bought by length, by section */
-    public function lumber(): array
-    {
-        return array_map(function (array $section): array {
-            [$thickness, $width, $parts, $nested] = $section;
-
-            return [
-                'name' => $parts[0]->panel->name,
-                'thickness' => $thickness,
-                'width' => $width,
-                'kerf' => Length::ofUnits($nested->stock->kerf),
-                'end_trim' => $this->project->workshop->endTrim,
-                'cost_cents' => $nested->cents(),
-                'buy' => self::buy($nested),
-                'status' => $nested->isProvedOptimal() ? 'optimal' : 'feasible',
-                'lower_bound' => $nested->fewestSheets(),
-                'sticks' => array_map($this->stick(...), $nested->sheets),
-                'unplaced' => array_map(fn (Item $i): string => $i->id, $nested->unplaced),
-            ];
-        }, $this->cutting->lumber);
-    }
-
-    /**
-     * With how far the stick may be out of straight: what 1.5 mm in a metre is for its longest part, on an arc.
-     *
-     * @return array<string, mixed>
-     */
-    private function stick(LaidSheet $sheet): array
-    {
-        $longest = max(0, ...array_map(fn (Placement $p): int => $p->length, $sheet->placements));
-        $last = max(0, ...array_map(fn (Placement $p): int => $p->right(), $sheet->placements));
-        $usable = $sheet->kind->usable();
-
-        return [
-            'name' => $sheet->kind->name,
-            'in_hand' => $sheet->kind->inHand,
-            'length' => Length::ofUnits($sheet->kind->length),
-            'from' => Length::ofUnits($usable->x),
-            'pieces' => array_map(fn (Placement $p): array => [
-                'part' => $p->item, 'label' => $this->labels[$p->item] ?? $p->item, 'at' => Length::ofUnits($p->x), 'length' => Length::ofUnits($p->length),
-            ], $sheet->placements),
-            'left' => Length::ofUnits(max(0, $usable->x + $usable->length - $last)),
-            'most_bow' => Length::nearestTenth(0.0015 * $sheet->kind->length ** 2 / $longest / Length::PER_MM),
-        ];
     }
 
     /** @return array<string, mixed> */
@@ -88,7 +41,7 @@ final readonly class CutSection
             'trim' => $this->project->workshop->trim,
             'price_cents' => $material->priceCents,
             'cost_cents' => $nested->cents(),
-            'buy' => self::buy($nested),
+            'buy' => $nested->toBuy(),
             'status' => $nested->isProvedOptimal() ? 'optimal' : 'feasible',
             'lower_bound' => $nested->fewestSheets(),
             'accepted' => in_array($id, $this->cutting->accepted, true),
@@ -109,13 +62,13 @@ final readonly class CutSection
     {
         $sawing = Sawing::of($sheet, $nested->stock->kerf, $nested->stock->saws);
         $kind = $sheet->kind;
-        $labels = $this->labels;
+        $labels = $this->cutting->labels;
         foreach ($sheet->placements as $p) {
             foreach ([Started::SPOILED => ' ✗', Started::SPARE => ' –'] as $what => $mark) {
-                $labels += str_starts_with($p->item, $what) ? [$p->item => ($this->labels[Orders::partOf(explode(' ', $p->item, 3)[2] ?? '')] ?? '').$mark] : [];
+                $labels += str_starts_with($p->item, $what) ? [$p->item => ($this->cutting->labels[Orders::partOf(explode(' ', $p->item, 3)[2] ?? '')] ?? '').$mark] : [];
             }
             [$part, $half] = [...explode(Orders::HALF, $p->item), ''];
-            $labels[$p->item] ??= ($this->labels[$part] ?? $part).['' => '', '1' => 'a', '2' => 'b'][$half];
+            $labels[$p->item] ??= ($this->cutting->labels[$part] ?? $part).['' => '', '1' => 'a', '2' => 'b'][$half];
         }
 
         return [
@@ -196,18 +149,6 @@ final readonly class CutSection
         }, $sheet['placements']);
 
         return $sheet;
-    }
-
-    /** @return list<array<string, mixed>> how many of each size */
-    private static function buy(Nested $nested): array
-    {
-        $counts = array_count_values(array_map(fn (LaidSheet $s): string => $s->kind->id, $nested->sheets));
-        $kinds = array_filter($nested->stock->kinds, fn (SheetKind $k): bool => isset($counts[$k->id]));
-
-        return array_values(array_map(fn (SheetKind $k): array => [
-            'size' => $k->id, 'name' => $k->name, 'count' => $counts[$k->id], 'in_hand' => $k->inHand, 'price_cents' => $k->priceCents,
-            'length' => Length::ofUnits($k->length), 'width' => Length::ofUnits($k->width),
-        ], $kinds));
     }
 
     private static function usedShare(Nested $nested): float

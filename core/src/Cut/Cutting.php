@@ -11,6 +11,9 @@ use Incastro\Core\Measure\Length;
 /** Every part of the project and how its sheets are cut. */
 final readonly class Cutting
 {
+    /** @var array<string, string> marks by part */
+    public array $labels;
+
     /**
      * @param  list<Part>  $parts
      * @param  array<string, Nested>  $nested  by material
@@ -24,6 +27,7 @@ final readonly class Cutting
      */
     public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved, public array $lumber, public array $pairs, public array $hands, public Started $started, public Drilling $drilling)
     {
+        $this->labels = Labels::of($parts, $hands);
     }
 
     /** @return list<Part> that lie on no begun sheet */

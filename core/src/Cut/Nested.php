@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Measure\Length;
+
 /** A layout of one material: the sheets, what fits no sheet, and the least that any layout could ever cost. */
 final readonly class Nested
 {
@@ -109,5 +111,17 @@ final readonly class Nested
     public function usedArea(): int
     {
         return array_sum(array_map(fn (LaidSheet $s): int => $s->usedArea(), $this->sheets));
+    }
+
+    /** @return list<array<string, mixed>> how many of each size */
+    public function toBuy(): array
+    {
+        $counts = array_count_values(array_map(fn (LaidSheet $s): string => $s->kind->id, $this->sheets));
+        $kinds = array_filter($this->stock->kinds, fn (SheetKind $k): bool => isset($counts[$k->id]));
+
+        return array_values(array_map(fn (SheetKind $k): array => [
+            'size' => $k->id, 'name' => $k->name, 'count' => $counts[$k->id], 'in_hand' => $k->inHand, 'price_cents' => $k->priceCents,
+            'length' => Length::ofUnits($k->length), 'width' => Length::ofUnits($k->width),
+        ], $kinds));
     }
 }

@@ -32,6 +32,12 @@ final readonly class PartShape
         [$this->long, $this->wide, $this->thin] = [$panel->inHouse($panel->long), $panel->inHouse($panel->wide()), $panel->inHouse($panel->thin)];
     }
 
+    /** @return array<string, mixed> what it has besides a length and a width */
+    public function written(Workshop $workshop): array
+    {
+        return ['outline' => $this->outline(), 'marked_out' => $this->markedOut($workshop), 'bevels' => $this->bevels(), 'long_face' => $this->longFace(), 'taken' => $this->taken()];
+    }
+
     /** @return list<array{Length, Length}>|null corners along and across the grain; null for a rectangle */
     public function outline(): ?array
     {

@@ -7,12 +7,16 @@ namespace Incastro\Core\Cut;
 use Incastro\Core\Measure\Length;
 
 /** Every piece of the sheets that were begun: what it is, what it serves as, and whether somebody has to decide what becomes of it. */
-final readonly class ReworkSection
+final readonly class ReworkSection implements \JsonSerializable
 {
-    /** @return array{open: int, pieces: list<array<string, mixed>>} */
-    public static function of(Cutting $cutting): array
+    public function __construct(private Cutting $cutting)
     {
-        $pieces = $cutting->started->pieces;
+    }
+
+    /** @return array{open: int, pieces: list<array<string, mixed>>} */
+    public function jsonSerialize(): array
+    {
+        $pieces = $this->cutting->started->pieces;
 
         return ['open' => count(array_filter($pieces, fn (MadePiece $p): bool => $p->isOpen())), 'pieces' => array_map(self::piece(...), $pieces)];
     }

@@ -14,6 +14,7 @@ use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Clip;
+use Incastro\Core\Survey\ReadingView;
 use Incastro\Core\Survey\Surface;
 
 /** Tapes as seen from the room. */
@@ -26,7 +27,7 @@ final readonly class FrontTapes
     /** @return array{Point, Point}|null */
     public function of(Reading $r): ?array
     {
-        if (Tapes::viewOf($r, $this->o->room->space) !== View::Front) {
+        if (ReadingView::of($r, $this->o->room->space) !== View::Front) {
             return null;
         }
 

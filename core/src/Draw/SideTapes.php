@@ -11,6 +11,7 @@ use Incastro\Core\Document\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\ReadingView;
 use Incastro\Core\Survey\Surface;
 
 /** Tapes as seen from the left: y to the right, up is up. */
@@ -26,7 +27,7 @@ final readonly class SideTapes
     /** @return array{Point, Point}|null */
     public function of(Reading $r): ?array
     {
-        if (Tapes::viewOf($r, $this->o->room->space) !== View::Side) {
+        if (ReadingView::of($r, $this->o->room->space) !== View::Side) {
             return null;
         }
         $zero = Length::zero();

@@ -4,12 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Plane;
 use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Space;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 
@@ -39,34 +34,6 @@ final readonly class Tapes
             View::Front => $this->front->of($reading),
             View::Top => $this->top->of($reading),
             View::Side => $this->side->of($reading),
-        };
-    }
-
-    /** The view a person would draw it in. */
-    public static function viewOf(Reading $r, Space $space): View
-    {
-        $alongDepth = $space->slope?->along === Along::Depth;
-
-        return match ($r->kind) {
-            ReadingKind::Depth, ReadingKind::ThreeFourFive, ReadingKind::CornerAngle, ReadingKind::Return_,
-            ReadingKind::MouthDepth, ReadingKind::BreastDepth => View::Top,
-            ReadingKind::Diagonal => $r->face === Face::Floor ? View::Top : View::Front,
-            ReadingKind::SlopeAngle, ReadingKind::SlopeRise, ReadingKind::SlopeStart, ReadingKind::Knee => $alongDepth ? View::Side : View::Front,
-            ReadingKind::Height => $r->y !== null || $r->plane === Plane::Back || ($alongDepth && $r->side === null) ? View::Side : View::Front,
-            ReadingKind::Plumb => $r->on() === Face::Back ? View::Side : View::Front,
-            ReadingKind::Level => $r->along === Along::Depth ? View::Side : View::Front,
-            ReadingKind::Flank => $r->plane === Plane::Back ? View::Top : View::Front,
-            ReadingKind::Gap => self::ofGap($r),
-            default => View::Front,
-        };
-    }
-
-    private static function ofGap(Reading $r): View
-    {
-        return match (true) {
-            $r->on() === Face::Back => $r->along === null ? View::Side : View::Top,
-            $r->on()->isSide() => $r->along === null ? View::Front : View::Top,
-            default => $r->along === Along::Depth ? View::Side : View::Front,
         };
     }
 }

@@ -12,6 +12,7 @@ use Incastro\Core\Document\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\ReadingView;
 use Incastro\Core\Survey\Surface;
 
 /** Tapes as seen from above: y runs down the page. */
@@ -24,7 +25,7 @@ final readonly class TopTapes
     /** @return array{Point, Point}|null */
     public function of(Reading $r): ?array
     {
-        if (Tapes::viewOf($r, $this->o->room->space) !== View::Top) {
+        if (ReadingView::of($r, $this->o->room->space) !== View::Top) {
             return null;
         }
         $side = $r->side ?? Side::Left;

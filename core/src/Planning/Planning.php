@@ -9,26 +9,38 @@ use Incastro\Core\Build\Calendar\Schedule;
 use Incastro\Core\Build\Carrying\Carrier;
 use Incastro\Core\Build\Carrying\Carrying;
 use Incastro\Core\Build\Handover\Handover;
+use Incastro\Core\Build\Record\PartsSection;
 use Incastro\Core\Build\Shopping\Shopper;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\StepMaker;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Build\Trial\Trials;
 use Incastro\Core\Checks\Verdicts;
+use Incastro\Core\Cut\CutSection;
 use Incastro\Core\Cut\Cutter;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\LooseBoards;
+use Incastro\Core\Cut\LumberSection;
+use Incastro\Core\Cut\Machining\BenchSection;
 use Incastro\Core\Cut\Machining\Drilling;
+use Incastro\Core\Cut\ReworkSection;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Draw\AdviceTapes;
+use Incastro\Core\Draw\DrawingsSection;
+use Incastro\Core\Draw\SolidsSection;
+use Incastro\Core\Draw\TemplatesSection;
 use Incastro\Core\Findings\Finding;
+use Incastro\Core\Fit\PiecesSection;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Placing;
 use Incastro\Core\Memory\Forgetful;
 use Incastro\Core\Memory\Memory;
 use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\SiteSection;
 use Incastro\Core\Survey\Surveyor;
+use Incastro\Core\Survey\WayInSection;
 
 /** The stages from a document to its plan: each is worked out when it is first asked for, once, from those before it. */
 final class Planning
@@ -123,6 +135,42 @@ final class Planning
         $own = $this->verdicts()->accepted->marked([...$this->steps()->findings(), ...$this->trials()->findings(), ...$late]);
 
         return array_map(fn (Finding $f): Finding => $f->within($this->document), [...$this->verdicts()->findings, ...$own]);
+    }
+
+    /**
+     * Parts of the plan by name, in the plan's order; each is worked out and written only where it is asked for.
+     *
+     * @return array<string, mixed>
+     */
+    public function sections(string ...$names): array
+    {
+        $sections = [
+            'site' => fn (): mixed => new SiteSection($this->rooms(), array_map(AdviceTapes::of(...), $this->rooms())),
+            'pieces' => fn (): mixed => new PiecesSection($this->pieces(), $this->verdicts()->held),
+            'parts' => fn (): mixed => $this->parts(),
+            'cut' => fn (): mixed => new CutSection($this->project, $this->cutting()),
+            'lumber' => fn (): mixed => new LumberSection($this->project, $this->cutting()),
+            'findings' => fn (): mixed => $this->findings(),
+            'way_in' => fn (): mixed => new WayInSection($this->project),
+            'drawings' => fn (): mixed => new DrawingsSection($this->project, $this->rooms(), $this->pieces()),
+            'solids' => fn (): mixed => new SolidsSection($this->pieces()),
+            'templates' => fn (): mixed => new TemplatesSection($this->pieces(), $this->cutting()),
+            'bench' => fn (): mixed => new BenchSection($this->cutting()->parts),
+            'buy' => $this->shopping(...),
+            'steps' => $this->steps(...),
+            'schedule' => $this->schedule(...),
+            'carrying' => $this->carrying(...),
+            'rework' => fn (): mixed => new ReworkSection($this->cutting()),
+            'trials' => $this->trials(...),
+            'handover' => $this->handover(...),
+        ];
+
+        return array_map(fn (\Closure $make): mixed => $make(), $names === [] ? $sections : array_intersect_key($sections, array_flip($names)));
+    }
+
+    public function parts(): PartsSection
+    {
+        return new PartsSection($this->project, $this->cutting(), $this->steps());
     }
 
     /** @return list<Panel> to be cut; what a room leaves no size for is told by the checks */

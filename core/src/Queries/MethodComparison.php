@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries;
 
+use Incastro\Core\Cut\Nested;
 use Incastro\Core\Document\Band;
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
@@ -14,7 +15,10 @@ use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\SideKind;
-use Incastro\Core\Planner;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\Totals;
+use Incastro\Core\Planning\Planning;
 
 /**
  * What each school of practice comes to on one piece: for every choice the changes that would make it, and figures from a
@@ -60,12 +64,13 @@ final class MethodComparison
     private static function choice(array $document, string $piece, string $choice, bool $now, array $ops): array
     {
         $change = Change::read(['change_id' => str_pad('0', 26, '0'), 'base_revision' => 1, 'ops' => $ops]);
-        $plan = Planner::plan($now ? $document : Changes::apply($document, $change)->document);
-        $stops = count(array_filter($plan->findings, fn ($f): bool => $f->severity->value === 'stop'));
+        $planning = new Planning($now ? $document : Changes::apply($document, $change)->document);
+        $stops = count(array_filter($planning->findings(), fn (Finding $f): bool => $f->severity === Severity::Stop));
+        $built = $planning->pieces()[$piece] ?? null;
 
         return ['choice' => $choice, 'now' => $now, 'ops' => $ops, 'stops' => $stops,
-            'sheets' => array_sum(array_map(fn (array $m): int => is_array($m['sheets'] ?? null) ? count($m['sheets']) : 0, $plan->cut)),
-            'totals' => is_array($plan->pieces[$piece] ?? null) ? $plan->pieces[$piece]['totals'] : null];
+            'sheets' => array_sum(array_map(fn (Nested $n): int => count($n->sheets), $planning->cutting()->nested)),
+            'totals' => $built === null ? null : (new Totals($built->fit->panels, $built->design, $built->weight))->written()];
     }
 
     /** @return list<array<string, mixed>> */

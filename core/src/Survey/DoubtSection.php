@@ -4,36 +4,28 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Draw\Outline;
-use Incastro\Core\Draw\Tapes;
-use Incastro\Core\Measure\Length;
-
-/** Writes down how well a room is known, and what to measure next with where to hold the tape. */
-final readonly class DoubtSection
+/** How well a room is known, and what to measure next with where to hold the tape. */
+final readonly class DoubtSection implements \JsonSerializable
 {
-    private Tapes $tapes;
-
-    public function __construct(private Room $room)
+    /** @param  list<\JsonSerializable|array<array-key, mixed>|null>  $tapes  where the tape of each advised reading lies, as drawn */
+    public function __construct(private Room $room, private array $tapes)
     {
-        $this->tapes = new Tapes(new Outline($room, Length::zero()));
     }
 
     /** @return array<string, mixed> */
-    public function doubt(): array
+    public function jsonSerialize(): array
     {
         $doubt = $this->room->doubt;
 
         return [
             'now' => $doubt->now, 'then' => $doubt->then, 'advice' => $doubt->advice,
-            'known' => $doubt->known, 'next' => array_map($this->advice(...), $doubt->next), 'enough' => $doubt->isEnough(),
+            'known' => $doubt->known, 'next' => array_map($this->advice(...), $doubt->next, array_keys($doubt->next)), 'enough' => $doubt->isEnough(),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function advice(Advice $advice): array
+    private function advice(Advice $advice, int $nth): array
     {
-        $view = Tapes::viewOf($advice->reading, $this->room->space);
-
         return [
             'reading' => $advice->reading->id === '' ? null : $advice->reading->id,
             'name' => ReadingName::of($advice->reading),
@@ -41,8 +33,8 @@ final readonly class DoubtSection
             'helps' => $advice->helps,
             'now' => Clip::nearest($advice->now),
             'then' => Clip::nearest($advice->then),
-            'view' => $view->value,
-            'tape' => $this->tapes->in($view, $advice->reading),
+            'view' => ReadingView::of($advice->reading, $this->room->space)->value,
+            'tape' => $this->tapes[$nth] ?? null,
         ];
     }
 }

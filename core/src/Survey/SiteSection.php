@@ -4,127 +4,31 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Build\Calendar\Schedule;
-use Incastro\Core\Build\Carrying\Carrying;
-use Incastro\Core\Build\Handover\Handover;
-use Incastro\Core\Build\Record\PartStates;
-use Incastro\Core\Build\Shopping\ShoppingList;
-use Incastro\Core\Build\Steps\WorkPlan;
-use Incastro\Core\Build\Trial\Trials;
-use Incastro\Core\Cut\CutSection;
-use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\Labels;
-use Incastro\Core\Cut\Machining\BenchSection;
-use Incastro\Core\Cut\Part;
-use Incastro\Core\Cut\ReworkSection;
-use Incastro\Core\Design\Design;
-use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Instrument;
-use Incastro\Core\Document\Piece;
 use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Project;
 use Incastro\Core\Document\Reading;
 use Incastro\Core\Document\ReadingForms;
 use Incastro\Core\Document\ReadingNote;
 use Incastro\Core\Document\ReadingPhoto;
 use Incastro\Core\Document\Side;
 use Incastro\Core\Document\Take;
-use Incastro\Core\Document\WaySegment;
-use Incastro\Core\Draw\AxonDrawer;
-use Incastro\Core\Draw\PieceDrawer;
-use Incastro\Core\Draw\Shell;
-use Incastro\Core\Draw\SiteDrawer;
-use Incastro\Core\Draw\Tapes;
-use Incastro\Core\Draw\Template;
-use Incastro\Core\Draw\Templates;
-use Incastro\Core\Draw\WayDrawer;
-use Incastro\Core\Findings\Finding;
-use Incastro\Core\Fit\Fit;
-use Incastro\Core\Fit\PieceSection;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
-use Incastro\Core\Plan;
 
-/** Writes the results of the stages down as the plan's sections. */
-final readonly class SiteSection
+/** The measured rooms of a plan: readings in their order, walls, what stands there, and how well all of it is known. */
+final readonly class SiteSection implements \JsonSerializable
 {
-    /** @var array<string, string> */
-    private array $labels;
-
-    /** @var array<string, array{begun: string|null, length: Length, width: Length}> by part */
-    private array $asCut;
-
-    private PartStates $states;
-
     /**
-     * @param  array<string, Room>  $rooms
-     * @param  array<string, Design>  $designs
-     * @param  array<string, Fit>  $fitted
-     * @param  list<Finding>  $findings
-     * @param  array<string, list<Finding>>  $held  by piece, what holds it up
+     * @param  array<string, Room>  $rooms  by space
+     * @param  array<string, list<\JsonSerializable|array<array-key, mixed>|null>>  $tapes  by space, where the tape of each advised reading lies, as drawn
      */
-    public function __construct(
-        private Project $project,
-        private array $rooms,
-        private array $designs,
-        private array $fitted,
-        private Cutting $cutting,
-        private array $findings,
-        private array $held,
-        private ShoppingList $buy,
-        private WorkPlan $steps,
-        private Schedule $schedule,
-        private Carrying $carrying,
-        private Trials $trials,
-        private Handover $handover,
-    ) {
-        $this->labels = Labels::of($cutting->parts, $cutting->hands);
-        $this->asCut = [...array_map(fn (array $b): array => ['begun' => null, 'length' => $b[0], 'width' => $b[1]], $project->log->boards()), ...$cutting->started->cut()];
-        $this->states = new PartStates($project, $steps, $this->asCut);
+    public function __construct(private array $rooms, private array $tapes)
+    {
     }
 
-    public function plan(): Plan
+    public function jsonSerialize(): object
     {
-        $cut = new CutSection($this->project, $this->cutting, $this->labels);
-
-        return new Plan(
-            $this->project->unit->value,
-            array_map($this->site(...), $this->rooms),
-            $this->pieces(),
-            array_map($this->part(...), $this->cutting->parts),
-            $cut->materials(),
-            $cut->lumber(),
-            $this->findings,
-            $this->drawings(),
-            $this->wayIn(),
-            $this->solids(),
-            $this->templates(),
-            $this->bench(),
-            $this->buy,
-            $this->steps,
-            $this->schedule,
-            $this->carrying,
-            ReworkSection::of($this->cutting),
-            $this->trials,
-            $this->handover,
-        );
-    }
-
-    /** @return array<string, mixed> */
-    private function wayIn(): array
-    {
-        $way = new WayIn(array_values($this->project->wayIn));
-        $depths = array_map(fn ($piece): Length => $piece->depth, array_values($this->project->pieces));
-        $depth = $depths === [] ? Length::fromMillimetres(350) : Length::greatest(...$depths);
-
-        return [
-            'segments' => array_map(fn (WaySegment $s): array => [
-                'id' => $s->id, 'kind' => $s->kind->value, 'name' => $s->name, 'width' => $s->width, 'height' => $s->height, 'into' => $s->into,
-                'gain' => $s->gain, 'off' => $s->off, 'clear' => $way->clear($s), 'longest' => $way->longestRound($s, $depth),
-            ], $way->segments),
-            'narrowest' => $way->narrowest()?->id,
-            'lowest' => $way->lowest()?->id,
-        ];
+        return (object) array_map($this->site(...), $this->rooms);
     }
 
     /** @return array<string, mixed> */
@@ -158,7 +62,7 @@ final readonly class SiteSection
             'ceiling' => (object) $room->ceiling,
             'depth' => (object) $room->depth,
             'planes' => array_map(fn (Plane $p): string => $p->value, $room->planes()),
-            'doubt' => (new DoubtSection($room))->doubt(),
+            'doubt' => new DoubtSection($room, $this->tapes[$room->space->id] ?? []),
         ];
     }
 
@@ -186,7 +90,7 @@ final readonly class SiteSection
             'id' => $reading->id,
             'kind' => $reading->kind->value,
             'name' => ReadingName::of($reading),
-            'view' => Tapes::viewOf($reading, $room->space)->value,
+            'view' => ReadingView::of($reading, $room->space)->value,
             'value' => $reading->value(),
             'deg' => $reading->last()?->degrees,
             'typed' => $reading->last()?->typed,
@@ -199,100 +103,5 @@ final readonly class SiteSection
             'checked' => isset($room->redundancy[$reading->id]) ? round($room->redundancy[$reading->id], 3) : null,
             'test' => $residual === null ? null : round($residual['standardised'], 2),
         ];
-    }
-
-    private function writer(string $id): PieceSection
-    {
-        return new PieceSection($this->project, $this->project->pieces[$id], $this->designs[$id], $this->fitted[$id], $this->held[$id] ?? []);
-    }
-
-    /** @return array<string, mixed> */
-    private function pieces(): array
-    {
-        return array_map(fn (string $id): array => $this->writer($id)->piece(), array_combine(array_keys($this->fitted), array_keys($this->fitted)));
-    }
-
-    /** @return array<string, mixed> */
-    private function solids(): array
-    {
-        $solids = $faces = [];
-        foreach (array_keys($this->fitted) as $id) {
-            $space = $this->project->pieces[$id]->space;
-            $solids[$id] = ['parts' => $this->writer($id)->solids(), 'room' => $faces[$space] ??= (new Shell($this->rooms[$space]))->faces()];
-        }
-
-        return $solids;
-    }
-
-    /** @return array<string, Template> */
-    private function templates(): array
-    {
-        return array_merge(...array_map(fn (string $id): array => (new Templates($this->project->pieces[$id], $this->fitted[$id]))->of(), array_keys($this->fitted)), ...[Templates::loose(array_map(fn (Part $p): Panel => $p->panel, $this->cutting->parts))]);
-    }
-
-    /** @return array<string, array<string, mixed>> by part that has anything drilled or let in */
-    private function bench(): array
-    {
-        $bench = [];
-        foreach ($this->cutting->parts as $part) {
-            $is = BenchSection::of($part);
-            $bench += $is === null ? [] : [$part->panel->id => $is];
-        }
-
-        return $bench;
-    }
-
-    /** @return array<string, mixed> */
-    private function part(Part $part): array
-    {
-        $panel = $part->panel;
-        $material = $this->project->stock[$panel->material];
-
-        return [
-            'id' => $panel->id,
-            'label' => $this->labels[$panel->id],
-            'piece' => $panel->piece,
-            'role' => $panel->role->value,
-            'name' => $panel->name,
-            'hand' => $panel->hand?->value,
-            'material' => $panel->material,
-            'material_name' => $material->name,
-            'thickness' => $panel->bought ? $panel->block->size->{$panel->inHouse($panel->thin)->value} : $material->thickness,
-            'finished' => ['length' => $panel->length, 'width' => $panel->width],
-            'cut' => ['length' => $part->length, 'width' => $part->width],
-            'grain' => $part->grainFixed ? 'length' : 'free',
-            'banded' => $panel->banded,
-            'fit_on_site' => $panel->fitOnSite,
-            'bought' => $panel->bought,
-            'mirror_of' => $this->cutting->pairs[$panel->id] ?? null,
-            'from_leftover' => $this->cutting->moved[$panel->id] ?? null,
-            'state' => $this->states->state($panel->id)->value,
-            'as_built' => $this->states->measured($panel->id),
-            'as_cut' => $this->asCut[$panel->id] ?? null,
-        ] + PieceSection::shape($panel, $this->project->workshop);
-    }
-
-    /** @return list<Design> what else stands in its space */
-    private function beside(Piece $piece): array
-    {
-        return array_values(array_filter($this->designs, fn (Design $d, string $id): bool => $id !== $piece->id && $this->project->pieces[$id]->space === $piece->space, ARRAY_FILTER_USE_BOTH));
-    }
-
-    /** @return array<string, mixed> */
-    private function drawings(): array
-    {
-        $drawings = [];
-        $site = new SiteDrawer;
-        $drawings['way_in'] = ['front' => (new WayDrawer)->front(new WayIn(array_values($this->project->wayIn)))];
-        foreach ($this->rooms as $id => $room) {
-            $drawings[$id] = ['front' => $site->front($room), 'top' => $site->top($room), 'side' => $site->side($room)];
-        }
-        foreach ($this->fitted as $id => $fit) {
-            $piece = $this->project->pieces[$id];
-            $drawer = new PieceDrawer($piece, $this->rooms[$piece->space], $this->designs[$id], $fit, $this->beside($piece));
-            $drawings[$id] = ['front' => $drawer->front(), 'section' => $drawer->section(), 'top' => $drawer->top(), 'axon' => AxonDrawer::draw($fit->panels)] + $drawer->sections();
-        }
-
-        return $drawings;
     }
 }
