@@ -8,9 +8,9 @@ namespace App\Print;
  * What is drilled and let into a board, as it lies with one face up: a layer for each diameter and depth, and `_BACK` behind what is
  * worked from the other face. mm, from the lower left corner of the board at its cut size.
  *
- * @phpstan-import-type BenchFace from PlanReader
- * @phpstan-import-type BoreRow from PlanReader
- * @phpstan-import-type BenchRectangle from PlanReader
+ * @phpstan-import-type BenchFace from PlanShapes
+ * @phpstan-import-type BoreRow from PlanShapes
+ * @phpstan-import-type BenchRectangle from PlanShapes
  */
 final readonly class BenchDxf
 {

@@ -10,10 +10,10 @@ use App\Words\Language;
 /**
  * What is done to the boards once they are cut: each face to scale with its holes, and the list they are marked by.
  *
- * @phpstan-import-type Part from PlanReader
- * @phpstan-import-type Bench from PlanReader
- * @phpstan-import-type BenchFace from PlanReader
- * @phpstan-import-type BoreRow from PlanReader
+ * @phpstan-import-type Part from PlanShapes
+ * @phpstan-import-type Bench from PlanShapes
+ * @phpstan-import-type BenchFace from PlanShapes
+ * @phpstan-import-type BoreRow from PlanShapes
  */
 final class BenchPdf
 {

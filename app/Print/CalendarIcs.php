@@ -11,7 +11,7 @@ use App\Words\Language;
  * The schedule as an iCalendar file (RFC 5545): one event a stretch of work, in local time without a zone, so that it stays at the hour the
  * person meant wherever it is read; what dries shows as free time. Same plan, same file: the stamp is the project's own date.
  *
- * @phpstan-import-type Scheduled from PlanReader
+ * @phpstan-import-type Schedule from PlanShapes
  */
 final readonly class CalendarIcs
 {

@@ -9,8 +9,8 @@ use App\Words\Catalogue;
 /**
  * Puts a drawing's strokes on a page at a ratio. y runs down the page, the drawing's v runs up.
  *
- * @phpstan-import-type Drawing from PlanReader
- * @phpstan-import-type Item from PlanReader
+ * @phpstan-import-type Drawing from PlanShapes
+ * @phpstan-import-type Stroke from PlanShapes
  */
 final readonly class DrawingPdf
 {
@@ -69,7 +69,7 @@ final readonly class DrawingPdf
     }
 
     /**
-     * @param  Item  $item
+     * @param  Stroke  $item
      * @param  \Closure(array{int|float, int|float}): array{float, float}  $place
      */
     private function line(array $item, \Closure $place): void
@@ -84,7 +84,7 @@ final readonly class DrawingPdf
     /**
      * A tape as a fine line, with its number in the list or what it read.
      *
-     * @param  Item  $item
+     * @param  Stroke  $item
      * @param  \Closure(array{int|float, int|float}): array{float, float}  $place
      */
     private function reading(array $item, \Closure $place): void
@@ -107,7 +107,7 @@ final readonly class DrawingPdf
     }
 
     /**
-     * @param  Item  $item
+     * @param  Stroke  $item
      * @param  \Closure(array{int|float, int|float}): array{float, float}  $place
      */
     private function shape(array $item, \Closure $place): void
@@ -120,7 +120,7 @@ final readonly class DrawingPdf
     }
 
     /**
-     * @param  Item  $item
+     * @param  Stroke  $item
      * @param  \Closure(array{int|float, int|float}): array{float, float}  $place
      */
     private function dimension(array $item, \Closure $place, float $below): void

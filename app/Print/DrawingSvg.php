@@ -9,9 +9,9 @@ use App\Words\Catalogue;
 /**
  * A drawing of the plan as SVG: one user unit a millimetre of the room, y down, said to be full size. Colours stand on each element.
  *
- * @phpstan-import-type Drawing from PlanReader
- * @phpstan-import-type Item from PlanReader
- * @phpstan-import-type Sheet from PlanReader
+ * @phpstan-import-type Drawing from PlanShapes
+ * @phpstan-import-type Stroke from PlanShapes
+ * @phpstan-import-type Sheet from PlanShapes
  */
 final readonly class DrawingSvg
 {
@@ -81,7 +81,7 @@ final readonly class DrawingSvg
         return Svg::picture([-4, -4, $sheet['length'] + 8, $sheet['width'] + 8], $title, $inside, true);
     }
 
-    /** @param  Item  $item */
+    /** @param  Stroke  $item */
     private function item(array $item, int|float $floor, int|float $edge): string
     {
         return match ($item['kind']) {
@@ -92,7 +92,7 @@ final readonly class DrawingSvg
         };
     }
 
-    /** @param  Item  $item */
+    /** @param  Stroke  $item */
     private function shape(array $item, float $thick): string
     {
         $hidden = $item['layer'] === 'hidden' ? ['stroke-dasharray' => Svg::n(4 * $thick).' '.Svg::n(3 * $thick)] : [];
@@ -101,7 +101,7 @@ final readonly class DrawingSvg
             'stroke' => self::INK, 'stroke-width' => $item['layer'] === 'wall' ? 0 : $thick, ...$hidden]);
     }
 
-    /** @param  Item  $item */
+    /** @param  Stroke  $item */
     private function dimension(array $item, int|float $floor, int|float $edge): string
     {
         $points = $item['points'] ?? [];

@@ -11,7 +11,7 @@ use App\Words\Language;
  * What was found, the worst first: what it is, what would settle it, and why it was left; for what others decide, what they said, or
  * lines to write it on.
  *
- * @phpstan-import-type Found from PlanReader
+ * @phpstan-import-type Finding from PlanShapes
  */
 final class FindingsPdf
 {
@@ -25,7 +25,7 @@ final class FindingsPdf
     {
     }
 
-    /** @param  list<Found>  $findings */
+    /** @param  list<Finding>  $findings */
     public function pages(array $findings): void
     {
         foreach (self::SEVERITIES as $severity) {
@@ -37,7 +37,7 @@ final class FindingsPdf
         }
     }
 
-    /** @param  Found  $finding */
+    /** @param  Finding  $finding */
     private function finding(array $finding): void
     {
         $this->room(22);
@@ -58,7 +58,7 @@ final class FindingsPdf
         $this->y += 2;
     }
 
-    /** @param  Found  $finding */
+    /** @param  Finding  $finding */
     private function decision(array $finding): void
     {
         $decided = $finding['decided'];

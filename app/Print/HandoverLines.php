@@ -10,9 +10,9 @@ use App\Words\Language;
 /**
  * The record of the finished work in lines, one heading a subject; what nobody wrote down has no heading.
  *
- * @phpstan-import-type Handed from PlanReader
- * @phpstan-import-type HandedPiece from PlanReader
- * @phpstan-import-type HiddenRow from PlanReader
+ * @phpstan-import-type Handover from PlanShapes
+ * @phpstan-import-type HandedPiece from PlanShapes
+ * @phpstan-import-type HiddenRow from PlanShapes
  */
 final readonly class HandoverLines
 {

@@ -13,7 +13,7 @@ use Incastro\Core\Measure\Unit;
  * A sticker for each part: mark, name, cut size, an arrow along the grain, banded edges, where its joints are, and a code
  * that opens it on the screen. The sticker is drawn as the part lies, its length from left to right.
  *
- * @phpstan-import-type Part from PlanReader
+ * @phpstan-import-type Part from PlanShapes
  */
 final readonly class LabelsPdf
 {

@@ -7,7 +7,7 @@ namespace App\Print;
 /**
  * A template for marking a board from behind: left and right change places, and it says so.
  *
- * @phpstan-import-type Template from PlanReader
+ * @phpstan-import-type Template from PlanShapes
  */
 final class Mirrored
 {

@@ -9,8 +9,8 @@ use App\Words\Catalogue;
 /**
  * The parts as DXF, a block each at its cut size, by its mark: the length along x, the width along y. Laid out in rows to be seen; a layer for each material, and one for each kind of hole.
  *
- * @phpstan-import-type Part from PlanReader
- * @phpstan-import-type BenchFace from PlanReader
+ * @phpstan-import-type Part from PlanShapes
+ * @phpstan-import-type BenchFace from PlanShapes
  */
 final class PartsDxf
 {

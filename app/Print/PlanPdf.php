@@ -11,11 +11,11 @@ use App\Words\Language;
 /**
  * The plan on A4: a cover with the drawing, what was found, the cut list, one page a sheet, and what is done to each board at the bench.
  *
- * @phpstan-import-type Part from PlanReader
- * @phpstan-import-type Material from PlanReader
- * @phpstan-import-type Sheet from PlanReader
- * @phpstan-import-type Offcut from PlanReader
- * @phpstan-import-type Placement from PlanReader
+ * @phpstan-import-type Part from PlanShapes
+ * @phpstan-import-type MaterialPlan from PlanShapes
+ * @phpstan-import-type Sheet from PlanShapes
+ * @phpstan-import-type Offcut from PlanShapes
+ * @phpstan-import-type Placement from PlanShapes
  */
 final readonly class PlanPdf
 {
@@ -153,7 +153,7 @@ final readonly class PlanPdf
     }
 
     /**
-     * @param  Material  $material
+     * @param  MaterialPlan  $material
      * @param  Sheet  $sheet
      */
     private function sheet(array $material, array $sheet, int $number): void

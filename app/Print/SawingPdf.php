@@ -10,9 +10,9 @@ use App\Words\Language;
 /**
  * The order of cuts of one sheet, to be ticked off at the saw, and what to ask of the shop's saw first.
  *
- * @phpstan-import-type Sheet from PlanReader
- * @phpstan-import-type Yield from PlanReader
- * @phpstan-import-type Shop from PlanReader
+ * @phpstan-import-type Sheet from PlanShapes
+ * @phpstan-import-type Yield from PlanShapes
+ * @phpstan-import-type ShopPlan from PlanShapes
  */
 final readonly class SawingPdf
 {
@@ -90,7 +90,7 @@ final readonly class SawingPdf
         return $this->words->length($size['length_mm']).' × '.$this->words->length($size['width_mm']);
     }
 
-    /** @param  Shop  $shop */
+    /** @param  ShopPlan  $shop */
     private function shop(string $title, array $shop): void
     {
         $y = $this->page(Language::say('{0}: for the shop’s saw', $title), Language::say('each cut right through its piece, measured on the sheet as delivered, ± {0}', $this->words->length($shop['tolerance'])));

@@ -10,8 +10,8 @@ use App\Words\Language;
 /**
  * The lines of the shopping list in the order they are carried out of the house.
  *
- * @phpstan-import-type Purchase from PlanReader
- * @phpstan-import-type Shopping from PlanReader
+ * @phpstan-import-type Purchase from PlanShapes
+ * @phpstan-import-type ShoppingList from PlanShapes
  */
 final class ShoppingLines
 {
@@ -19,7 +19,7 @@ final class ShoppingLines
     private const USUAL = ['timber', 'hardware', 'paint', 'other'];
 
     /**
-     * @param  Shopping  $list
+     * @param  ShoppingList  $list
      * @return array<string, list<Purchase>> by the shop's name
      */
     public static function byShop(array $list, Catalogue $words): array

@@ -11,8 +11,8 @@ use App\Words\Language;
 /**
  * The shopping list on paper, one heading a shop, a box to tick before each line.
  *
- * @phpstan-import-type Purchase from PlanReader
- * @phpstan-import-type Shopping from PlanReader
+ * @phpstan-import-type Purchase from PlanShapes
+ * @phpstan-import-type ShoppingList from PlanShapes
  */
 final class ShoppingPdf
 {
@@ -46,7 +46,7 @@ final class ShoppingPdf
         };
     }
 
-    /** @param  Shopping  $list */
+    /** @param  ShoppingList  $list */
     public function pages(array $list): void
     {
         foreach (ShoppingLines::byShop($list, $this->words) as $shop => $lines) {

@@ -8,7 +8,7 @@ namespace App\Print;
  * The piece in the round as far as it is together, with the parts of one step dark. Which parts are there follows from the steps' scenes, as in
  * stages/make/steps.ts.
  *
- * @phpstan-import-type Step from PlanReader
+ * @phpstan-import-type Step from PlanShapes
  */
 final readonly class StepPicture
 {

@@ -10,8 +10,8 @@ use App\Words\Language;
 /**
  * The steps on paper, each with its picture, its numbers and a box to tick; then which templates there are and how it comes apart again.
  *
- * @phpstan-import-type Step from PlanReader
- * @phpstan-import-type Text from PlanReader
+ * @phpstan-import-type Step from PlanShapes
+ * @phpstan-import-type Text from PlanShapes
  */
 final class StepsPdf
 {

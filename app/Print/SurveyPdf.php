@@ -12,8 +12,8 @@ use App\Words\Language;
  * A survey on paper: as a measuring list with blanks, numbered as a person walks, before; as the sheet of all readings
  * drawn and listed, after.
  *
- * @phpstan-import-type Walked from PlanReader
- * @phpstan-import-type Site from PlanReader
+ * @phpstan-import-type Walked from PlanShapes
+ * @phpstan-import-type Site from PlanShapes
  */
 final readonly class SurveyPdf
 {

@@ -9,7 +9,7 @@ use App\Words\Catalogue;
 /**
  * A template as DXF: one unit a millimetre, y up, a layer for each kind of line, and a 100 mm square on a layer of its own.
  *
- * @phpstan-import-type Template from PlanReader
+ * @phpstan-import-type Template from PlanShapes
  */
 final class TemplateDxf
 {

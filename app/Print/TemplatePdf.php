@@ -12,7 +12,7 @@ use Incastro\Core\Measure\Unit;
  * A template in true millimetres over as many pages as it takes: first a page with the map of the pages and a square to check the
  * printer by, then the pages, each with crosses to lay on those of its neighbour.
  *
- * @phpstan-import-type Template from PlanReader
+ * @phpstan-import-type Template from PlanShapes
  * @phpstan-import-type Tile from Tiles
  */
 final readonly class TemplatePdf

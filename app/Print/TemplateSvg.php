@@ -9,7 +9,7 @@ use App\Words\Catalogue;
 /**
  * A template as SVG at full size: width and height in mm, one user unit a millimetre, y down. A 100 mm square stands below it.
  *
- * @phpstan-import-type Template from PlanReader
+ * @phpstan-import-type Template from PlanShapes
  */
 final class TemplateSvg
 {
@@ -27,7 +27,7 @@ final class TemplateSvg
             $dash = $line['layer'] === 'blank' ? ' stroke-dasharray="3 2"' : '';
             $shape = $line['circle'] === null ? sprintf('%s points="%s"', $line['closed'] ? 'polygon' : 'polyline', Svg::points($line['points']))
                 : sprintf('circle cx="%s" cy="%s" r="%s"', Svg::n($line['circle']['at'][0]), Svg::n(-$line['circle']['at'][1]), Svg::n($line['circle']['radius']));
-            $lines[] = sprintf('<%s class="%s" stroke-width="%s"%s/>', $shape, $line['layer'], self::PENS[$line['layer']] ?? '0.18', $dash);
+            $lines[] = sprintf('<%s class="%s" stroke-width="%s"%s/>', $shape, $line['layer'], self::PENS[$line['layer']], $dash);
         }
         foreach ($template['marks'] as $mark) {
             $lines[] = sprintf('<text x="%s" y="%s">%s</text>', Svg::n($mark['at'][0] + 1), Svg::n(3 - $mark['at'][1]), Svg::text($words->renderPlain($mark['text'])));

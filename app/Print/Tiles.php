@@ -8,7 +8,7 @@ namespace App\Print;
  * A template parted over pages. A page is a column and a row of the grid; only those that hold some of a line are printed. Each
  * shows a strip of its neighbours, and the marks in it stand at the same places of the template on both.
  *
- * @phpstan-import-type Template from PlanReader
+ * @phpstan-import-type Template from PlanShapes
  *
  * @phpstan-type Tile array{column: int, row: int, left: float, bottom: float}
  */

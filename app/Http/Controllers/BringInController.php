@@ -35,7 +35,7 @@ final class BringInController
         $this->asked($request, ['space' => ['required', 'string', 'max:26']]);
         $site = PlanReader::sites($plan->decoded($project))[$request->string('space')->value()] ?? throw ValidationException::withMessages(['space' => Language::say('The readings belong to a space of the project; that one is not there.')]);
         $words = Catalogue::own($this->unit($project));
-        $known = array_map(fn (array $r): array => ['id' => $r['id'], 'name' => $words->renderPlain($r['name']), 'angle' => ReadingKind::tryFrom($r['kind'])?->isAngle() ?? false], $site['walk']);
+        $known = array_map(fn (array $r): array => ['id' => $r['id'], 'name' => $words->renderPlain($r['name']), 'angle' => ReadingKind::from($r['kind'])->isAngle()], $site['walk']);
 
         return $this->said(fn (): array => ReadingList::read($this->text($request), $known, $this->unit($project), $this->columns($request)));
     }

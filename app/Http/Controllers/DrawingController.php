@@ -8,6 +8,7 @@ use App\Actions\PlanProject;
 use App\Models\Project;
 use App\Print\DrawingSvg;
 use App\Print\PlanReader;
+use App\Print\PlanShapes;
 use App\Words\Catalogue;
 use App\Words\Language;
 use Illuminate\Http\Request;
@@ -18,7 +19,11 @@ use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Incastro\Core\Measure\Unit;
 
-/** Drawings of a project as pictures: whole with their figures, or small to be known by. */
+/**
+ * Drawings of a project as pictures: whole with their figures, or small to be known by.
+ *
+ * @phpstan-import-type Drawing from PlanShapes
+ */
 final class DrawingController
 {
     /** One view of a space or a piece, with its figures in the reader's unit. */
@@ -51,7 +56,7 @@ final class DrawingController
 
     /**
      * @param  array<string, mixed>  $plan
-     * @return array{view: string, bounds: array{int|float, int|float, int|float, int|float}, items: list<array{kind: string, layer: string}>}
+     * @return Drawing
      */
     private static function front(array $plan): array
     {

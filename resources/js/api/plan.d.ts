@@ -1934,75 +1934,8 @@ export interface Handover {
     to: string | null;
     text: string | null;
   } | null;
-  pieces: {
-    id: string;
-    name: string;
-    space: string;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    width: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    height: number;
-    /**
-     * a length in mm, at most 6 decimals
-     */
-    depth: number;
-    materials: string[];
-    parts: number;
-    kg: Amount;
-    finish: 'none' | 'paint' | 'clear';
-    coats: number;
-    colour: string | null;
-    sheen: string | null;
-    tins: {
-      name: string;
-      colour: string | null;
-      sheen: string | null;
-      batch: string | null;
-      at: string | null;
-    }[];
-    glued: boolean;
-    wall_screws: {
-      part: Text;
-      /**
-       * a length in mm, at most 6 decimals
-       */
-      x: number;
-      /**
-       * a length in mm, at most 6 decimals
-       */
-      z: number;
-    }[];
-  }[];
-  hidden: {
-    about: string;
-    name: Text | null;
-    records: {
-      text: string | null;
-      distances: {
-        from: string;
-        /**
-         * a length in mm, at most 6 decimals
-         */
-        length: number;
-      }[];
-      at: string | null;
-    }[];
-    photos: {
-      photo: string;
-      caption: string | null;
-      mark: {
-        drawing: string;
-        view: string;
-        x: number;
-        y: number;
-      } | null;
-      at: string | null;
-    }[];
-  }[];
+  pieces: HandedPiece[];
+  hidden: HiddenRow[];
   choices: {
     id: string;
     about: string;
@@ -2037,5 +1970,74 @@ export interface Handover {
     months: number;
     last: string | null;
     due: string | null;
+  }[];
+}
+export interface HandedPiece {
+  id: string;
+  name: string;
+  space: string;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  width: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  height: number;
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  depth: number;
+  materials: string[];
+  parts: number;
+  kg: Amount;
+  finish: 'none' | 'paint' | 'clear';
+  coats: number;
+  colour: string | null;
+  sheen: string | null;
+  tins: {
+    name: string;
+    colour: string | null;
+    sheen: string | null;
+    batch: string | null;
+    at: string | null;
+  }[];
+  glued: boolean;
+  wall_screws: {
+    part: Text;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    x: number;
+    /**
+     * a length in mm, at most 6 decimals
+     */
+    z: number;
+  }[];
+}
+export interface HiddenRow {
+  about: string;
+  name: Text | null;
+  records: {
+    text: string | null;
+    distances: {
+      from: string;
+      /**
+       * a length in mm, at most 6 decimals
+       */
+      length: number;
+    }[];
+    at: string | null;
+  }[];
+  photos: {
+    photo: string;
+    caption: string | null;
+    mark: {
+      drawing: string;
+      view: string;
+      x: number;
+      y: number;
+    } | null;
+    at: string | null;
   }[];
 }
