@@ -43,6 +43,7 @@ final class ChangeProject
                 'revision' => $locked->revision + 1,
             ])->save();
             $project->setRawAttributes($locked->getAttributes(), true);
+            $project->readAs($applied->project);
 
             return $this->record($locked, $change, $applied->inverse, $user);
         });

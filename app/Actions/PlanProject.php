@@ -97,7 +97,7 @@ final class PlanProject
         gc_disable();
         try {
             return Turn::take(function () use ($project): string {
-                self::$last = Planner::plan($project->decoded(), $this->stages);
+                self::$last = Planner::plan($project->decoded(), $this->stages, $project->read());
 
                 return self::$last->toJson();
             });

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
 use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Project as Read;
 use Incastro\Core\Document\Upgrade;
 
 /**
@@ -37,6 +38,9 @@ final class Project extends Model
 
     /** Days in which what was deleted can be brought back. */
     public const WAY_BACK = 30;
+
+    /** @var array{string, Read}|null the document that was read, and what it is */
+    private ?array $read = null;
 
     protected $table = 'projects';
 
@@ -64,6 +68,18 @@ final class Project extends Model
     public function layoutSearches(): HasMany
     {
         return $this->hasMany(LayoutSearch::class);
+    }
+
+    /** Its document was just read, and need not be read again to be planned. */
+    public function readAs(Read $project): void
+    {
+        $this->read = [$this->document, $project];
+    }
+
+    /** What its document reads as; null where nobody has read it as it is now. */
+    public function read(): ?Read
+    {
+        return $this->read !== null && $this->read[0] === $this->document ? $this->read[1] : null;
     }
 
     /** @return array<array-key, mixed> in today's form */

@@ -44,10 +44,7 @@ final readonly class Catalogue
 
     public function render(Text $text): string
     {
-        /** @var array{key: string, args: array<string, mixed>} $plain */
-        $plain = json_decode(json_encode($text, JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR);
-
-        return $this->renderPlain($plain);
+        return $this->renderPlain($text->plain());
     }
 
     /** @param  array<array-key, mixed>  $text a Text as it stands in a plan's JSON */

@@ -6,7 +6,9 @@ namespace Incastro\Core\Cut;
 
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\Material;
 use Incastro\Core\Measure\Figure;
+use Incastro\Core\Measure\Length;
 
 /** A panel as it is cut: the finished size less what its banded edges add; and the holes in it. */
 final readonly class Part
@@ -19,5 +21,15 @@ final readonly class Part
         public bool $grainFixed,
         public array $bores = [],
     ) {
+    }
+
+    /**
+     * As the sheet it is cut from measures, or as it is bought.
+     *
+     * @param  array<string, Material>  $stock
+     */
+    public function thickness(array $stock): Length
+    {
+        return $this->panel->bought ? $this->panel->thickness() : $stock[$this->panel->material]->thickness;
     }
 }

@@ -26,7 +26,7 @@ final class CanonicalJson
      */
     public static function encode(array $document): string
     {
-        $json = json_encode(self::sorted($document), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES, self::DEEPEST);
+        $json = json_encode(self::sorted($document, new \stdClass), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES, self::DEEPEST);
         if ($json === false && json_last_error() !== JSON_ERROR_DEPTH) {
             throw new \LogicException('A document that was read cannot be written: '.json_last_error_msg());
         }
@@ -60,18 +60,25 @@ final class CanonicalJson
         return $document;
     }
 
-    private static function sorted(mixed $value): mixed
+    /** A value as it comes back from being written. */
+    public static function ordered(mixed $value): mixed
+    {
+        return self::sorted($value, []);
+    }
+
+    /** @param  array{}|\stdClass  $empty  what an empty collection is written as */
+    private static function sorted(mixed $value, array|\stdClass $empty): mixed
     {
         if (! is_array($value)) {
             return is_float($value) && floor($value) === $value && abs($value) < 1e15 ? (int) $value : $value;
         }
         if ($value === []) {
-            return new \stdClass;
+            return $empty;
         }
         if (! array_is_list($value)) {
             ksort($value, SORT_STRING);
         }
 
-        return array_map(self::sorted(...), $value);
+        return array_map(fn (mixed $inner): mixed => self::sorted($inner, $empty), $value);
     }
 }

@@ -13,7 +13,8 @@ final class Changes
     private const SETTINGS = ['calendar', 'shop', 'make', 'house', 'limits', 'rework', 'loose'];
 
     /**
-     * All operations or none; the result is read as a whole before it is given back.
+     * All operations or none; the result is read as a whole before it is given back. A document whose keys are in order keeps them so:
+     * what is read here is what would be read of it written down.
      *
      * @param  array<array-key, mixed>  $document
      *
@@ -29,9 +30,8 @@ final class Changes
                 array_unshift($inverse, $undo);
             }
         }
-        ProjectReader::read($document);
 
-        return new Applied($document, $inverse);
+        return new Applied($document, ProjectReader::read($document), $inverse);
     }
 
     /**
@@ -159,8 +159,13 @@ final class Changes
             $document[$key] = self::put(is_array($inner) ? $inner : [], $path, $value);
         } elseif ($value === null) {
             unset($document[$key]);
+
+            return $document;
         } else {
-            $document[$key] = $value;
+            $document[$key] = CanonicalJson::ordered($value);
+        }
+        if (array_key_last($document) === $key) {
+            ksort($document, SORT_STRING);
         }
 
         return $document;

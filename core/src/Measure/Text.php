@@ -22,20 +22,37 @@ final readonly class Text implements \JsonSerializable
         return new self($key, $args);
     }
 
+    /**
+     * As it comes back from JSON, without going there.
+     *
+     * @return array{key: string, args: array<string, array<string, mixed>>}
+     */
+    public function plain(): array
+    {
+        return ['key' => $this->key, 'args' => array_map(fn (Length|Angle|Amount|Money|self|int|string $arg): array => match (true) {
+            $arg instanceof self => ['type' => 'text', 'text' => $arg->plain()],
+            $arg instanceof Angle => ['type' => 'angle', 'degrees' => $arg->jsonSerialize()],
+            default => self::argument($arg),
+        }, $this->args)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function argument(Length|Angle|Amount|Money|self|int|string $arg): array
+    {
+        return match (true) {
+            $arg instanceof Length => ['type' => 'length', 'mm' => $arg->millimetres()],
+            is_string($arg) => ['type' => 'name', 'name' => $arg],
+            is_int($arg) => ['type' => 'count', 'count' => $arg],
+            $arg instanceof self => ['type' => 'text', 'text' => $arg],
+            $arg instanceof Angle => ['type' => 'angle', 'degrees' => $arg],
+            default => ['type' => $arg instanceof Amount ? 'amount' : 'money'] + $arg->jsonSerialize(),
+        };
+    }
+
     /** @return array{key: string, args: array<string, mixed>|\stdClass} */
     public function jsonSerialize(): array
     {
-        $args = [];
-        foreach ($this->args as $name => $arg) {
-            $args[$name] = match (true) {
-                $arg instanceof Length => ['type' => 'length', 'mm' => $arg->millimetres()],
-                is_string($arg) => ['type' => 'name', 'name' => $arg],
-                is_int($arg) => ['type' => 'count', 'count' => $arg],
-                $arg instanceof self => ['type' => 'text', 'text' => $arg],
-                $arg instanceof Angle => ['type' => 'angle', 'degrees' => $arg],
-                default => ['type' => $arg instanceof Amount ? 'amount' : 'money'] + $arg->jsonSerialize(),
-            };
-        }
+        $args = array_map(self::argument(...), $this->args);
 
         return ['key' => $this->key, 'args' => $args === [] ? new \stdClass : $args];
     }

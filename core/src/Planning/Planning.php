@@ -68,12 +68,13 @@ final class Planning
     /**
      * @param  array<array-key, mixed>  $document  a decoded project document
      * @param  Memory  $memory  of stages of plans made before: the plan is the same with it and without
+     * @param  Project|null  $read  what the document reads as, where it was just read
      *
      * @throws \Incastro\Core\Document\DocumentRejected when the document cannot be read
      */
-    public function __construct(public readonly array $document, private readonly Memory $memory = new Forgetful)
+    public function __construct(public readonly array $document, private readonly Memory $memory = new Forgetful, ?Project $read = null)
     {
-        $this->project = ProjectReader::read($document);
+        $this->project = $read ?? ProjectReader::read($document);
     }
 
     /** @return array<string, Room> by space */

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries;
 
+use Incastro\Core\Cut\Nested;
 use Incastro\Core\Document\DocumentRejected;
 use Incastro\Core\Document\Upgrade;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Planner;
+use Incastro\Core\Planning\Planning;
 use Incastro\Core\Queries\History\ChangeDescriber;
 
 /** Two documents side by side: what is different in room and piece, which parts that makes, and what it comes to. */
@@ -24,7 +28,7 @@ final class RevisionComparison
      */
     public static function between(array $from, array $to): array
     {
-        [$was, $is] = [self::planned($from), self::planned($to)];
+        [$was, $is] = [new Planning($from), new Planning($to)];
 
         return [
             'rows' => ChangeDescriber::between(Upgrade::toCurrent($from), Upgrade::toCurrent($to)),
@@ -34,23 +38,8 @@ final class RevisionComparison
         ];
     }
 
-    /**
-     * @param  array<array-key, mixed>  $document
-     * @return array<array-key, mixed>
-     */
-    private static function planned(array $document): array
-    {
-        $plan = json_decode(Planner::plan($document)->toJson(), true, 512, JSON_THROW_ON_ERROR);
-
-        return is_array($plan) ? $plan : [];
-    }
-
-    /**
-     * @param  array<array-key, mixed>  $was
-     * @param  array<array-key, mixed>  $is
-     * @return list<array<string, mixed>>
-     */
-    private static function parts(array $was, array $is): array
+    /** @return list<array<string, mixed>> */
+    private static function parts(Planning $was, Planning $is): array
     {
         [$before, $after] = [self::byId($was), self::byId($is)];
         $rows = [];
@@ -68,39 +57,32 @@ final class RevisionComparison
         return $rows;
     }
 
-    /**
-     * @param  array<array-key, mixed>  $plan
-     * @return array<string, array{label: string, name: mixed, size: list<float>, material: string}>
-     */
-    private static function byId(array $plan): array
+    /** @return array<string, array{label: string, name: Text, size: list<float>, material: string}> */
+    private static function byId(Planning $planning): array
     {
         $parts = [];
-        /** @var list<array{id: string, label: string, name: mixed, material_name: string, thickness: float|int, finished: array{length: array{mm: float|int}, width: array{mm: float|int}}}> $all */
-        $all = $plan['parts'] ?? [];
-        foreach ($all as $p) {
-            $size = [(float) $p['finished']['length']['mm'], (float) $p['finished']['width']['mm'], (float) $p['thickness']];
-            $parts[$p['id']] = ['label' => $p['label'], 'name' => $p['name'], 'size' => $size, 'material' => $p['material_name']];
+        foreach ($planning->cutting()->parts as $part) {
+            $panel = $part->panel;
+            $size = array_map(fn (Length $l): float => (float) $l->millimetres(), [$panel->length->value, $panel->width->value, $part->thickness($planning->project->stock)]);
+            $parts[$panel->id] = ['label' => $planning->cutting()->labels[$panel->id], 'name' => $panel->name, 'size' => $size,
+                'material' => $planning->project->stock[$panel->material]->name];
         }
 
         return $parts;
     }
 
-    /**
-     * @param  array<array-key, mixed>  $plan
-     * @return array{parts: int, sheets: int, cents: int, minutes: int, findings: int, stops: int}
-     */
-    private static function comesTo(array $plan): array
+    /** @return array{parts: int, sheets: int, cents: int, minutes: int, findings: int, stops: int} */
+    private static function comesTo(Planning $planning): array
     {
-        /** @var array{parts: list<mixed>, cut: list<array{sheets: list<mixed>}>, buy: array{total_cents: int}, schedule: array{minutes: int}, findings: list<array{severity: string, accepted?: mixed}>} $plan */
-        $open = array_filter($plan['findings'], fn (array $f): bool => ($f['accepted'] ?? null) === null);
+        $open = array_filter($planning->findings(), fn (Finding $f): bool => $f->accepted === null);
 
         return [
-            'parts' => count($plan['parts']),
-            'sheets' => array_sum(array_map(fn (array $m): int => count($m['sheets']), $plan['cut'])),
-            'cents' => $plan['buy']['total_cents'],
-            'minutes' => $plan['schedule']['minutes'],
+            'parts' => count($planning->cutting()->parts),
+            'sheets' => array_sum(array_map(fn (Nested $n): int => count($n->sheets), $planning->cutting()->nested)),
+            'cents' => $planning->shopping()->totalCents(),
+            'minutes' => $planning->schedule()->minutes,
             'findings' => count($open),
-            'stops' => count(array_filter($open, fn (array $f): bool => $f['severity'] === 'stop')),
+            'stops' => count(array_filter($open, fn (Finding $f): bool => $f->severity === Severity::Stop)),
         ];
     }
 }

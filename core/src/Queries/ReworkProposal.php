@@ -7,7 +7,9 @@ namespace Incastro\Core\Queries;
 use Incastro\Core\Cut\BegunSheet;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Item;
+use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\MadePiece;
+use Incastro\Core\Cut\Nested;
 use Incastro\Core\Cut\Orders;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Cut\Rect;
@@ -19,10 +21,8 @@ use Incastro\Core\Document\Changes;
 use Incastro\Core\Document\CutWrong;
 use Incastro\Core\Document\DocumentRejected;
 use Incastro\Core\Document\Project;
-use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\Rework;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Planner;
 use Incastro\Core\Planning\Planning;
 
 /**
@@ -36,10 +36,9 @@ final readonly class ReworkProposal
 
     private Project $project;
 
-    private Cutting $cutting;
+    private Planning $planning;
 
-    /** @var array{parts: list<array{id: string, state: string}>, cut: list<array{sheets: list<array{in_hand: bool}>}>, buy: array{total_cents: int}, schedule: array{minutes: int}} as it stands */
-    private array $plan;
+    private Cutting $cutting;
 
     /** @var array<string, string> how far each part is */
     private array $states;
@@ -53,10 +52,10 @@ final readonly class ReworkProposal
     /** @param  array<array-key, mixed>  $document */
     private function __construct(private array $document)
     {
-        $this->project = ProjectReader::read($document);
-        $this->cutting = (new Planning($document))->cutting();
-        $this->plan = self::planned($document);
-        $this->states = array_column($this->plan['parts'], 'state', 'id');
+        $this->planning = new Planning($document);
+        $this->project = $this->planning->project;
+        $this->cutting = $this->planning->cutting();
+        $this->states = $this->planning->parts()->states();
         $this->open = array_values(array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => $p->isCut && $p->isOpen()));
         $this->closing = $this->closing();
     }
@@ -73,37 +72,24 @@ final readonly class ReworkProposal
         $self = new self($document);
         $uses = $self->uses($instead);
         $ops = $self->operations($uses);
-        $after = $ops === [] ? $document : Changes::apply($document, Change::of($ops))->document;
+        $after = $ops === [] ? $self->planning : new Planning(Changes::apply($document, Change::of($ops))->document);
         $unspoiled = $self->unspoiled();
 
         return [
             'ops' => $ops,
             'rows' => $self->rows($uses),
             'anew' => $self->anew($after),
-            'before' => self::effort($unspoiled === null ? $self->plan : self::planned($unspoiled)),
-            'after' => self::effort($ops === [] ? $self->plan : self::planned($after)),
+            'before' => self::effort($unspoiled === null ? $self->planning : new Planning($unspoiled)),
+            'after' => self::effort($after),
         ];
     }
 
-    /**
-     * @param  array<array-key, mixed>  $document
-     * @return array{parts: list<array{id: string, state: string}>, cut: list<array{sheets: list<array{in_hand: bool}>}>, buy: array{total_cents: int}, schedule: array{minutes: int}}
-     */
-    private static function planned(array $document): array
+    /** @return array<string, int> sheets to buy or bought, cents of all that is to be bought, minutes of work left */
+    private static function effort(Planning $planning): array
     {
-        /** @var array{parts: list<array{id: string, state: string}>, cut: list<array{sheets: list<array{in_hand: bool}>}>, buy: array{total_cents: int}, schedule: array{minutes: int}} */
-        return json_decode(Planner::plan($document)->toJson(), true, 512, JSON_THROW_ON_ERROR);
-    }
+        $sheets = array_merge(...array_map(fn (Nested $n): array => $n->sheets, array_values($planning->cutting()->nested)), ...[[]]);
 
-    /**
-     * @param  array{parts: list<array{id: string, state: string}>, cut: list<array{sheets: list<array{in_hand: bool}>}>, buy: array{total_cents: int}, schedule: array{minutes: int}}  $plan
-     * @return array<string, int> sheets to buy or bought, cents of all that is to be bought, minutes of work left
-     */
-    private static function effort(array $plan): array
-    {
-        $sheets = array_merge(...array_column($plan['cut'], 'sheets'), ...[[]]);
-
-        return ['sheets' => count(array_filter($sheets, fn (array $s): bool => ! $s['in_hand'])), 'cents' => $plan['buy']['total_cents'], 'minutes' => $plan['schedule']['minutes']];
+        return ['sheets' => count(array_filter($sheets, fn (LaidSheet $s): bool => ! $s->kind->inHand)), 'cents' => $planning->shopping()->totalCents(), 'minutes' => $planning->schedule()->minutes];
     }
 
     /** @return array<array-key, mixed>|null the document as if nothing had come out wrong that was not worked through yet; null where nothing has */
@@ -260,17 +246,13 @@ final readonly class ReworkProposal
         return array_values($choices);
     }
 
-    /**
-     * @param  array<array-key, mixed>  $document
-     * @return list<array{part: string, from: string|null}> what lay on begun sheets and is cut anew, and from what is left of which begun sheet; null from a whole one
-     */
-    private function anew(array $document): array
+    /** @return list<array{part: string, from: string|null}> what lay on begun sheets and is cut anew, and from what is left of which begun sheet; null from a whole one */
+    private function anew(Planning $after): array
     {
-        $after = (new Planning($document))->cutting();
         $before = array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => isset($this->states[Orders::partOf($p->item)]));
         $was = array_unique(array_map(fn (MadePiece $p): string => Orders::partOf($p->item), $before));
         $rows = [];
-        foreach ($after->nested as $nested) {
+        foreach ($after->cutting()->nested as $nested) {
             foreach ($nested->sheets as $sheet) {
                 foreach ($sheet->begun === null ? $sheet->placements : [] as $p) {
                     $part = Orders::partOf($p->item);

@@ -11,6 +11,7 @@ use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
 use Incastro\Core\Document\DocumentRejected;
+use Incastro\Core\Planner;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -90,7 +91,7 @@ final class ChangesTest extends TestCase
 
     public function test_a_setting_makes_what_holds_it_and_undone_leaves_nothing_but_what_came_meanwhile(): void
     {
-        $document = Sample::e1();
+        $document = (array) CanonicalJson::ordered(Sample::e1());
         $set = fn (array $document, array $path, mixed $value): Applied => Changes::apply($document, Change::read(['change_id' => Sample::id('CHG', 1), 'base_revision' => 1, 'ops' => [['op' => 'set', 'path' => $path, 'value' => $value]]]));
         $first = $set($document, ['calendar', 'week', 'mon', 'hours'], 3);
         self::assertSame(['week' => ['mon' => ['hours' => 3]]], $first->document['calendar']);
@@ -170,5 +171,21 @@ final class ChangesTest extends TestCase
         $document['facts'] = array_filter($document['facts'], fn (array $f): bool => ! ($f['struck'] ?? false));
 
         return CanonicalJson::encode($document);
+    }
+
+    public function test_what_was_read_of_a_change_is_what_is_read_of_it_written_down(): void
+    {
+        foreach (glob(__DIR__.'/../../../database/demo/*.json') ?: [] as $file) {
+            $document = CanonicalJson::decode(CanonicalJson::encode(json_decode((string) file_get_contents($file), true, 512, JSON_THROW_ON_ERROR)));
+            $piece = (string) array_key_first($document['pieces']);
+            $applied = Changes::apply($document, Change::of([
+                ['op' => 'set', 'path' => ['pieces', $piece, 'depth'], 'value' => 321.0],
+                ['op' => 'add', 'path' => ['loose', Sample::id('JIG', 1)], 'value' => ['name' => 'Jig', 'material' => array_key_first($document['stock']), 'length' => 300.0, 'width' => 90, 'grain' => true, 'count' => 1]],
+                ['op' => 'set', 'path' => ['shop', 'currency'], 'value' => 'EUR'],
+            ]));
+            $written = CanonicalJson::decode(CanonicalJson::encode($applied->document));
+            self::assertSame($written, $applied->document, basename($file));
+            self::assertSame(Planner::plan($written)->toJson(), Planner::plan($applied->document, read: $applied->project)->toJson(), basename($file));
+        }
     }
 }

@@ -19,7 +19,7 @@ final class RevisionComparisonTest extends TestCase
         $after['pieces'][Sample::PIECE]['height'] = 2280;
         $told = RevisionComparison::between($before, $after);
         self::assertSame([['piece', 'Shelves, height', '2300', '2280']], self::rows($told['rows']));
-        $uprights = array_filter($told['parts'], fn (array $p): bool => in_array($p['name']['key'], ['part.side_left', 'part.side_right', 'part.divider'], true));
+        $uprights = array_filter($told['parts'], fn (array $p): bool => in_array($p['name']->key, ['part.side_left', 'part.side_right', 'part.divider'], true));
         self::assertCount(3, $uprights);
         foreach ($uprights as $part) {
             self::assertEqualsWithDelta(20.0, $part['before']['size'][0] - $part['after']['size'][0], 1e-9, $part['label']);

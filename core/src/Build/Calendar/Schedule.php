@@ -21,7 +21,7 @@ final readonly class Schedule implements \JsonSerializable
         private array $unplaced,
         private ?string $deadline,
         private Pace $pace,
-        private int $minutes,
+        public int $minutes,
     ) {
     }
 

@@ -58,7 +58,7 @@ final readonly class PartsSection implements \JsonSerializable
             'hand' => $panel->hand?->value,
             'material' => $panel->material,
             'material_name' => $material->name,
-            'thickness' => $panel->bought ? $panel->thickness() : $material->thickness,
+            'thickness' => $part->thickness($this->project->stock),
             'finished' => ['length' => $panel->length, 'width' => $panel->width],
             'cut' => ['length' => $part->length, 'width' => $part->width],
             'grain' => $part->grainFixed ? 'length' : 'free',

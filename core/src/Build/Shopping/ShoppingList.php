@@ -32,6 +32,12 @@ final readonly class ShoppingList implements \JsonSerializable
         return (int) round($this->shop->taxIncluded ? $this->cents() * $rate / (100 + $rate) : $this->cents() * $rate / 100);
     }
 
+    /** With tax, where it comes on top. */
+    public function totalCents(): int
+    {
+        return $this->cents() + ($this->shop->taxIncluded ? 0 : $this->taxCents());
+    }
+
     public function spentCents(): int
     {
         return array_sum(array_map(fn (Purchase $p): int => $p->spentCents, $this->lines)) + array_sum(array_map(fn (Bought $b): int => $b->cents, $this->others));
@@ -50,7 +56,7 @@ final readonly class ShoppingList implements \JsonSerializable
             'lines' => $this->lines,
             'cents' => $this->cents(),
             'tax_cents' => $this->taxCents(),
-            'total_cents' => $this->cents() + ($this->shop->taxIncluded ? 0 : $this->taxCents()),
+            'total_cents' => $this->totalCents(),
             'unpriced' => count(array_filter($toBuy, fn (Purchase $p): bool => $p->priceCents === null)),
             'to_buy' => count(array_filter($toBuy, fn (Purchase $p): bool => ! $p->isBought())),
             'budget_cents' => $this->shop->budgetCents,
