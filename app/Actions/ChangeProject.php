@@ -11,6 +11,7 @@ use Illuminate\Support\Facades\DB;
 use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\Change;
 use Incastro\Core\Document\Changes;
+use Incastro\Core\Document\Fields\UnknownKeys;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Queries\History\ChangeDescriber;
 
@@ -36,7 +37,7 @@ final class ChangeProject
             }
             $this->refuseStale($locked, $change);
             $applied = Changes::apply($locked->decoded(), $change);
-            KnownWords::checkChange($change);
+            UnknownKeys::refuseIn($change);
             $locked->fill([
                 'document' => CanonicalJson::encode($applied->document),
                 'name' => is_string($applied->document['name'] ?? null) ? $applied->document['name'] : $locked->name,

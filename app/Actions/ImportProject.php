@@ -8,6 +8,7 @@ use App\Models\Household;
 use App\Models\Project;
 use App\Models\User;
 use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Fields\UnknownKeys;
 use Incastro\Core\Document\Project as Read;
 use Incastro\Core\Document\ProjectReader;
 
@@ -25,7 +26,7 @@ final class ImportProject
     {
         $document['id'] = Starting::id();
         $read = ProjectReader::read($document);
-        KnownWords::check($document);
+        UnknownKeys::refuse($document);
 
         return self::kept($read, $document, $household, $owner);
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Actions\KnownWords;
 use App\Actions\Starting;
 use App\Words\Language;
 use App\Words\Reader;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
+use Incastro\Core\Document\Fields\UnknownKeys;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Measure\Unit;
@@ -66,7 +66,7 @@ final class ProfileRequest extends FormRequest
         }
         $begun = Starting::document(Unit::Millimetre, SpaceKind::Niche, 'Profile', '2000-01-01', $given);
         ProjectReader::read($begun);
-        KnownWords::check($begun);
+        UnknownKeys::refuse($begun);
 
         return $given;
     }

@@ -66,6 +66,7 @@ use Incastro\Core\Document\Space;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
@@ -116,7 +117,7 @@ final class Checker
         $findings = $room->findings;
         if ($missing !== null) {
             [$code, $severity] = $missing;
-            $findings[] = new Finding($code, $severity, new Place('site', $space->id), Text::of($code), Text::of("$code.remedy"), Text::of('source.survey'));
+            $findings[] = new Finding($code, $severity, new Place(Stage::Site, $space->id), Text::of($code), Text::of("$code.remedy"), Text::of('source.survey'));
         }
 
         return $findings;

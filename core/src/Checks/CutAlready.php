@@ -14,6 +14,7 @@ use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -68,6 +69,6 @@ final class CutAlready
     {
         $args = ['part' => $part->panel->name, 'length' => $length, 'width' => $width, 'now' => $part->length->value, 'wide' => $part->width->value];
 
-        return new Finding($code, $code === 'log.cut_short' ? Severity::Stop : Severity::Look, new Place('log', $part->panel->id), Text::of($code, ...$args), Text::of($remedy, ...$args), Text::of('source.log'));
+        return new Finding($code, $code === 'log.cut_short' ? Severity::Stop : Severity::Look, new Place(Stage::Log, $part->panel->id), Text::of($code, ...$args), Text::of($remedy, ...$args), Text::of('source.log'));
     }
 }

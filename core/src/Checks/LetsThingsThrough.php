@@ -14,6 +14,7 @@ use Incastro\Core\Document\Treatment;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\Passage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
@@ -132,13 +133,13 @@ final class LetsThingsThrough implements Check
             }
         }
 
-        return $by === null ? [] : [(new Finding('fit.box_forward', Severity::Note, new Place('site', $placed->thing->id), Text::of('fit.box_forward', thing: $placed->name(), by: $by),
+        return $by === null ? [] : [(new Finding('fit.box_forward', Severity::Note, new Place(Stage::Site, $placed->thing->id), Text::of('fit.box_forward', thing: $placed->name(), by: $by),
             Text::of('fit.box_forward.remedy'), Text::of("authority.{$placed->thing->rule()->deferTo->value}"), $by))->decidedBy($placed->thing->rule()->deferTo)];
     }
 
     /** @param  array<string, Text|Length>  $args */
     private static function say(string $code, Severity $severity, Panel $panel, array $args, ?Length $measured = null, ?Length $limit = null): Finding
     {
-        return new Finding($code, $severity, new Place('fit', $panel->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.obstacles'), $measured, $limit);
+        return new Finding($code, $severity, new Place(Stage::Fit, $panel->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.obstacles'), $measured, $limit);
     }
 }

@@ -7,6 +7,7 @@ namespace Incastro\Core\Checks;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\Motion\Motion;
 use Incastro\Core\Fit\Motion\MoverKind;
 use Incastro\Core\Fit\PlacedPiece;
@@ -52,6 +53,6 @@ final class MovesFreely implements Check
     /** @param  array<string, Text|Length|Angle>  $args */
     private function say(Motion $motion, string $code, Severity $severity, array $args): Finding
     {
-        return new Finding($code, $severity, new Place('fit', $motion->mover->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.moving'));
+        return new Finding($code, $severity, new Place(Stage::Fit, $motion->mover->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.moving'));
     }
 }

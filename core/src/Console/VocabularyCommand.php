@@ -6,7 +6,7 @@ namespace Incastro\Core\Console;
 
 use Incastro\Core\Document\BandKind;
 use Incastro\Core\Document\DoorKind;
-use Incastro\Core\Document\Field;
+use Incastro\Core\Document\Fields\Field;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Document\Limit;
 

@@ -7,6 +7,7 @@ namespace Incastro\Core\Design;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Figure;
@@ -121,7 +122,7 @@ final class Bench
 
     public function find(string $code, Severity $severity, string $ref, Text $says, ?Length $measured = null, ?Length $limit = null, string $source = 'source.geometry'): void
     {
-        $this->findings[] = new Finding($code, $severity, new Place('piece', $ref), $says, Text::of("$code.remedy", ...$says->args), Text::of($source), $measured, $limit);
+        $this->findings[] = new Finding($code, $severity, new Place(Stage::Piece, $ref), $says, Text::of("$code.remedy", ...$says->args), Text::of($source), $measured, $limit);
     }
 
     public static function common(Block $a, Block $b): ?Block

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Document\Fields\Settings;
+
 /** What closes a bay, with its settings as read through the fields of its kind. */
 final readonly class Door
 {

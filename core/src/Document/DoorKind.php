@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Document\Fields\Field;
+
 /** What closes a bay at its front. */
 enum DoorKind: string
 {

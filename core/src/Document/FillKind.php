@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Document\Fields\Field;
+
 /** What a bay may hold. Each kind names its settings; the reader, the forms on screen and docs/formats.md follow from them. */
 enum FillKind: string
 {

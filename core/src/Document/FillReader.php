@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document;
 
+use Incastro\Core\Document\Fields\Settings;
 use Incastro\Core\Measure\Length;
 
 /** Reads what a bay holds and what closes it, each setting through the field that its kind names. */

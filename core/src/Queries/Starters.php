@@ -5,11 +5,9 @@ declare(strict_types=1);
 namespace Incastro\Core\Queries;
 
 use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\DoorKind;
 use Incastro\Core\Document\EdgeKind;
-use Incastro\Core\Document\Field;
-use Incastro\Core\Document\FieldType;
-use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Fields\FieldTable;
+use Incastro\Core\Document\Fields\FieldType;
 use Incastro\Core\Document\Project;
 use Incastro\Core\Document\ProjectReader;
 use Incastro\Core\Document\Side;
@@ -29,9 +27,6 @@ final class Starters
 {
     /** Left over the top so that it can be stood up and slid in; more is said by the checks. */
     private const BELOW_CEILING_MM = 20;
-
-    /** Outside fills and doors, what is a length. */
-    private const LENGTHS = ['height', 'depth', 'width', 'value', 'set_back', 'overhang', 'length', 'corner_room', 'at', 'up', 'cushion', 'clear_below'];
 
     /** @return array<string, array<string, mixed>> by key */
     public static function all(): array
@@ -72,7 +67,8 @@ final class Starters
         $pieces = $starter['pieces'];
         foreach ($pieces as $i => $template) {
             $ids = [];
-            $piece = self::renewed($template, $newId, $ids, $project->unit);
+            $own = self::renewed($template, $newId, $ids);
+            $piece = self::inUnit($own, ['pieces' => ['own' => $own]], ['pieces', 'own'], $project->unit);
             $ops[] = ['op' => 'add', 'path' => ['pieces', $newId()], 'value' => self::placed((array) $piece, $project, $in, $room, $i)];
         }
 
@@ -135,24 +131,22 @@ final class Starters
     }
 
     /**
-     * With ids of its own in the place of the starter's names, and lengths in round numbers of the unit.
+     * With ids of its own in the place of the starter's names.
      *
      * @param  array<array-key, mixed>  $value
      * @param  \Closure(): string  $newId
      * @param  array<string, string>  $ids
      * @return array<array-key, mixed>
      */
-    private static function renewed(array $value, \Closure $newId, array &$ids, Unit $unit): array
+    private static function renewed(array $value, \Closure $newId, array &$ids): array
     {
         $new = [];
-        $fields = self::fields($value);
         foreach ($value as $key => $item) {
             if (is_string($key) && preg_match('/^[a-z]\d+$/', $key) === 1) {
                 $key = $ids[$key] ??= $newId();
             }
             $new[$key] = match (true) {
-                is_array($item) => self::renewed($item, $newId, $ids, $unit),
-                (is_int($item) || is_float($item)) && self::isLength((string) $key, $fields) => self::rounded(Length::fromMillimetres($item), $unit)->millimetres(),
+                is_array($item) => self::renewed($item, $newId, $ids),
                 is_string($item) && isset($ids[$item]) => $ids[$item],
                 default => $item,
             };
@@ -162,20 +156,23 @@ final class Starters
     }
 
     /**
+     * Lengths in round numbers of the unit.
+     *
      * @param  array<array-key, mixed>  $value
-     * @return array<string, Field>|null settings, where this is a fill or a door
+     * @param  array<array-key, mixed>  $document  that holds it
+     * @param  list<string>  $path
+     * @return array<array-key, mixed>
      */
-    private static function fields(array $value): ?array
+    private static function inUnit(array $value, array $document, array $path, Unit $unit): array
     {
-        $kind = $value['kind'] ?? null;
+        $new = [];
+        foreach ($value as $key => $item) {
+            $at = [...$path, (string) $key];
+            $isLength = (is_int($item) || is_float($item)) && FieldTable::at($document, $at) === FieldType::Length;
+            $new[$key] = is_array($item) ? self::inUnit($item, $document, $at, $unit) : ($isLength ? self::rounded(Length::fromMillimetres($item), $unit)->millimetres() : $item);
+        }
 
-        return is_string($kind) ? (FillKind::tryFrom($kind)?->fields() ?? DoorKind::tryFrom($kind)?->fields()) : null;
-    }
-
-    /** @param  array<string, Field>|null  $fields */
-    private static function isLength(string $key, ?array $fields): bool
-    {
-        return $fields === null ? in_array($key, self::LENGTHS, true) : ($fields[$key] ?? null)?->type === FieldType::Length;
+        return $new;
     }
 
     private static function length(mixed $mm): Length

@@ -9,6 +9,7 @@ use Incastro\Core\Document\Space;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -91,7 +92,7 @@ final class Contradictions
         return new Finding(
             $code,
             Severity::Look,
-            new Place('site', $residual->reading),
+            new Place(Stage::Site, $residual->reading),
             Text::of($code, reading: self::name($space, $residual), by: $by, direction: Text::of($direction)),
             $remedy,
             Text::of('source.data_snooping'),

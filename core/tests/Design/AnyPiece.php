@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Tests\Design;
 
 use Incastro\Core\Document\DoorKind;
-use Incastro\Core\Document\Field;
-use Incastro\Core\Document\FieldType;
+use Incastro\Core\Document\Fields\Field;
+use Incastro\Core\Document\Fields\FieldType;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Tests\Sample;

@@ -60,7 +60,7 @@ final class RevisionComparisonTest extends TestCase
         self::assertSame([
             ['material', 'Birch ply 18, thickness', '18', '17.6'],
             ['material', 'Birch ply 18, grain', 'history.yes', 'history.no'],
-            ['material', 'Birch ply 18, price cents', '89.00', '92.50'],
+            ['material', 'Birch ply 18, price_cents', '89.00', '92.50'],
         ], self::rows(ChangeDescriber::between($before, $after)));
     }
 
@@ -85,6 +85,9 @@ final class RevisionComparisonTest extends TestCase
     {
         if ($text->key === 'history.in') {
             return self::short($text->args['of']).', '.self::short($text->args['what']);
+        }
+        if (str_starts_with($text->key, 'field.')) {
+            return substr($text->key, 6);
         }
         $first = array_values($text->args)[0] ?? null;
 

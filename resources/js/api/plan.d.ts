@@ -1222,7 +1222,7 @@ export interface Finding {
   code: string;
   severity: 'stop' | 'look' | 'note';
   place: {
-    stage: 'site' | 'piece' | 'fit' | 'cut';
+    stage: 'site' | 'piece' | 'fit' | 'cut' | 'make' | 'log';
     ref: string;
   };
   says: Text;

@@ -11,6 +11,7 @@ use Incastro\Core\Document\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Measure\Text;
 
 /** Makes the schedule of a work plan: what is done stays done, what takes time to come is waited for. */
@@ -45,7 +46,7 @@ final readonly class CalendarMaker
         }
         $args = ['ends' => $schedule->ends() ?? '–', 'deadline' => (string) $schedule->deadline()];
 
-        return new Finding('make.late', Severity::Look, new Place('make', 'calendar'), Text::of('make.late', ...$args), Text::of('make.late.remedy', ...$args), Text::of('source.steps'));
+        return new Finding('make.late', Severity::Look, new Place(Stage::Make, 'calendar'), Text::of('make.late', ...$args), Text::of('make.late.remedy', ...$args), Text::of('source.steps'));
     }
 
     /**

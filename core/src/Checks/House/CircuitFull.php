@@ -10,6 +10,7 @@ use Incastro\Core\Design\Cell;
 use Incastro\Core\Document\Country;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Unit;
 
@@ -26,6 +27,6 @@ final class CircuitFull implements Check
         $country = $built->project->house->country ?? ($built->project->unit === Unit::Inch ? Country::UnitedStates : Country::UnitedKingdom);
         $most = $country === Country::UnitedStates ? 1_440 : 3_000;
 
-        return $watts <= $most ? [] : [FindingFactory::look('house.circuit_full', new Place('piece', (string) array_key_first($cells)), 'circuits', ['watts' => $watts, 'most' => $most])];
+        return $watts <= $most ? [] : [FindingFactory::look('house.circuit_full', new Place(Stage::Piece, (string) array_key_first($cells)), 'circuits', ['watts' => $watts, 'most' => $most])];
     }
 }

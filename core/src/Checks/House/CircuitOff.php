@@ -9,6 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Survey\PlacedThing;
 
@@ -22,6 +23,6 @@ final class CircuitOff implements Check
         $live = array_values(array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->kind, self::LIVE, true)
             && in_array($p->thing->treatment, [Treatment::BringForward, Treatment::CutThrough, Treatment::TakeOff], true)));
 
-        return $live === [] ? [] : [FindingFactory::note('house.circuit_off', new Place('site', $live[0]->thing->id), 'practice', ['thing' => $live[0]->name(), 'n' => count($live)])];
+        return $live === [] ? [] : [FindingFactory::note('house.circuit_off', new Place(Stage::Site, $live[0]->thing->id), 'practice', ['thing' => $live[0]->name(), 'n' => count($live)])];
     }
 }

@@ -9,6 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\SpaceKind;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 
 /** The usable space under a stair usually wants a lining that holds fire back (fieldbook §5): whether it does is for building control to say, before it is closed. */
@@ -18,6 +19,6 @@ final class FireLining implements Check
     {
         $space = $built->room->space;
 
-        return $space->kind === SpaceKind::UnderStair && ! $space->build->fireLined ? [FindingFactory::gate('house.fire_lining', new Place('site', $space->id), 'gate', Authority::BuildingControl)] : [];
+        return $space->kind === SpaceKind::UnderStair && ! $space->build->fireLined ? [FindingFactory::gate('house.fire_lining', new Place(Stage::Site, $space->id), 'gate', Authority::BuildingControl)] : [];
     }
 }

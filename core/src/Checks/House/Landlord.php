@@ -9,6 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Survey\PlacedThing;
@@ -21,6 +22,6 @@ final class Landlord implements Check
         $takenOff = array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true));
 
         return $built->project->house->rented && ($takenOff !== [] || WallScrews::boards($built->fit) !== [])
-            ? [FindingFactory::gate('house.landlord', new Place('site', $built->room->space->id), 'gate', Authority::Landlord)] : [];
+            ? [FindingFactory::gate('house.landlord', new Place(Stage::Site, $built->room->space->id), 'gate', Authority::Landlord)] : [];
     }
 }

@@ -11,6 +11,7 @@ use Incastro\Core\Document\Limit;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -47,7 +48,7 @@ final class ServiceZones implements Check
         $left = count($screws) - count($in);
         $severity = $left < self::WANTED ? Severity::Look : Severity::Note;
 
-        return [FindingFactory::of($severity, 'house.service_zone', new Place('fit', $in[$first]->board->id), 'zones', ['n' => count($in), 'of' => count($screws), 'thing' => $by[$first]->name(), 'limit' => $zone, 'x' => $in[$first]->x], null, $zone)];
+        return [FindingFactory::of($severity, 'house.service_zone', new Place(Stage::Fit, $in[$first]->board->id), 'zones', ['n' => count($in), 'of' => count($screws), 'thing' => $by[$first]->name(), 'limit' => $zone, 'x' => $in[$first]->x], null, $zone)];
     }
 
     private static function isIn(Length $at, PlacedThing $placed, Axis $axis, Length $zone): bool

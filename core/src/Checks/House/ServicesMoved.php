@@ -10,6 +10,7 @@ use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Document\Treatment;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
@@ -29,7 +30,7 @@ final class ServicesMoved implements Check
                 default => null,
             };
             if ($decides !== null) {
-                $findings[] = FindingFactory::gate('house.service_moved', new Place('site', $placed->thing->id), 'gate', $decides, ['thing' => $placed->name(), 'who' => Text::of("decides.{$decides->value}")]);
+                $findings[] = FindingFactory::gate('house.service_moved', new Place(Stage::Site, $placed->thing->id), 'gate', $decides, ['thing' => $placed->name(), 'who' => Text::of("decides.{$decides->value}")]);
             }
         }
 

@@ -9,6 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Document\Face;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 
 /** What is cut through before a vent lets through as much as the vent's own net free area (fieldbook §5: 0.6 of a metal grille's face where nobody has looked it up). */
@@ -36,7 +37,7 @@ final class VentsSmothered implements Check
         $findings = [];
         foreach ($things as $id => [$placed, $wanted]) {
             if ($least[$id] < $wanted) {
-                $findings[] = FindingFactory::look('house.vent_smothered', new Place('site', $id), 'vents', ['thing' => $placed->name(), 'has' => (int) floor($least[$id]), 'wanted' => (int) ceil($wanted)]);
+                $findings[] = FindingFactory::look('house.vent_smothered', new Place(Stage::Site, $id), 'vents', ['thing' => $placed->name(), 'has' => (int) floor($least[$id]), 'wanted' => (int) ceil($wanted)]);
             }
         }
 

@@ -9,6 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
@@ -29,7 +30,7 @@ final class FixingSealed implements Check
         }
         $findings = [];
         foreach ($by as $ref => [$name, $n]) {
-            $findings[] = FindingFactory::look('fit.fixing_sealed', new Place('fit', $ref), 'practice', ['cover' => $name, 'n' => $n, 'of' => count($screws)]);
+            $findings[] = FindingFactory::look('fit.fixing_sealed', new Place(Stage::Fit, $ref), 'practice', ['cover' => $name, 'n' => $n, 'of' => count($screws)]);
         }
 
         return $findings;

@@ -10,6 +10,7 @@ use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\ThingKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Survey\PlacedThing;
@@ -24,7 +25,7 @@ final class HiddenRecorded implements Check
         $findings = [];
         foreach ($built->room->things as $placed) {
             if (in_array($placed->thing->kind, self::LINES, true) && trim((string) $placed->thing->note) === '' && $this->isCovered($placed, $built)) {
-                $findings[] = FindingFactory::note('site.hidden_unrecorded', new Place('site', $placed->thing->id), 'practice', ['thing' => $placed->name()]);
+                $findings[] = FindingFactory::note('site.hidden_unrecorded', new Place(Stage::Site, $placed->thing->id), 'practice', ['thing' => $placed->name()]);
             }
         }
 

@@ -16,6 +16,7 @@ use Incastro\Core\Document\Project;
 use Incastro\Core\Document\SheetSize;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 
 /**
  * A board of which there is no second: its material is limited, all of it is laid out, and nothing left over is as large. Such a part is
@@ -39,7 +40,7 @@ final class OneChance
                 continue;
             }
             $part = Orders::partOf($placed[0]->item);
-            $findings = ! isset($names[$part]) ? $findings : [...$findings, FindingFactory::look('cut.one_chance', new Place('cut', $part), 'practice', ['part' => $names[$part], 'sheet' => $stock->name])];
+            $findings = ! isset($names[$part]) ? $findings : [...$findings, FindingFactory::look('cut.one_chance', new Place(Stage::Cut, $part), 'practice', ['part' => $names[$part], 'sheet' => $stock->name])];
         }
 
         return $findings;

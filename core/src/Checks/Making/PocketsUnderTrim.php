@@ -12,6 +12,7 @@ use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
@@ -29,7 +30,7 @@ final class PocketsUnderTrim implements DrillingCheck
             foreach ($bores as $bore) {
                 $strip = $bore->kind === BoreKind::Pocket ? $this->over($bore, $strips) : null;
                 if ($strip !== null && isset($panels[$part])) {
-                    $findings[$part] = FindingFactory::look('cut.pocket_under_trim', new Place('cut', $part), 'practice', ['part' => $panels[$part]->name, 'strip' => $strip->name]);
+                    $findings[$part] = FindingFactory::look('cut.pocket_under_trim', new Place(Stage::Cut, $part), 'practice', ['part' => $panels[$part]->name, 'strip' => $strip->name]);
                 }
             }
         }

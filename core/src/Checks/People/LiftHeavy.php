@@ -9,6 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Fit\Entry\Loads;
 use Incastro\Core\Fit\PlacedPiece;
@@ -32,7 +33,7 @@ final class LiftHeavy implements Check
                 $heavy = $load;
             }
         }
-        $say = fn (string $code, Load $load, float $limit): Finding => FindingFactory::note($code, new Place('fit', $load->id), 'lifting', ['box' => $load->name, 'kg' => FindingFactory::tenths($load->kg), 'people' => $load->people(), 'limit' => FindingFactory::tenths($limit)]);
+        $say = fn (string $code, Load $load, float $limit): Finding => FindingFactory::note($code, new Place(Stage::Fit, $load->id), 'lifting', ['box' => $load->name, 'kg' => FindingFactory::tenths($load->kg), 'people' => $load->people(), 'limit' => FindingFactory::tenths($limit)]);
 
         return array_values(array_filter([$heavy === null ? null : $say('people.lift_heavy', $heavy, $built->project->limit(Limit::Lift)), $raised === null ? null : $say('people.lift_high', $raised, self::HIGH_KG)]));
     }

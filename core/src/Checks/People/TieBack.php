@@ -9,6 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Limit;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
@@ -22,6 +23,6 @@ final class TieBack implements Check
         $isTied = WallScrews::boards($built->fit) !== [] || $built->boards(Role::Filler) !== [];
 
         return ! $built->project->house->children || $isTied || $built->design->fronts === [] || ! $high->isGreaterThan($limit) ? []
-            : [FindingFactory::look('people.tie_back', new Place('fit', $built->piece->id), 'children', ['high' => $high, 'limit' => $limit], $high, $limit)];
+            : [FindingFactory::look('people.tie_back', new Place(Stage::Fit, $built->piece->id), 'children', ['high' => $high, 'limit' => $limit], $high, $limit)];
     }
 }

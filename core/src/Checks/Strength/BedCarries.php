@@ -10,6 +10,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
@@ -85,7 +86,7 @@ final class BedCarries implements Check
         $wanted = (int) ceil($load / Screwing::shear($built));
         $has = count($studs) * self::MOST_SCREWS_A_STUD;
 
-        return $wanted <= $has ? null : FindingFactory::look('strength.ledger_screws', new Place('piece', $ledger->id), 'ledger', ['part' => $ledger->name, 'wanted' => $wanted, 'studs' => count($studs), 'most' => self::MOST_SCREWS_A_STUD]);
+        return $wanted <= $has ? null : FindingFactory::look('strength.ledger_screws', new Place(Stage::Piece, $ledger->id), 'ledger', ['part' => $ledger->name, 'wanted' => $wanted, 'studs' => count($studs), 'most' => self::MOST_SCREWS_A_STUD]);
     }
 
     private function said(string $code, Panel $part, Bending $bending, int $parts): ?Finding
@@ -95,7 +96,7 @@ final class BedCarries implements Check
         }
         [$sag, $limit] = [FindingFactory::up($bending->sag()), FindingFactory::down($bending->length / $parts)];
 
-        return FindingFactory::look($code, new Place('piece', $part->id), 'strength_slab', ['part' => $part->name, 'sag' => $sag, 'limit' => $limit, 'thick' => FindingFactory::up($bending->thicknessFor($bending->length / $parts))], $sag, $limit);
+        return FindingFactory::look($code, new Place(Stage::Piece, $part->id), 'strength_slab', ['part' => $part->name, 'sag' => $sag, 'limit' => $limit, 'thick' => FindingFactory::up($bending->thicknessFor($bending->length / $parts))], $sag, $limit);
     }
 
     private static function mm(Length $length): float

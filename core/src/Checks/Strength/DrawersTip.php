@@ -9,6 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\FillKind;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
@@ -36,6 +37,6 @@ final class DrawersTip implements Check
             }
         }
 
-        return $over <= $back ? [] : [FindingFactory::look('strength.tips_forward', new Place('piece', $built->piece->id), 'statics', ['over' => (int) ceil($over / 1000), 'back' => (int) floor($back / 1000)])];
+        return $over <= $back ? [] : [FindingFactory::look('strength.tips_forward', new Place(Stage::Piece, $built->piece->id), 'statics', ['over' => (int) ceil($over / 1000), 'back' => (int) floor($back / 1000)])];
     }
 }

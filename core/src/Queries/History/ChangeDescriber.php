@@ -6,6 +6,8 @@ namespace Incastro\Core\Queries\History;
 
 use Incastro\Core\Document\Changes;
 use Incastro\Core\Document\FactKind;
+use Incastro\Core\Document\Fields\FieldTable;
+use Incastro\Core\Document\Fields\FieldType;
 use Incastro\Core\Measure\Text;
 
 /** What is different between two documents, a row a thing, in the reader's words. */
@@ -57,13 +59,12 @@ final readonly class ChangeDescriber
     private function field(array $path): array
     {
         [$was, $is] = [Changes::find($this->before, $path), Changes::find($this->after, $path)];
-        $key = $path[count($path) - 1];
 
         return [
             'area' => self::AREAS[$path[0]] ?? 'other',
             'what' => (new FieldLabel($is === null ? $this->before : $this->after))->of($path),
-            'before' => ValueLabel::of($key, $was),
-            'after' => ValueLabel::of($key, $is),
+            'before' => ValueLabel::of(FieldTable::at($this->before, $path), $was),
+            'after' => ValueLabel::of(FieldTable::at($this->after, $path), $is),
         ];
     }
 
@@ -104,7 +105,7 @@ final readonly class ChangeDescriber
         ksort($takes, SORT_STRING);
         $last = end($takes);
 
-        return is_array($last) ? ValueLabel::of(isset($last['degrees']) ? 'degrees' : 'value', $last['degrees'] ?? $last['value'] ?? null) : null;
+        return is_array($last) ? ValueLabel::of(isset($last['deg']) ? FieldType::Angle : FieldType::Length, $last['deg'] ?? $last['value'] ?? null) : null;
     }
 
     /** @param  array<array-key, mixed>  $fact */
@@ -118,7 +119,7 @@ final readonly class ChangeDescriber
     {
         foreach (['text', 'part', 'step', 'item', 'line', 'what', 'colour'] as $key) {
             if (is_string($fact[$key] ?? null) && $fact[$key] !== '') {
-                return ValueLabel::of($key, $fact[$key]) ?? Text::of('history.written');
+                return ValueLabel::of(FieldType::Text, $fact[$key]) ?? Text::of('history.written');
             }
         }
 

@@ -34,13 +34,19 @@ final readonly class FieldLabel
             if ($collection !== null) {
                 $words[] = $this->element($collection, $key, $holder);
             } elseif ($last || (! isset(self::ONE[$key]) && ! in_array($key, self::SILENT, true))) {
-                $words[] = Text::of('history.field', name: self::words($key));
+                $words[] = self::named($key);
             }
             $next = $holder[$key] ?? null;
             $holder = is_array($next) ? $next : [];
         }
 
         return self::chain($words);
+    }
+
+    /** As the catalogue names the field; what no document can hold goes by its own key. */
+    private static function named(string $key): Text
+    {
+        return preg_match('/^[a-z_0-9]{1,40}$/', $key) === 1 ? Text::of("field.$key") : Text::of('history.plain', value: self::words($key));
     }
 
     private static function isId(string $key, string $within): bool

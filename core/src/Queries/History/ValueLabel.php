@@ -4,39 +4,56 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries\History;
 
+use Incastro\Core\Document\Fields\FieldType;
+use Incastro\Core\Measure\Amount;
+use Incastro\Core\Measure\AmountUnit;
+use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
 
 /** A value of a document as a reader is told it. */
 final class ValueLabel
 {
-    /** Numbers that are lengths; every other number counts something. */
-    private const LENGTHS = ['across', 'along_back', 'along_side', 'at', 'banding', 'car_length', 'car_width', 'clear_below', 'corner_room', 'cushion', 'depth', 'end_trim',
-        'far', 'first_stud', 'from', 'from_z', 'gain', 'gap', 'height', 'into', 'kerf', 'left', 'length', 'lining', 'longest_cut', 'near', 'off', 'out', 'overhang', 'oversize',
-        'part_tolerance', 'piece_length', 'piece_width', 'reach', 'right', 'router_base', 'router_bit', 'run', 'set_back', 'set_off', 'sheet_length', 'sheet_width', 'slide_in',
-        'slope_clear', 'spacing', 'thickness', 'to', 'tolerance', 'trim', 'up', 'value', 'widest_fence', 'width', 'x', 'y', 'z', 'tape_base', 'tape_bend', 'nominal',
-        'nosing', 'hand_room', 'drop', 'lower_at', 'play', 'overlap', 'overlay', 'stile', 'mattress_length', 'mattress_width', 'mattress_height', 'slat_width', 'slat_gap'];
-
     /** Null where there is nothing. */
-    public static function of(string $key, mixed $value): ?Text
+    public static function of(?FieldType $type, mixed $value): ?Text
     {
         return match (true) {
             $value === null => null,
             is_bool($value) => Text::of($value ? 'history.yes' : 'history.no'),
-            is_int($value), is_float($value) => self::number($key, $value),
+            is_int($value), is_float($value) => self::number($type, $value),
             is_string($value) => Text::of('history.plain', value: self::plain($value)),
             is_array($value) => self::several($value),
             default => Text::of('history.plain', value: '?'),
         };
     }
 
-    private static function number(string $key, int|float $value): Text
+    /** With its unit; what no document can hold is told as it stands. */
+    private static function number(?FieldType $type, int|float $value): Text
     {
-        return match (true) {
-            str_ends_with($key, '_cents') => Text::of('history.plain', value: number_format($value / 100, 2, '.', '')),
-            in_array($key, self::LENGTHS, true) && is_finite((float) $value) && abs($value) < 1e6 => Text::of('history.length', length: Length::fromMillimetres($value)),
+        if (! is_finite((float) $value) || abs($value) > 1e9) {
+            return Text::of('history.plain', value: (string) $value);
+        }
+
+        return match ($type) {
+            FieldType::Length => Text::of('history.length', length: self::length($value)),
+            FieldType::Angle => Text::of('history.angle', angle: Angle::ofDegrees((float) $value)),
+            FieldType::Mass => Text::of('history.amount', amount: new Amount((float) $value, AmountUnit::Kilogram)),
+            FieldType::Hours => Text::of('history.amount', amount: new Amount((float) $value, AmountUnit::Hour)),
+            FieldType::Minutes => Text::of('history.minutes', n: (int) $value),
+            FieldType::Days => Text::of('history.days', n: (int) $value),
+            FieldType::Percent => Text::of('history.percent', n: (string) $value),
+            FieldType::Density => Text::of('history.density', n: (string) $value),
+            FieldType::Area => Text::of('history.area', n: (string) $value),
+            FieldType::Cents => Text::of('history.plain', value: number_format($value / 100, 2, '.', '')),
             default => Text::of('history.plain', value: (string) $value),
         };
+    }
+
+    /** What was refused may be off the grid. */
+    private static function length(int|float $value): Length
+    {
+        return Length::roundedFromMillimetres((float) $value, Rounding::Nearest);
     }
 
     /** @param  array<array-key, mixed>  $value */

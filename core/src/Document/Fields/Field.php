@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Document;
+namespace Incastro\Core\Document\Fields;
 
+use Incastro\Core\Document\Node;
 use Incastro\Core\Measure\Length;
 
 /** One setting of a fill or a front: what may be entered, and what stands where nobody says. A length without a usual may stay open. */
@@ -51,7 +52,7 @@ final readonly class Field implements \JsonSerializable
             FieldType::Length => $node->length($this->least instanceof Length ? $this->least : null, $this->most instanceof Length ? $this->most : null),
             FieldType::Count => $node->count((int) $this->bound($this->least), (int) $this->bound($this->most)),
             FieldType::Flag => $node->flag(),
-            FieldType::Choice => $node->among($this->choices),
+            default => $node->among($this->choices),
         };
     }
 

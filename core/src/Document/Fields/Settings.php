@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Document;
+namespace Incastro\Core\Document\Fields;
 
+use Incastro\Core\Document\Node;
 use Incastro\Core\Measure\Length;
 
 /** Settings as read through the fields of a kind. */
