@@ -8,10 +8,10 @@ use App\Models\Project;
 use App\Models\Revision;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Incastro\Core\Document\CanonicalJson;
-use Incastro\Core\Document\Change;
-use Incastro\Core\Document\Changes;
+use Incastro\Core\Document\Change\Change;
+use Incastro\Core\Document\Change\Changes;
 use Incastro\Core\Document\Fields\UnknownKeys;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Queries\History\ChangeDescriber;
 
@@ -22,7 +22,7 @@ final class ChangeProject
      * The revision that the change became; the same change sent twice is applied once.
      *
      * @throws StaleChange when newer revisions touch the same fields
-     * @throws \Incastro\Core\Document\DocumentRejected when the changed document would be wrong
+     * @throws \Incastro\Core\Document\Reading\DocumentRejected when the changed document would be wrong
      */
     public function apply(Project $project, Change $change, User $user): Revision
     {

@@ -10,7 +10,7 @@ use App\Models\Project;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 
 /** A project once more in the same household, with its photos under ids of their own; its history stays with the first. */
 final readonly class CopyProject

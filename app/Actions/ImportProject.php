@@ -7,10 +7,10 @@ namespace App\Actions;
 use App\Models\Household;
 use App\Models\Project;
 use App\Models\User;
-use Incastro\Core\Document\CanonicalJson;
 use Incastro\Core\Document\Fields\UnknownKeys;
-use Incastro\Core\Document\Project as Read;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Model\Project as Read;
+use Incastro\Core\Document\Reading\CanonicalJson;
+use Incastro\Core\Document\Reading\ProjectReader;
 
 /** Takes a project document in as a new project of a household; the whole document is read first. */
 final class ImportProject
@@ -20,7 +20,7 @@ final class ImportProject
      *
      * @param  array<array-key, mixed>  $document
      *
-     * @throws \Incastro\Core\Document\DocumentRejected with everything wrong in it; nothing is kept then
+     * @throws \Incastro\Core\Document\Reading\DocumentRejected with everything wrong in it; nothing is kept then
      */
     public function fromFile(array $document, Household $household, User $owner): Project
     {
@@ -34,7 +34,7 @@ final class ImportProject
     /**
      * @param  array<array-key, mixed>  $document
      *
-     * @throws \Incastro\Core\Document\DocumentRejected with everything wrong in it; nothing is kept then
+     * @throws \Incastro\Core\Document\Reading\DocumentRejected with everything wrong in it; nothing is kept then
      */
     public function from(array $document, Household $household, User $owner, ?string $id = null): Project
     {

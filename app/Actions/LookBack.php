@@ -7,9 +7,9 @@ namespace App\Actions;
 use App\Models\Project;
 use App\Models\Revision;
 use Illuminate\Support\Carbon;
-use Incastro\Core\Document\CanonicalJson;
-use Incastro\Core\Document\Changes;
-use Incastro\Core\Document\Upgrade;
+use Incastro\Core\Document\Change\Changes;
+use Incastro\Core\Document\Reading\CanonicalJson;
+use Incastro\Core\Document\Reading\Upgrade;
 use Incastro\Core\Queries\History\ChangeDescriber;
 
 /** Earlier states of a project, found from what takes each revision back. */

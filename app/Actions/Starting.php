@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use Illuminate\Support\Str;
-use Incastro\Core\Document\SpaceKind;
-use Incastro\Core\Document\Starter;
+use Incastro\Core\Document\Model\SpaceKind;
+use Incastro\Core\Document\Model\Starter;
 use Incastro\Core\Measure\Unit;
 
 /** How the application begins things: the core's starter, with new ids and the person's own saw, instruments and sheets. */

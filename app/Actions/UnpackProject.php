@@ -10,7 +10,7 @@ use App\Models\Project;
 use App\Models\User;
 use App\Words\Language;
 use Illuminate\Support\Facades\DB;
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 
 /**
@@ -33,7 +33,7 @@ final readonly class UnpackProject
 
     /**
      * @throws UnprocessableEntityHttpException with one sentence, when the file is no packed project
-     * @throws \Incastro\Core\Document\DocumentRejected when its document is wrong
+     * @throws \Incastro\Core\Document\Reading\DocumentRejected when its document is wrong
      */
     public function from(string $path, Household $household, User $owner): Project
     {

@@ -11,8 +11,8 @@ use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\Problem;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\Problem;
 use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
 use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 

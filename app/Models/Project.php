@@ -11,9 +11,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\SoftDeletes;
 use Illuminate\Support\Carbon;
-use Incastro\Core\Document\CanonicalJson;
-use Incastro\Core\Document\Project as Read;
-use Incastro\Core\Document\Upgrade;
+use Incastro\Core\Document\Model\Project as Read;
+use Incastro\Core\Document\Reading\CanonicalJson;
+use Incastro\Core\Document\Reading\Upgrade;
 
 /**
  * A project: its document as canonical JSON and the number of its newest revision.

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core;
 
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Change\Applied;
+use Incastro\Core\Document\Model\Project;
+use Incastro\Core\Document\Reading\DocumentRejected;
 use Incastro\Core\Memory\Forgetful;
 use Incastro\Core\Memory\Memory;
 use Incastro\Core\Planning\Planning;
@@ -16,7 +17,7 @@ final class Planner
     /**
      * @param  array<array-key, mixed>  $document  a decoded project document
      * @param  Memory  $memory  of stages of plans made before: the plan is the same with it and without
-     * @param  Project|null  $read  what the document reads as, where it was just read (Document\Applied)
+     * @param  Project|null  $read  what the document reads as, where it was just read (Applied)
      *
      * @throws DocumentRejected when the document cannot be read
      */

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests;
 
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\SideKind;
-use Incastro\Core\Document\SpaceKind;
-use Incastro\Core\Document\ThingKind;
-use Incastro\Core\Document\ThingRule;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\SideKind;
+use Incastro\Core\Document\Model\SpaceKind;
+use Incastro\Core\Document\Model\ThingKind;
+use Incastro\Core\Document\Model\ThingRule;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\ProjectReader;
 
 /** Random documents that can be read: measured niches with a plain piece, and wild surveys of any kind of space. Seeded by `mt_srand`. */
 final class AnyDocument

@@ -6,7 +6,7 @@ namespace Incastro\Core\Tests;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Planner;
 use Incastro\Core\Tests\Cut\LayoutVerifier;

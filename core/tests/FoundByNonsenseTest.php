@@ -6,8 +6,8 @@ namespace Incastro\Core\Tests;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\ProjectReader;
 use PHPUnit\Framework\TestCase;
 
 /** What random documents at the doors have brought to light (support/bench/fuzz.php), each as the least that shows it. */
@@ -18,7 +18,7 @@ final class FoundByNonsenseTest extends TestCase
     public function test_a_slab_that_the_room_leaves_no_length_for_is_told_and_everything_else_is_laid(): void
     {
         // In the right niche of the chart room, a depth taken for 4.5 m: the slab between the walls comes out shorter than nothing.
-        $document = self::demo('chart-room-right-niche');
+        $document = Demo::document('chart-room-right-niche');
         $document['facts']['01J8RJ00000000000000001763']['value'] = 4471.85;
         $plan = Planned::of($document);
         self::assertContains('fit.no_board', $plan->codes());
@@ -29,17 +29,17 @@ final class FoundByNonsenseTest extends TestCase
 
     public function test_a_bed_in_a_room_too_small_for_its_ledger_has_a_plan(): void
     {
-        $document = self::demo('bunk-room-berth');
+        $document = Demo::document('bunk-room-berth');
         $document['facts']['01J8RG00000000000000001754']['value'] = 304.8;
         self::assertNotSame([], Planned::of($document)->plan['findings']);
     }
 
     public function test_whatever_is_read_or_set_a_few_times_too_large_or_too_small_there_is_a_plan(): void
     {
-        $names = array_map(fn (string $f): string => basename($f, '.json'), glob(__DIR__.'/../../database/demo/*.json') ?: []);
+        $names = Demo::names();
         $this->limitTo((int) (getenv('NONSENSE') ?: 60))->forAll(Generators::choose(1, 10_000_000))->then(function (int $seed) use ($names): void {
             mt_srand($seed);
-            $document = self::demo($names[mt_rand(0, count($names) - 1)]);
+            $document = Demo::document($names[mt_rand(0, count($names) - 1)]);
             for ($i = 0, $n = mt_rand(1, 3); $i < $n; $i++) {
                 $document = self::scaled($document);
             }
@@ -77,12 +77,6 @@ final class FoundByNonsenseTest extends TestCase
         $at = is_int($at) ? (int) round($scaled) : round($scaled, 3);
 
         return $document;
-    }
-
-    /** @return array<array-key, mixed> */
-    private static function demo(string $name): array
-    {
-        return json_decode((string) file_get_contents(__DIR__."/../../database/demo/$name.json"), true, 64, JSON_THROW_ON_ERROR);
     }
 
     public function test_a_day_that_is_none_is_refused_where_the_document_is_read(): void

@@ -14,7 +14,7 @@ final class OneWeightTest extends TestCase
     #[DataProvider('houses')]
     public function test_the_tally_and_the_handover_agree(string $name): void
     {
-        $document = self::document($name);
+        $document = Demo::document($name);
         $plan = Planned::of($document)->plan;
         self::assertNotEmpty($plan['pieces']);
         foreach ($plan['handover']['pieces'] as $piece) {
@@ -25,7 +25,7 @@ final class OneWeightTest extends TestCase
     #[DataProvider('houses')]
     public function test_what_is_carried_weighs_the_same_in_its_step_in_the_list_of_loads_and_where_it_is_told(string $name): void
     {
-        $document = self::document($name);
+        $document = Demo::document($name);
         $plan = Planned::of($document)->plan;
         $loads = [];
         foreach ($plan['carrying']['loads'] as $load) {
@@ -50,14 +50,8 @@ final class OneWeightTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function houses(): iterable
     {
-        foreach (glob(__DIR__.'/../../database/demo/*.json') ?: [] as $file) {
-            yield basename($file, '.json') => [basename($file, '.json')];
+        foreach (Demo::names() as $name) {
+            yield $name => [$name];
         }
-    }
-
-    /** @return array<array-key, mixed> */
-    private static function document(string $name): array
-    {
-        return json_decode((string) file_get_contents(__DIR__."/../../database/demo/$name.json"), true, 512, JSON_THROW_ON_ERROR);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests;
 
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Planner;
 use Incastro\Core\Queries\LayoutSearch;
@@ -47,8 +47,8 @@ final class PlannerTest extends TestCase
     public static function documents(): iterable
     {
         yield 'e1' => [Sample::bays(Sample::e1(), [[null, 300], [null, null, null]])];
-        foreach (glob(__DIR__.'/../../database/demo/*.json') ?: [] as $file) {
-            yield basename($file) => [CanonicalJson::decode((string) file_get_contents($file))];
+        foreach (Demo::documents() as $name => $document) {
+            yield $name => [$document];
         }
     }
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests;
 
-use Incastro\Core\Document\Change;
-use Incastro\Core\Document\Changes;
+use Incastro\Core\Document\Change\Change;
+use Incastro\Core\Document\Change\Changes;
 use Incastro\Core\Queries\ReworkProposal;
 
 /** Documents with sheets that were begun, for tests of what becomes of them. */

@@ -38,7 +38,7 @@ final class SchemasTest extends TestCase
         $enums = self::enums();
         $unknown = [];
         foreach (['document', 'plan'] as $name) {
-            $schema = json_decode((string) file_get_contents(__DIR__."/../../schema/$name.schema.json"), true, 512, JSON_THROW_ON_ERROR);
+            $schema = Demo::json("schema/$name.schema.json");
             foreach (self::choices($schema, $name) as $at => $choices) {
                 sort($choices);
                 if (! in_array($choices, $enums, true) && (self::OWN[$at] ?? null) !== $choices) {

@@ -8,8 +8,8 @@ use App\Models\Household;
 use App\Models\Project;
 use App\Models\User;
 use Illuminate\Database\Seeder;
-use Incastro\Core\Document\CanonicalJson;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\CanonicalJson;
+use Incastro\Core\Document\Reading\ProjectReader;
 
 /** Gannet Point Lookout: the demo house, its owner and its rooms. Running it again leaves what is there. */
 final class DemoSeeder extends Seeder

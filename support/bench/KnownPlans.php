@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Incastro\Core\Document\Change;
-use Incastro\Core\Document\Changes;
+use Incastro\Core\Document\Change\Change;
+use Incastro\Core\Document\Change\Changes;
 use Incastro\Core\Planner;
 use Incastro\Core\Queries\EntrySearch;
 use Incastro\Core\Queries\MethodComparison;

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Incastro\Core\Console\PartsCsv;
-use Incastro\Core\Cut\Item;
-use Incastro\Core\Cut\Stock;
+use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\Stock;
 
 /**
  * Made-up lists to lay. Berkey & Wang (1987) 1–6: both sides even in [1, most], on a square sheet. Martello & Vigo (1998)

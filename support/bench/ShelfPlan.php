@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-use Incastro\Core\Cut\Item;
-use Incastro\Core\Cut\LaidSheet;
-use Incastro\Core\Cut\Placement;
-use Incastro\Core\Cut\Stock;
+use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\Placement;
+use Incastro\Core\Cut\Nest\Stock;
 
 /**
  * The plan a person makes on squared paper: parts by falling width, each in the first row that has room, rows across the

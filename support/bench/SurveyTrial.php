@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Need;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Incastro\Core\Document\CanonicalJson;
-use Incastro\Core\Document\SpaceKind;
-use Incastro\Core\Document\Starter;
+use Incastro\Core\Document\Model\SpaceKind;
+use Incastro\Core\Document\Model\Starter;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Measure\Unit;
 use Incastro\Core\Queries\LayoutSearch;
 

@@ -55,7 +55,7 @@ final class Bench
     private function cached(): void
     {
         $door = (new Tests\Door($this->base))->signUp('Bench');
-        $id = $door->json('POST', '/api/projects', Incastro\Core\Document\CanonicalJson::encode(WidePiece::of(19)))['data']['id'] ?? throw new RuntimeException("No project: $door->status.");
+        $id = $door->json('POST', '/api/projects', Incastro\Core\Document\Reading\CanonicalJson::encode(WidePiece::of(19)))['data']['id'] ?? throw new RuntimeException("No project: $door->status.");
         $door->ask('GET', "/api/projects/$id/plan");
         $took = $again = [];
         for ($i = 0; $i < 30; $i++) {

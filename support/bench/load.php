@@ -11,7 +11,7 @@ declare(strict_types=1);
 require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/WidePiece.php';
 
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Tests\Door;
 
 /** One person: an account, a project, an edit in flight or the time of the next. */

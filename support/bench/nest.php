@@ -11,14 +11,14 @@ require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/NestFamilies.php';
 require __DIR__.'/ShelfPlan.php';
 
-use Incastro\Core\Cut\Improver;
-use Incastro\Core\Cut\Item;
-use Incastro\Core\Cut\LaidSheet;
-use Incastro\Core\Cut\Lumber;
-use Incastro\Core\Cut\Nester;
-use Incastro\Core\Cut\Sawing;
-use Incastro\Core\Cut\Stick;
-use Incastro\Core\Cut\Stock;
+use Incastro\Core\Cut\Lumber\Lumber;
+use Incastro\Core\Cut\Lumber\Stick;
+use Incastro\Core\Cut\Nest\Improver;
+use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\Nester;
+use Incastro\Core\Cut\Nest\Stock;
+use Incastro\Core\Cut\Saw\Sawing;
 
 final class NestBench
 {

@@ -10,7 +10,6 @@ require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/MadeUpRoom.php';
 require __DIR__.'/SurveyTrial.php';
 
-use Incastro\Core\Document\Reading;
 use Random\Engine\Xoshiro256StarStar;
 use Random\Randomizer;
 

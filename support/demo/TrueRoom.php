@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use Incastro\Core\Document\Project;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\Take;
+use Incastro\Core\Document\Facts\Take;
+use Incastro\Core\Document\Model\Project;
+use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Equations;
 use Incastro\Core\Survey\Instruments;

@@ -11,9 +11,9 @@ require __DIR__.'/../../vendor/autoload.php';
 require __DIR__.'/rooms.php';
 require __DIR__.'/TrueRoom.php';
 
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\SpaceKind;
-use Incastro\Core\Document\Starter;
+use Incastro\Core\Document\Model\SpaceKind;
+use Incastro\Core\Document\Model\Starter;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Measure\Unit;
 use Incastro\Core\Queries\Starters;
 

@@ -11,7 +11,7 @@ use App\Print\BenchDxf;
 use App\Print\Dxf;
 use App\Print\PartsDxf;
 use Illuminate\Testing\TestResponse;
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Exchange\Dxf\Outlines;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;

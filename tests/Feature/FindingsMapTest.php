@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Incastro\Core\Document\Limit;
+use Incastro\Core\Document\Fields\Limit;
 use PHPUnit\Framework\TestCase;
 use Support\Rules\RuleList;
 

@@ -8,7 +8,7 @@ use App\Actions\LookBack;
 use App\Models\Project;
 use App\Models\Revision;
 use App\Words\Catalogue;
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Tests\TestCase;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Planner;
 use Incastro\Core\Queries\Starters;
 use Incastro\Core\Tests\Design\AnyPiece;

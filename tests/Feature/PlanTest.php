@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Actions\PlanProject;
 use App\Words\Catalogue;
 use Illuminate\Support\Facades\DB;
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Measure\Unit;

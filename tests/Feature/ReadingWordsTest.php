@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Node;
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Problem;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\ReadingReader;
-use Incastro\Core\Document\Rise;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Along;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Rise;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Reading\Node;
+use Incastro\Core\Document\Reading\Problem;
+use Incastro\Core\Document\Reading\ReadingReader;
 use Incastro\Core\Survey\ReadingName;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

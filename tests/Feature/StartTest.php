@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
-use Incastro\Core\Document\SpaceKind;
-use Incastro\Core\Document\ThingKind;
-use Incastro\Core\Document\ThingRule;
-use Incastro\Core\Document\Treatment;
+use Incastro\Core\Document\Model\SpaceKind;
+use Incastro\Core\Document\Model\ThingKind;
+use Incastro\Core\Document\Model\ThingRule;
+use Incastro\Core\Document\Model\Treatment;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\ReadsPdf;
 use Tests\TestCase;

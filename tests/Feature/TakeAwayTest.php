@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use App\Models\Project;
 use App\Models\Revision;
 use Illuminate\Testing\TestResponse;
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Tests\ReadsPdf;
 use Tests\TestCase;
 

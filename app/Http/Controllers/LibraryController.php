@@ -11,7 +11,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
-use Incastro\Core\Document\PlainText;
+use Incastro\Core\Document\Reading\PlainText;
 use Incastro\Core\Exchange\Csv\CsvNotReadable;
 use Incastro\Core\Exchange\Library\Entry;
 use Incastro\Core\Exchange\Library\EntryReader;

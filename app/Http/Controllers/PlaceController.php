@@ -12,7 +12,7 @@ use App\Words\Catalogue;
 use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
-use Incastro\Core\Cut\PlaceRefused;
+use Incastro\Core\Cut\Nest\PlaceRefused;
 use Incastro\Core\Measure\Unit;
 use Incastro\Core\Queries\LayoutSearch;
 

@@ -21,7 +21,7 @@ use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Str;
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Queries\MirroredProject;
 
 final class ProjectController

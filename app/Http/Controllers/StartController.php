@@ -9,8 +9,8 @@ use App\Models\Project;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
-use Incastro\Core\Document\SpaceKind;
-use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Document\Model\SpaceKind;
+use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Measure\Unit;
 
 /** What another space or thing of a project would begin with, as the operations that would add it; nothing is changed here. */

@@ -10,7 +10,7 @@ use App\Models\User;
 use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
-use Incastro\Core\Document\SpaceKind;
+use Incastro\Core\Document\Model\SpaceKind;
 use Incastro\Core\Measure\Unit;
 
 /** A name, a unit and a kind of space, for a project that begins with nothing measured. */

@@ -6,7 +6,7 @@ namespace App\Http\Requests;
 
 use Illuminate\Contracts\Validation\ValidationRule;
 use Illuminate\Translation\PotentiallyTranslatedString;
-use Incastro\Core\Document\PlainText;
+use Incastro\Core\Document\Reading\PlainText;
 
 /** A name shows itself and nothing else: said as whatever the field says of its name. */
 final class PlainName implements ValidationRule

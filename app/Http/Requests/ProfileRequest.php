@@ -11,8 +11,8 @@ use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use Illuminate\Validation\ValidationException;
 use Incastro\Core\Document\Fields\UnknownKeys;
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\SpaceKind;
+use Incastro\Core\Document\Model\SpaceKind;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Measure\Unit;
 
 /** How a person reads numbers, and the saw, instruments and sheets that their new projects begin with. */
@@ -54,7 +54,7 @@ final class ProfileRequest extends FormRequest
      *
      * @return array<string, mixed>
      *
-     * @throws \Incastro\Core\Document\DocumentRejected when saw, instruments, sheets or prices make no sense
+     * @throws \Incastro\Core\Document\Reading\DocumentRejected when saw, instruments, sheets or prices make no sense
      * @throws ValidationException when there are more prices than anybody has
      */
     public function profile(): array

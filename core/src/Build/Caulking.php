@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build;
 
-use Incastro\Core\Document\EdgeKind;
-use Incastro\Core\Document\FinishKind;
-use Incastro\Core\Document\SideKind;
+use Incastro\Core\Document\Model\EdgeKind;
+use Incastro\Core\Document\Model\FinishKind;
+use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;

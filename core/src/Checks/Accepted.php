@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
-use Incastro\Core\Document\Acceptance;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\Acceptance;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Decision;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;

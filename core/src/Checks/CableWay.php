@@ -9,7 +9,7 @@ use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Taken;
-use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
+use Incastro\Core\Cut\Begun\MadePiece;
+use Incastro\Core\Cut\Begun\Serving;
+use Incastro\Core\Cut\Begun\Worth;
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\MadePiece;
-use Incastro\Core\Cut\Orders;
+use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Cut\Part;
-use Incastro\Core\Cut\Serving;
-use Incastro\Core\Cut\Worth;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
-use Incastro\Core\Document\EdgeKind;
-use Incastro\Core\Document\Front;
-use Incastro\Core\Document\SideKind;
+use Incastro\Core\Document\Model\EdgeKind;
+use Incastro\Core\Document\Model\Front;
+use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

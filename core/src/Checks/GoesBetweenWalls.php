@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
-use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks;
 
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\LaidSheet;
-use Incastro\Core\Cut\Orders;
-use Incastro\Core\Document\Layout;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\Orders;
+use Incastro\Core\Document\Model\Layout;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks;
 
 use Incastro\Core\Design\Cell;
-use Incastro\Core\Document\BackKind;
-use Incastro\Core\Document\Whereabouts;
+use Incastro\Core\Document\Model\BackKind;
+use Incastro\Core\Document\Model\Whereabouts;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;

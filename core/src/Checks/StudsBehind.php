@@ -6,7 +6,7 @@ namespace Incastro\Core\Checks;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\WallKind;
+use Incastro\Core\Document\Model\WallKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Treatment;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Console;
 
-use Incastro\Core\Cut\Improver;
-use Incastro\Core\Cut\Item;
-use Incastro\Core\Cut\LaidSheet;
-use Incastro\Core\Cut\Nested;
-use Incastro\Core\Cut\Nester;
-use Incastro\Core\Cut\NestWriter;
-use Incastro\Core\Cut\Sawing;
-use Incastro\Core\Cut\Stock;
+use Incastro\Core\Cut\Nest\Improver;
+use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Cut\Nest\Nester;
+use Incastro\Core\Cut\Nest\NestWriter;
+use Incastro\Core\Cut\Nest\Stock;
+use Incastro\Core\Cut\Saw\Sawing;
 use Incastro\Core\Measure\Length;
 
 /** `nest PARTS.csv --sheet 2440x1220 --kerf 3.2 --trim 6 [--effort 0..10] [--seconds N] [--seed 1]` */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Console;
 
-use Incastro\Core\Cut\Item;
+use Incastro\Core\Cut\Nest\Item;
 use Incastro\Core\Measure\Length;
 
 /** One line of a parts list. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Console;
 
-use Incastro\Core\Document\CanonicalJson;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Plan;
 use Incastro\Core\Planner;
 

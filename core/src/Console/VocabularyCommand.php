@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Console;
 
-use Incastro\Core\Document\BandKind;
-use Incastro\Core\Document\DoorKind;
 use Incastro\Core\Document\Fields\Field;
-use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\Limit;
+use Incastro\Core\Document\Fields\Limit;
+use Incastro\Core\Document\Model\BandKind;
+use Incastro\Core\Document\Model\DoorKind;
+use Incastro\Core\Document\Model\FillKind;
 
 /** `vocabulary`: what a bay may hold and what may close it, with the settings of each, and the limits a person may set; forms on screen follow from it. */
 final class VocabularyCommand

@@ -4,7 +4,19 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
-use Incastro\Core\Document\Project;
+use Incastro\Core\Cut\Begun\BegunSheet;
+use Incastro\Core\Cut\Begun\Started;
+use Incastro\Core\Cut\Nest\Account;
+use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Cut\Nest\NestWriter;
+use Incastro\Core\Cut\Nest\Orders;
+use Incastro\Core\Cut\Nest\Rect;
+use Incastro\Core\Cut\Saw\SawCut;
+use Incastro\Core\Cut\Saw\Sawing;
+use Incastro\Core\Cut\Saw\ShopCuts;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Measure\Length;
 
 /** The sheet plan of each material: sheets with their cuts in order, what it costs and takes, and what else could be had. */

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Cut\Begun\Started;
+use Incastro\Core\Cut\Lumber\Timber;
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Cut\Machining\Hand;
+use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Text;

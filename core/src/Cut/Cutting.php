@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Cut\Begun\Started;
 use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Cut\Machining\Hand;
+use Incastro\Core\Cut\Nest\Nested;
 use Incastro\Core\Measure\Length;
 
 /** Every part of the project and how its sheets are cut. */

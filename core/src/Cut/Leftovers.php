@@ -4,7 +4,15 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
-use Incastro\Core\Document\Project;
+use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\LowerBound;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Cut\Nest\Placement;
+use Incastro\Core\Cut\Nest\Rect;
+use Incastro\Core\Cut\Nest\Stock;
+use Incastro\Core\Cut\Saw\Sawing;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Measure\Length;
 
 /**

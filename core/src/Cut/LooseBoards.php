@@ -6,8 +6,8 @@ namespace Incastro\Core\Cut;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\LooseBoard;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\LooseBoard;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Point;

@@ -6,7 +6,7 @@ namespace Incastro\Core\Cut;
 
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\Material;
+use Incastro\Core\Document\Model\Material;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 

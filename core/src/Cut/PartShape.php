@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Cut\Nest\Corners;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Taken;
 use Incastro\Core\Design\TakenKind;
-use Incastro\Core\Document\Workshop;
+use Incastro\Core\Document\Model\Workshop;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;

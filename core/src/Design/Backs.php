@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\BackKind;
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\Bay;
-use Incastro\Core\Document\TopJoint;
+use Incastro\Core\Document\Model\BackKind;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Document\Model\TopJoint;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Design\Fills\FillMakers;
-use Incastro\Core\Document\BandKind;
-use Incastro\Core\Document\Door;
-use Incastro\Core\Document\DoorKind;
-use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Model\BandKind;
+use Incastro\Core\Document\Model\Door;
+use Incastro\Core\Document\Model\DoorKind;
+use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Slant;
 use Incastro\Core\Measure\Figure;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Bay;
-use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\WidthBy;
+use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Document\Model\FillKind;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\WidthBy;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;

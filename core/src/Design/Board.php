@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Material;
+use Incastro\Core\Document\Model\Material;
 use Incastro\Core\Measure\Length;
 
 /** What panels are made of: a sheet good of the project, and its thickness as measured. */

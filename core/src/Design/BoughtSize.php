@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Fill;
-use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Model\Fill;
+use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Measure\Length;
 
 /** A bought box as measured once it stands assembled, else as the catalogue says; several stand side by side. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Measure\Length;
 
 /** The front of one box of the run along the back wall: where strips that meet the walls are fixed. */

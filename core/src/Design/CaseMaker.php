@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\BackKind;
-use Incastro\Core\Document\Bay;
-use Incastro\Core\Document\BottomJoint;
-use Incastro\Core\Document\CarcassJoint;
-use Incastro\Core\Document\EdgeKind;
-use Incastro\Core\Document\Front;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\TopJoint;
+use Incastro\Core\Document\Model\BackKind;
+use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Document\Model\BottomJoint;
+use Incastro\Core\Document\Model\CarcassJoint;
+use Incastro\Core\Document\Model\EdgeKind;
+use Incastro\Core\Document\Model\Front;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\TopJoint;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Length;

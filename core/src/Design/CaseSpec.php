@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\Methods;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\Methods;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

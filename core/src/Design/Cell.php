@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Bay;
-use Incastro\Core\Document\Methods;
+use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Document\Model\Methods;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Length;
 

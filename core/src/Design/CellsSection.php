@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\Bay;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\WidthBy;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\WidthBy;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\BandKind;
-use Incastro\Core\Document\CornerRule;
-use Incastro\Core\Document\Material;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\StoredThing;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\BandKind;
+use Incastro\Core\Document\Model\CornerRule;
+use Incastro\Core\Document\Model\Material;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\StoredThing;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;

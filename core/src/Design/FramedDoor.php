@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Door;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Door;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\CornerRule;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Run;
-use Incastro\Core\Document\RunWall;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\CornerRule;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Run;
+use Incastro\Core\Document\Model\RunWall;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Geometry\Turn;
 use Incastro\Core\Measure\Figure;

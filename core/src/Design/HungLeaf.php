@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Measure\Length;
 
 /** A leaf on concealed hinges: the board their cups are bored in, the upright they hang on (null behind a frame, whose stile they hang on), and on which hand. */

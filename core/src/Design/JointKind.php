@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\CarcassJoint;
+use Incastro\Core\Document\Model\CarcassJoint;
 use Incastro\Core\Measure\Length;
 
 /** How two panels meet. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Run;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Run;
 
 /** A letter for each band with bays, from the floor up and run by run; none where there is but one. */
 final readonly class Letters

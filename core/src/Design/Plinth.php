@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\Bay;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\Bay;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;

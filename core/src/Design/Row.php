@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Band;
+use Incastro\Core\Document\Model\Band;
 use Incastro\Core\Measure\Figure;
 
 /** One band of a case as it is divided: its mark, and the clear height between the boards below and above it. */

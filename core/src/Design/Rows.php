@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\Bay;
-use Incastro\Core\Document\CarcassJoint;
-use Incastro\Core\Document\Front;
-use Incastro\Core\Document\Methods;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Document\Model\CarcassJoint;
+use Incastro\Core\Document\Model\Front;
+use Incastro\Core\Document\Model\Methods;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Slant;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Run;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Run;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Slant;
 use Incastro\Core\Geometry\Turn;
 use Incastro\Core\Measure\Figure;

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Against;
-use Incastro\Core\Document\BackKind;
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\BandKind;
-use Incastro\Core\Document\Bay;
-use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\Front;
-use Incastro\Core\Document\TopJoint;
+use Incastro\Core\Document\Model\Against;
+use Incastro\Core\Document\Model\BackKind;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\BandKind;
+use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Document\Model\FillKind;
+use Incastro\Core\Document\Model\Front;
+use Incastro\Core\Document\Model\TopJoint;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Front;
-use Incastro\Core\Document\SlopeTop;
+use Incastro\Core\Document\Model\Front;
+use Incastro\Core\Document\Model\SlopeTop;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\Prism;

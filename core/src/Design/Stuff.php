@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\Material;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\StoredThing;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\Material;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\StoredThing;
 use Incastro\Core\Measure\Length;
 
 /** What the boards of a piece come from, and what is to be stored in it. */

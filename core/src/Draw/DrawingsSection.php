@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Draw;
 
 use Incastro\Core\Design\Design;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\WayIn;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Document\EdgeName;
-use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Model\EdgeName;
+use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\GapAt;
 use Incastro\Core\Fit\Scribe;

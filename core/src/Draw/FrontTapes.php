@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\LowEnd;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Rise;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\LowEnd;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Rise;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;

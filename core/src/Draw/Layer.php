@@ -8,7 +8,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Taken;
 use Incastro\Core\Design\TakenKind;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;

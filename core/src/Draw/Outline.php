@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Along;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Clip;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Document\LowEnd;
+use Incastro\Core\Document\Model\LowEnd;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Clip;

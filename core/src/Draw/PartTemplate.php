@@ -8,7 +8,7 @@ use Incastro\Core\Cut\PanelOutline;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Taken;
 use Incastro\Core\Design\TakenKind;
-use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Text;
 

@@ -6,8 +6,8 @@ namespace Incastro\Core\Draw;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Design;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\SideKind;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Room;

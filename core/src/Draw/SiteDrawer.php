@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\SideKind;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;

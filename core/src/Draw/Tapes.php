@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Draw;
 
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Fit\Fit;
 
 /** Everything of a piece that is worth printing at full size: the cut lines of its scribed edges, and its parts that are no rectangles. */

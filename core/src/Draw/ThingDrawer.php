@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\Thing;
-use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\Thing;
+use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;

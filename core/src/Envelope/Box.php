@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Envelope;
 
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Slant;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;

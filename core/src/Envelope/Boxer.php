@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Envelope;
 
-use Incastro\Core\Document\EdgeName;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\StandFrom;
+use Incastro\Core\Document\Model\EdgeName;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\StandFrom;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

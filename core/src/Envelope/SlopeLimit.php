@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Envelope;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Model\Along;
+use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Slant;
 use Incastro\Core\Measure\Length;

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Findings;
 
-use Incastro\Core\Document\HeldStep;
-
 /** Whom to defer to: the application states usual rules, these people and papers decide. */
 enum Authority: string
 {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Workshop;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Workshop;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;

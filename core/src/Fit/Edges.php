@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
-use Incastro\Core\Document\EdgeName;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\EdgeName;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;

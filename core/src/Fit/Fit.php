@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Fit\Motion\Motion;
 use Incastro\Core\Measure\Angle;

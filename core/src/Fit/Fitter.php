@@ -6,9 +6,9 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Weight;
-use Incastro\Core\Document\Material;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Workshop;
+use Incastro\Core\Document\Model\Material;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Workshop;
 use Incastro\Core\Envelope\Bounds;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Fit\Motion\Motions;

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
-use Incastro\Core\Document\EdgeName;
-use Incastro\Core\Document\FloatingSchool;
-use Incastro\Core\Document\FloorKind;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Space;
+use Incastro\Core\Document\Model\EdgeName;
+use Incastro\Core\Document\Model\FloatingSchool;
+use Incastro\Core\Document\Model\FloorKind;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 

@@ -6,9 +6,9 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\EdgeKind;
-use Incastro\Core\Document\EdgeName;
-use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Model\EdgeKind;
+use Incastro\Core\Document\Model\EdgeName;
+use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Clip;

@@ -6,7 +6,7 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Design;
-use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Length;
 

@@ -8,7 +8,7 @@ use Incastro\Core\Design\CellsSection;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\Spacing;
-use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\Model\EdgeKind;
 use Incastro\Core\Findings\Finding;
 
 /** Each piece: its figures, its bays with what dragging them needs, its edges, and what is bought for it. */

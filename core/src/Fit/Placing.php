@@ -6,8 +6,8 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Designer;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Envelope\Boxer;
 use Incastro\Core\Survey\Room;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Envelope\Bounds;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Geometry\Axis;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
-use Incastro\Core\Document\Held;
-use Incastro\Core\Document\Offsets;
+use Incastro\Core\Document\Model\Held;
+use Incastro\Core\Document\Model\Offsets;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

@@ -6,9 +6,9 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\EdgeName;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\EdgeName;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
-use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\Model\EdgeKind;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
-use Incastro\Core\Document\Edge;
-use Incastro\Core\Document\EdgeKind;
-use Incastro\Core\Document\EdgeName;
-use Incastro\Core\Document\Material;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\SideKind;
+use Incastro\Core\Document\Model\Edge;
+use Incastro\Core\Document\Model\EdgeKind;
+use Incastro\Core\Document\Model\EdgeName;
+use Incastro\Core\Document\Model\Material;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;

@@ -16,17 +16,17 @@ use Incastro\Core\Build\Steps\StepMaker;
 use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Build\Trial\Trials;
 use Incastro\Core\Checks\Verdicts;
+use Incastro\Core\Cut\Begun\ReworkSection;
 use Incastro\Core\Cut\CutSection;
 use Incastro\Core\Cut\Cutter;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\LooseBoards;
-use Incastro\Core\Cut\LumberSection;
+use Incastro\Core\Cut\Lumber\LumberSection;
 use Incastro\Core\Cut\Machining\BenchSection;
 use Incastro\Core\Cut\Machining\Drilling;
-use Incastro\Core\Cut\ReworkSection;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\Project;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Model\Project;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Draw\AdviceTapes;
 use Incastro\Core\Draw\DrawingsSection;
 use Incastro\Core\Draw\SolidsSection;
@@ -70,7 +70,7 @@ final class Planning
      * @param  Memory  $memory  of stages of plans made before: the plan is the same with it and without
      * @param  Project|null  $read  what the document reads as, where it was just read
      *
-     * @throws \Incastro\Core\Document\DocumentRejected when the document cannot be read
+     * @throws \Incastro\Core\Document\Reading\DocumentRejected when the document cannot be read
      */
     public function __construct(public readonly array $document, private readonly Memory $memory = new Forgetful, ?Project $read = null)
     {

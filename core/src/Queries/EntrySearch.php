@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Incastro\Core\Queries;
 
 use Incastro\Core\Design\Weight;
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Project;
-use Incastro\Core\Document\ThingKind;
-use Incastro\Core\Document\WayKind;
-use Incastro\Core\Document\WaySegment;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Project;
+use Incastro\Core\Document\Model\ThingKind;
+use Incastro\Core\Document\Model\WayKind;
+use Incastro\Core\Document\Model\WaySegment;
+use Incastro\Core\Document\Reading\DocumentRejected;
 use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Fit\Entry\Loads;
 use Incastro\Core\Fit\Entry\Passing;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries;
 
-use Incastro\Core\Cut\ByHand;
-use Incastro\Core\Cut\Improver;
-use Incastro\Core\Cut\LaidSheet;
-use Incastro\Core\Cut\Nested;
-use Incastro\Core\Cut\Orders;
-use Incastro\Core\Cut\Placement;
-use Incastro\Core\Cut\PlaceRefused;
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Cut\Nest\ByHand;
+use Incastro\Core\Cut\Nest\Improver;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Cut\Nest\Orders;
+use Incastro\Core\Cut\Nest\Placement;
+use Incastro\Core\Cut\Nest\PlaceRefused;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Planning\Planning;
 

@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries;
 
-use Incastro\Core\Cut\Nested;
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\Change;
-use Incastro\Core\Document\Changes;
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\DoorKind;
-use Incastro\Core\Document\EdgeKind;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\SideKind;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Document\Change\Change;
+use Incastro\Core\Document\Change\Changes;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\DoorKind;
+use Incastro\Core\Document\Model\EdgeKind;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SideKind;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Fit\Totals;

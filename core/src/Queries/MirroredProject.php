@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries;
 
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\Upgrade;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\ProjectReader;
+use Incastro\Core\Document\Reading\Upgrade;
 
 /**
  * The same pieces for the other side: mirrored, in rooms of their own that nobody has measured yet. What was read, cut, bought or decided

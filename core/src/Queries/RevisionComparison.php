@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries;
 
-use Incastro\Core\Cut\Nested;
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\Upgrade;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\Upgrade;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Length;

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries;
 
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\EdgeKind;
 use Incastro\Core\Document\Fields\FieldTable;
 use Incastro\Core\Document\Fields\FieldType;
-use Incastro\Core\Document\Project;
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\SideKind;
-use Incastro\Core\Document\Space;
+use Incastro\Core\Document\Model\EdgeKind;
+use Incastro\Core\Document\Model\Project;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SideKind;
+use Incastro\Core\Document\Model\Space;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Unit;
 use Incastro\Core\Survey\Need;

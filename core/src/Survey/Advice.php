@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\Model\Reading;
 
 /** One further reading worth taking: where, and what it would make of the doubt of what it helps most. */
 final readonly class Advice

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\Model\Reading;
 
 /**
  * How well everything that the piece needs is known, and which further readings would help most.

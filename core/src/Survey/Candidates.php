@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\SideKind;
-use Incastro\Core\Document\Space;
-use Incastro\Core\Document\Take;
+use Incastro\Core\Document\Facts\Take;
+use Incastro\Core\Document\Model\Along;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SideKind;
+use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Measure\Length;
 
 /** Readings that could be taken next: those on the list that are not read yet, and the usual ones at good places. */
@@ -78,7 +78,7 @@ final readonly class Candidates
                 $usual[] = self::reading(ReadingKind::Plumb, $side, Plane::Front, $z, $low);
             }
         }
-        $usual[] = new Reading('', ReadingKind::Plumb, null, Plane::Front, null, $high, $low, [], \Incastro\Core\Document\Face::Back);
+        $usual[] = new Reading('', ReadingKind::Plumb, null, Plane::Front, null, $high, $low, [], \Incastro\Core\Document\Model\Face::Back);
         $usual[] = self::reading(ReadingKind::Level);
         $usual[] = new Reading('', ReadingKind::Level, Side::Left, Plane::Front, null, Length::zero(), Length::zero(), [], null, Along::Depth);
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Space;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

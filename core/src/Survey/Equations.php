@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Space;
-use Incastro\Core\Document\Take;
+use Incastro\Core\Document\Facts\Take;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Space;
 
 /** Turns readings into equations in the unknowns. */
 final readonly class Equations

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Instrument;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Take;
-use Incastro\Core\Document\Workshop;
+use Incastro\Core\Document\Facts\Take;
+use Incastro\Core\Document\Model\Along;
+use Incastro\Core\Document\Model\Instrument;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Workshop;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 

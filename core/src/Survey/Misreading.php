@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Take;
+use Incastro\Core\Document\Facts\Take;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\LengthNotReadable;
 use Incastro\Core\Measure\LengthReader;

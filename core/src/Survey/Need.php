@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\SideKind;
-use Incastro\Core\Document\Space;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\SideKind;
+use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Measure\Length;
 
 /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\SideKind;
+use Incastro\Core\Document\Model\Along;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Measure\Length;
 
 /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Space;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Space;
 
 /** What is overhead anywhere: the least of level ceiling, slope and the undersides of steps. */
 final readonly class Overhead

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\LowEnd;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Rise;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\Take;
+use Incastro\Core\Document\Facts\Take;
+use Incastro\Core\Document\Model\Along;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\LowEnd;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Rise;
+use Incastro\Core\Document\Model\Side;
 
 /** What readings of floor, ceiling, slope and steps say of the unknowns. */
 final readonly class OverheadEquations

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Thing;
-use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Document\Model\Thing;
+use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

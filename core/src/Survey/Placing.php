@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\Thing;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\Thing;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Length;
 

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Space;
+use Incastro\Core\Document\Model\Along;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 
 /** In which view a person would draw a reading. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Reading;
 
 /** A reading's place written as a document holds it. */
 final class ReadingWriter

@@ -4,12 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Rise;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Rise;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Measure\Length;
 
 /** What readings of the sides, the back, the mouth and the breast say of the unknowns. */

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Instrument;
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingForms;
-use Incastro\Core\Document\ReadingNote;
-use Incastro\Core\Document\ReadingPhoto;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\Take;
+use Incastro\Core\Document\Facts\ReadingNote;
+use Incastro\Core\Document\Facts\ReadingPhoto;
+use Incastro\Core\Document\Facts\Take;
+use Incastro\Core\Document\Model\Instrument;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingForms;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Reading;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Reading;
 
 /** Which straightedge a gap was read behind, as the unknowns are named by it: laid at another height or face it is another one. */
 final readonly class Straightedge

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\WallBuild;
+use Incastro\Core\Document\Model\WallBuild;
 use Incastro\Core\Measure\Length;
 
 /** Where the back wall holds a screw: studs as found, and between and beyond them as assumed from the spacing. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Side;
 
 /**
  * The surfaces a space may have. Each is a height field over two of the house's axes (a, b), and its value lies on the third:

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Space;
+use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Measure\Length;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Project;
-use Incastro\Core\Document\Space;
-use Incastro\Core\Document\Workshop;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Project;
+use Incastro\Core\Document\Model\Space;
+use Incastro\Core\Document\Model\Workshop;
 use Incastro\Core\Measure\Unit;
 use Incastro\Core\Memory\Forgetful;
 use Incastro\Core\Memory\Memory;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\SpaceKind;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\SpaceKind;
 use Incastro\Core\Measure\Length;
 
 /**

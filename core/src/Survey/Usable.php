@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Footprint;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Document\Model\Footprint;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Measure\Length;
 
 /**

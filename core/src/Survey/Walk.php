@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\Reading;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\Space;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\Space;
 
 /**
  * The order in which a person walks a space: the mouth first, then widths from the floor up at the front and at the back,

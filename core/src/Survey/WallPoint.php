@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Plane;
+use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Project;
-use Incastro\Core\Document\WaySegment;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Project;
+use Incastro\Core\Document\Model\WaySegment;
 use Incastro\Core\Measure\Length;
 
 /** The way in, opening by opening: how wide it is with what comes off, and the longest box of the deepest piece that goes round it. */

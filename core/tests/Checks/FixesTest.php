@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Checks;
 
-use Incastro\Core\Document\Change;
-use Incastro\Core\Document\Changes;
+use Incastro\Core\Document\Change\Change;
+use Incastro\Core\Document\Change\Changes;
+use Incastro\Core\Tests\Demo;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -35,14 +36,13 @@ final class FixesTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>}> the demo house as it is, and as one with children in an old rented house would see it, painted */
     public static function rooms(): iterable
     {
-        foreach (glob(__DIR__.'/../../../database/demo/*.json') ?: [] as $file) {
-            $document = json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR);
-            yield basename($file, '.json') => [$document];
+        foreach (Demo::documents() as $name => $document) {
+            yield $name => [$document];
             $document['house'] = ['built' => 1931, 'children' => true, 'rented' => true, 'country' => 'uk'];
             foreach ($document['pieces'] as &$piece) {
                 $piece['coats'] = 3;
             }
-            yield basename($file, '.json').', a family’s' => [$document];
+            yield "$name, a family’s" => [$document];
         }
     }
 
@@ -69,6 +69,6 @@ final class FixesTest extends TestCase
     /** @return array<string, string> */
     private static function words(): array
     {
-        return json_decode((string) file_get_contents(__DIR__.'/../../../resources/lang/en.json'), true, 8, JSON_THROW_ON_ERROR);
+        return Demo::words();
     }
 }

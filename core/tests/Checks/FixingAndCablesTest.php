@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Checks;
 
-use Incastro\Core\Document\Change;
-use Incastro\Core\Document\Changes;
+use Incastro\Core\Document\Change\Change;
+use Incastro\Core\Document\Change\Changes;
 use Incastro\Core\Tests\Cut\Machining\Niche;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;

@@ -71,7 +71,7 @@ final class ThingsInTheWayTest extends TestCase
             try {
                 Planned::of(self::with($wrong + ['kind' => 'socket', 'face' => 'back', 'across' => 600, 'up' => 300, 'width' => 86, 'height' => 86, 'out' => 10]));
                 self::fail('accepted');
-            } catch (\Incastro\Core\Document\DocumentRejected $e) {
+            } catch (\Incastro\Core\Document\Reading\DocumentRejected $e) {
                 self::assertMatchesRegularExpression('/treatment_unfit|thing_not_there/', $e->getMessage());
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Console;
 
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

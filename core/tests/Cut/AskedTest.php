@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Cut;
 
-use Incastro\Core\Cut\PlaceRefused;
+use Incastro\Core\Cut\Nest\PlaceRefused;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Queries\LayoutSearch;
 use Incastro\Core\Tests\Planned;

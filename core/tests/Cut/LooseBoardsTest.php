@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Cut;
 
-use Incastro\Core\Document\CanonicalJson;
-use Incastro\Core\Document\Change;
-use Incastro\Core\Document\Changes;
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Change\Change;
+use Incastro\Core\Document\Change\Changes;
+use Incastro\Core\Document\Reading\CanonicalJson;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;

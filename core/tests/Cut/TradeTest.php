@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Cut;
 
-use Incastro\Core\Cut\Improver;
-use Incastro\Core\Cut\Item;
-use Incastro\Core\Cut\LaidSheet;
-use Incastro\Core\Cut\Nested;
-use Incastro\Core\Cut\Nester;
-use Incastro\Core\Cut\Sawing;
-use Incastro\Core\Cut\Stock;
+use Incastro\Core\Cut\Nest\Improver;
+use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Cut\Nest\Nester;
+use Incastro\Core\Cut\Nest\Stock;
+use Incastro\Core\Cut\Saw\Sawing;
 use PHPUnit\Framework\TestCase;
 
 final class TradeTest extends TestCase

@@ -6,19 +6,19 @@ namespace Incastro\Core\Tests\Cut;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Cut\Improver;
-use Incastro\Core\Cut\Item;
-use Incastro\Core\Cut\LaidSheet;
-use Incastro\Core\Cut\Nested;
-use Incastro\Core\Cut\Nester;
-use Incastro\Core\Cut\NestWriter;
-use Incastro\Core\Cut\Placement;
-use Incastro\Core\Cut\Sawing;
-use Incastro\Core\Cut\SheetKind;
-use Incastro\Core\Cut\Stock;
-use Incastro\Core\Document\Saw;
-use Incastro\Core\Document\SawKind;
-use Incastro\Core\Document\Saws;
+use Incastro\Core\Cut\Nest\Improver;
+use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Cut\Nest\Nester;
+use Incastro\Core\Cut\Nest\NestWriter;
+use Incastro\Core\Cut\Nest\Placement;
+use Incastro\Core\Cut\Nest\SheetKind;
+use Incastro\Core\Cut\Nest\Stock;
+use Incastro\Core\Cut\Saw\Sawing;
+use Incastro\Core\Document\Model\Saw;
+use Incastro\Core\Document\Model\SawKind;
+use Incastro\Core\Document\Model\Saws;
 use PHPUnit\Framework\TestCase;
 
 /** Several sizes, pieces in hand, strips, sets on one sheet, locked parts and few tools: every plan is followed with the saw. */

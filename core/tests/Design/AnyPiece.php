@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Design;
 
-use Incastro\Core\Document\DoorKind;
 use Incastro\Core\Document\Fields\Field;
 use Incastro\Core\Document\Fields\FieldType;
-use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Model\DoorKind;
+use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Tests\Sample;
 

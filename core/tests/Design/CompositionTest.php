@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Design;
 
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Queries\MethodComparison;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;

@@ -11,7 +11,7 @@ use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Designer;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Envelope\Boxer;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Need;

@@ -8,7 +8,7 @@ use Incastro\Core\Design\BoughtAs;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Weight;
-use Incastro\Core\Document\Material;
+use Incastro\Core\Document\Model\Material;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Prism;

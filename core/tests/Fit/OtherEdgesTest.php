@@ -248,7 +248,7 @@ final class OtherEdgesTest extends TestCase
     {
         $document = Sample::e1();
         $document['pieces'][Sample::PIECE]['base'] = ['kind' => 'extended_stile', 'set_off' => 0];
-        $this->expectException(\Incastro\Core\Document\DocumentRejected::class);
+        $this->expectException(\Incastro\Core\Document\Reading\DocumentRejected::class);
         Planned::of($document);
     }
 

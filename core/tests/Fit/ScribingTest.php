@@ -74,7 +74,7 @@ final class ScribingTest extends TestCase
             try {
                 Planned::of($document);
                 self::fail("$key was let through.");
-            } catch (\Incastro\Core\Document\DocumentRejected $e) {
+            } catch (\Incastro\Core\Document\Reading\DocumentRejected $e) {
                 self::assertContains($key, array_map(fn ($p): string => $p->says->key, $e->problems));
             }
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Memory;
 
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Memory\Stage;
 use Incastro\Core\Planner;
 use Incastro\Core\Survey\Surveyor;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Tests\Queries;
 
 use Incastro\Core\Queries\MirroredProject;
+use Incastro\Core\Tests\Demo;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -55,15 +56,15 @@ final class MirroredProjectTest extends TestCase
     /** @return iterable<string, array{string}> */
     public static function rooms(): iterable
     {
-        foreach (glob(__DIR__.'/../../../database/demo/*.json') ?: [] as $file) {
-            yield basename($file, '.json') => [$file];
+        foreach (Demo::documents() as $name => $document) {
+            yield $name => [$document];
         }
     }
 
+    /** @param  array<array-key, mixed>  $document */
     #[DataProvider('rooms')]
-    public function test_every_room_has_another_side(string $file): void
+    public function test_every_room_has_another_side(array $document): void
     {
-        $document = json_decode((string) file_get_contents($file), true, 512, JSON_THROW_ON_ERROR);
         $other = self::other($document);
         $plan = Planned::of($other)->plan;
         self::assertCount(count($document['pieces']), $other['pieces']);

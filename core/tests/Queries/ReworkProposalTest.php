@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Queries;
 
-use Incastro\Core\Cut\Account;
-use Incastro\Core\Cut\LaidSheet;
-use Incastro\Core\Document\Change;
-use Incastro\Core\Document\Changes;
+use Incastro\Core\Cut\Nest\Account;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Document\Change\Change;
+use Incastro\Core\Document\Change\Changes;
 use Incastro\Core\Planner;
 use Incastro\Core\Planning\Planning;
 use Incastro\Core\Queries\ReworkProposal;

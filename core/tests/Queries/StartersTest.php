@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Queries;
 
-use Incastro\Core\Document\BandKind;
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\SpaceKind;
+use Incastro\Core\Document\Model\BandKind;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SpaceKind;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Queries\Starters;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
@@ -242,7 +242,7 @@ final class StartersTest extends TestCase
         $document = Sample::empty('mm');
         $document['methods'] = ['front' => 'banded', 'top' => 'between', 'shelves' => 'pins', 'back' => 'applied'];
         $slope = $kind->slope();
-        $document['spaces'][Sample::SPACE] = ['kind' => $kind->value, 'left' => $kind->side(\Incastro\Core\Document\Side::Left)->value, 'right' => $kind === SpaceKind::FloorArea || $kind === SpaceKind::UnderSlope ? 'wall' : $kind->side(\Incastro\Core\Document\Side::Right)->value]
+        $document['spaces'][Sample::SPACE] = ['kind' => $kind->value, 'left' => $kind->side(\Incastro\Core\Document\Model\Side::Left)->value, 'right' => $kind === SpaceKind::FloorArea || $kind === SpaceKind::UnderSlope ? 'wall' : $kind->side(\Incastro\Core\Document\Model\Side::Right)->value]
             + ($slope === null ? [] : ['slope' => ['along' => $slope->along->value, 'low' => $slope->low->value, 'flat' => false]]) + $document['spaces'][Sample::SPACE];
         foreach ([100, 1200, 2200] as $i => $z) {
             $document = Sample::width($document, $i, $z, $width);

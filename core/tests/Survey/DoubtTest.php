@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Survey;
 
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Survey\Known;
 use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Room;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Survey;
 
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\ReadingKind;
-use Incastro\Core\Document\Space;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Document\Model\Space;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Survey\Equations;
 use Incastro\Core\Survey\Instruments;
 use Incastro\Core\Survey\Nodes;

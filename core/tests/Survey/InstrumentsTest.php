@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Survey;
 
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Instruments;
 use Incastro\Core\Tests\Sample;

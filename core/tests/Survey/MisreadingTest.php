@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Survey;
 
-use Incastro\Core\Document\Take;
+use Incastro\Core\Document\Facts\Take;
 use Incastro\Core\Measure\LengthReader;
 use Incastro\Core\Measure\Unit;
 use Incastro\Core\Survey\Misreading;

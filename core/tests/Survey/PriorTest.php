@@ -6,7 +6,7 @@ namespace Incastro\Core\Tests\Survey;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Survey\Nodes;
 use Incastro\Core\Survey\Prior;
 use Incastro\Core\Survey\Sizes;

@@ -6,9 +6,9 @@ namespace Incastro\Core\Tests\Survey;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surveyor;

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Survey;
 
-use Incastro\Core\Document\Footprint;
-use Incastro\Core\Document\Plane;
-use Incastro\Core\Document\ProjectReader;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Footprint;
+use Incastro\Core\Document\Model\Plane;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Room;

@@ -7,7 +7,7 @@ namespace Incastro\Core\Build\Calendar;
 use Incastro\Core\Build\Shopping\ShoppingList;
 use Incastro\Core\Build\Steps\Step;
 use Incastro\Core\Build\Steps\WorkPlan;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

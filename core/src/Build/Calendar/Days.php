@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Calendar;
 
-use Incastro\Core\Document\Weekday;
-use Incastro\Core\Document\WorkCalendar;
-use Incastro\Core\Document\WorkDay;
+use Incastro\Core\Document\Model\Weekday;
+use Incastro\Core\Document\Model\WorkCalendar;
+use Incastro\Core\Document\Model\WorkDay;
 
 /** The days of a calendar as stretches of work, in minutes from the start of the first day. */
 final readonly class Days

@@ -6,7 +6,7 @@ namespace Incastro\Core\Build\Calendar;
 
 use Incastro\Core\Build\Steps\Step;
 use Incastro\Core\Build\Steps\StepKind;
-use Incastro\Core\Document\Log;
+use Incastro\Core\Document\Facts\Log;
 
 /**
  * How a person's steps compare with our figures: the middle of what their log says of steps of that kind, of all kinds where there are

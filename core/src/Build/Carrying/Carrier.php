@@ -11,7 +11,7 @@ use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Weight;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Carried;

@@ -7,7 +7,7 @@ namespace Incastro\Core\Build\Handover;
 use Incastro\Core\Build\Caulking;
 use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\JointKind;
-use Incastro\Core\Document\FinishKind;
+use Incastro\Core\Document\Model\FinishKind;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\PlacedThing;

@@ -7,7 +7,7 @@ namespace Incastro\Core\Build\Record;
 use Incastro\Core\Build\Steps\Step;
 use Incastro\Core\Build\Steps\StepKind;
 use Incastro\Core\Build\Steps\WorkPlan;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Measure\Length;
 
 /** How far each part is, by the steps that were done and the cuts that were made; and what it measures where somebody measured it. */

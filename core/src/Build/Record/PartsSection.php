@@ -8,7 +8,7 @@ use Incastro\Core\Build\Steps\WorkPlan;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Cut\PartShape;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Measure\Length;
 
 /** Every part: what it is, its sizes with what made them, its shape, and how far it is. */

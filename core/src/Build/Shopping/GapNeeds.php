@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Build\Caulking;
-use Incastro\Core\Document\EdgeKind;
+use Incastro\Core\Document\Model\EdgeKind;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Amount;

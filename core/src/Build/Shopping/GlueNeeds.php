@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Document\FinishKind;
-use Incastro\Core\Document\FinishWhen;
+use Incastro\Core\Document\Model\FinishKind;
+use Incastro\Core\Document\Model\FinishWhen;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Document\Bought;
-use Incastro\Core\Document\ShopLine;
+use Incastro\Core\Document\Facts\Bought;
+use Incastro\Core\Document\Model\ShopLine;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;
 

@@ -6,8 +6,8 @@ namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Machining\Bored;
-use Incastro\Core\Document\Project;
-use Incastro\Core\Document\ShopLine;
+use Incastro\Core\Document\Model\Project;
+use Incastro\Core\Document\Model\ShopLine;
 use Incastro\Core\Fit\PlacedPiece;
 
 /** Makes the shopping list of a project: all its pieces are bought for together. */

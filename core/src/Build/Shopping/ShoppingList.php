@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Document\Bought;
-use Incastro\Core\Document\Shop;
+use Incastro\Core\Document\Facts\Bought;
+use Incastro\Core\Document\Model\Shop;
 
 /** All that is to be bought, what it comes to, and what was spent. */
 final readonly class ShoppingList implements \JsonSerializable

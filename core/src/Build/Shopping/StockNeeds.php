@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Cut\BegunSheet;
+use Incastro\Core\Cut\Begun\BegunSheet;
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\Nested;
-use Incastro\Core\Cut\SheetKind;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Cut\Nest\SheetKind;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\Material;
-use Incastro\Core\Document\Project;
-use Incastro\Core\Document\SheetSize;
+use Incastro\Core\Document\Model\Material;
+use Incastro\Core\Document\Model\Project;
+use Incastro\Core\Document\Model\SheetSize;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\FinishKind;
-use Incastro\Core\Document\MadeOf;
+use Incastro\Core\Document\Model\FinishKind;
+use Incastro\Core\Document\Model\MadeOf;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Support;
 use Incastro\Core\Measure\Amount;

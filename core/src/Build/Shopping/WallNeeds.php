@@ -6,7 +6,7 @@ namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Cut\Machining\Screws;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\WallKind;
+use Incastro\Core\Document\Model\WallKind;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Amount;

@@ -7,8 +7,8 @@ namespace Incastro\Core\Build\Steps;
 use Incastro\Core\Build\Shopping\FinishNeeds;
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\FinishKind;
-use Incastro\Core\Document\FinishWhen;
+use Incastro\Core\Document\Model\FinishKind;
+use Incastro\Core\Document\Model\FinishWhen;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 

@@ -6,7 +6,7 @@ namespace Incastro\Core\Build\Steps;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\ScribeWhere;
+use Incastro\Core\Document\Model\ScribeWhere;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Scribe;

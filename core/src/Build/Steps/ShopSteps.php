@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
+use Incastro\Core\Cut\Begun\MadePiece;
+use Incastro\Core\Cut\Begun\Started;
+use Incastro\Core\Cut\Begun\Worth;
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\Item;
-use Incastro\Core\Cut\LaidSheet;
-use Incastro\Core\Cut\MadePiece;
-use Incastro\Core\Cut\Nested;
-use Incastro\Core\Cut\Orders;
+use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Cut\Nest\Orders;
+use Incastro\Core\Cut\Nest\Placement;
 use Incastro\Core\Cut\Part;
-use Incastro\Core\Cut\Placement;
-use Incastro\Core\Cut\SawCut;
-use Incastro\Core\Cut\Started;
-use Incastro\Core\Cut\Worth;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Cut\Saw\SawCut;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;

@@ -7,7 +7,7 @@ namespace Incastro\Core\Build\Steps;
 use Incastro\Core\Build\Shopping\WallNeeds;
 use Incastro\Core\Cut\Machining\Screws;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\Treatment;
+use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Support;
 use Incastro\Core\Fit\Units\Unit;

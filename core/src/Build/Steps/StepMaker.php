@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Steps;
 
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Document\HeldStep;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\HeldStep;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Findings\Stage;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Document\Project;
-use Incastro\Core\Document\StepDone;
+use Incastro\Core\Document\Facts\StepDone;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Trial;
 
-use Incastro\Core\Document\Edge;
 use Incastro\Core\Measure\Length;
 
 /** What is read when parts are tried together or stand in their place. The limits are our own figures. */

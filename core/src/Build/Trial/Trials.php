@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Trial;
 
 use Incastro\Core\Build\Steps\WorkPlan;
-use Incastro\Core\Document\Checked;
-use Incastro\Core\Document\Project;
+use Incastro\Core\Document\Facts\Checked;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;

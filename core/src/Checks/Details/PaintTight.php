@@ -7,7 +7,7 @@ namespace Incastro\Core\Checks\Details;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Fields\Settings;
-use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;

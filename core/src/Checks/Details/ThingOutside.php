@@ -6,8 +6,8 @@ namespace Incastro\Core\Checks\Details;
 
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\SideKind;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;

@@ -7,7 +7,7 @@ namespace Incastro\Core\Checks\House;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;

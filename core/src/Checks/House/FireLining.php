@@ -6,7 +6,7 @@ namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Document\SpaceKind;
+use Incastro\Core\Document\Model\SpaceKind;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;

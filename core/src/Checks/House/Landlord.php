@@ -6,7 +6,7 @@ namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Document\Treatment;
+use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;

@@ -6,8 +6,8 @@ namespace Incastro\Core\Checks\House;
 
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Findings\Stage;

@@ -7,7 +7,7 @@ namespace Incastro\Core\Checks\House;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\TakenKind;
-use Incastro\Core\Document\Face;
+use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;

@@ -6,7 +6,7 @@ namespace Incastro\Core\Checks\Making;
 
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Document\Limit;
+use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
 

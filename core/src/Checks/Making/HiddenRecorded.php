@@ -8,7 +8,7 @@ use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\ThingKind;
+use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;

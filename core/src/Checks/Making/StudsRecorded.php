@@ -6,8 +6,8 @@ namespace Incastro\Core\Checks\Making;
 
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Document\Stud;
-use Incastro\Core\Document\WallKind;
+use Incastro\Core\Document\Model\Stud;
+use Incastro\Core\Document\Model\WallKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;

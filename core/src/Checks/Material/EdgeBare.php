@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\Front;
+use Incastro\Core\Document\Model\Front;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;

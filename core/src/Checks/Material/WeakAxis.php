@@ -8,7 +8,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\Strength\Bending;
 use Incastro\Core\Checks\Strength\ShelfSags;
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\LaidSheet;
+use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Fix;

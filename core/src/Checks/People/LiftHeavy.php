@@ -6,7 +6,7 @@ namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Document\Limit;
+use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;

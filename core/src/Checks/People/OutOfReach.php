@@ -7,8 +7,8 @@ namespace Incastro\Core\Checks\People;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\Strength\Stowed;
-use Incastro\Core\Document\HowOften;
-use Incastro\Core\Document\Limit;
+use Incastro\Core\Document\Fields\Limit;
+use Incastro\Core\Document\Model\HowOften;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
 

@@ -6,8 +6,8 @@ namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\Limit;
+use Incastro\Core\Document\Fields\Limit;
+use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;

@@ -7,7 +7,7 @@ namespace Incastro\Core\Checks\Strength;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;

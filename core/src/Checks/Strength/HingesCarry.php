@@ -8,7 +8,7 @@ use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\HungLeaf;
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\Limit;
+use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;

@@ -6,8 +6,8 @@ namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\Fill;
-use Incastro\Core\Document\StoredThing;
+use Incastro\Core\Document\Model\Fill;
+use Incastro\Core\Document\Model\StoredThing;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut\Machining;
 
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;

@@ -9,7 +9,7 @@ use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
-use Incastro\Core\Document\Front;
+use Incastro\Core\Document\Model\Front;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

@@ -9,7 +9,7 @@ use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
-use Incastro\Core\Document\DoorKind;
+use Incastro\Core\Document\Model\DoorKind;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;

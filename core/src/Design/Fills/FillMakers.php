@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Model\FillKind;
 
 /** Who makes which kind of fill. */
 final class FillMakers

@@ -7,7 +7,7 @@ namespace Incastro\Core\Design\Fills;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Spacing;
 use Incastro\Core\Design\Workplace;
-use Incastro\Core\Document\Shelf;
+use Incastro\Core\Document\Model\Shelf;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Document\HowOften;
+use Incastro\Core\Document\Model\HowOften;
 use Incastro\Core\Measure\Length;
 
 /** What stands on one shelf: how wide and how high it is, how heavy, and how often it is fetched. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document\Fields;
 
-use Incastro\Core\Document\Node;
+use Incastro\Core\Document\Reading\Node;
 use Incastro\Core\Measure\Length;
 
 /** One setting of a fill or a front: what may be entered, and what stands where nobody says. A length without a usual may stay open. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document\Fields;
 
-use Incastro\Core\Document\DoorKind;
-use Incastro\Core\Document\FillKind;
+use Incastro\Core\Document\Model\DoorKind;
+use Incastro\Core\Document\Model\FillKind;
 
 /**
  * The one table of what a document may hold: each place and what stands there. Settings of fills and doors are those of their kinds; the

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document\Fields;
 
-use Incastro\Core\Document\Node;
+use Incastro\Core\Document\Reading\Node;
 use Incastro\Core\Measure\Length;
 
 /** Settings as read through the fields of a kind. */

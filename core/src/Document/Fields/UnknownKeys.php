@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document\Fields;
 
-use Incastro\Core\Document\Change;
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\PlainText;
-use Incastro\Core\Document\Problem;
-use Incastro\Core\Document\Upgrade;
+use Incastro\Core\Document\Change\Change;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\PlainText;
+use Incastro\Core\Document\Reading\Problem;
+use Incastro\Core\Document\Reading\Upgrade;
 use Incastro\Core\Measure\Text;
 
 /**

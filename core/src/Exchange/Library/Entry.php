@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Exchange\Library;
 
-use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\HowOften;
+use Incastro\Core\Document\Model\FillKind;
+use Incastro\Core\Document\Model\HowOften;
 use Incastro\Core\Measure\Length;
 
 /**

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Exchange\Library;
 
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\HowOften;
-use Incastro\Core\Document\Node;
-use Incastro\Core\Document\Problem;
+use Incastro\Core\Document\Model\HowOften;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\Node;
+use Incastro\Core\Document\Reading\Problem;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 

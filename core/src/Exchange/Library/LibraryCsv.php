@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Exchange\Library;
 
-use Incastro\Core\Document\HowOften;
+use Incastro\Core\Document\Model\HowOften;
 use Incastro\Core\Exchange\Csv\CsvLine;
 use Incastro\Core\Exchange\Csv\CsvNotReadable;
 use Incastro\Core\Exchange\Csv\CsvTable;

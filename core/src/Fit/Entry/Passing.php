@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit\Entry;
 
-use Incastro\Core\Document\WaySegment;
+use Incastro\Core\Document\Model\WaySegment;
 
 /**
  * One stretch of the way in: which pose passes it, carried level, with what to spare. A turn is turned (Corner) or taken broadside.

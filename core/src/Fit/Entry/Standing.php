@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit\Entry;
 
-use Incastro\Core\Document\Along;
-use Incastro\Core\Document\Face;
-use Incastro\Core\Document\Treatment;
+use Incastro\Core\Document\Model\Along;
+use Incastro\Core\Document\Model\Face;
+use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Length;

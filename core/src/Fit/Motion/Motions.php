@@ -6,10 +6,10 @@ namespace Incastro\Core\Fit\Motion;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Weight;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Side;
-use Incastro\Core\Document\SideKind;
-use Incastro\Core\Document\Treatment;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SideKind;
+use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Fit\Neighbour;
 use Incastro\Core\Geometry\View;

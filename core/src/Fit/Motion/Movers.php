@@ -6,12 +6,12 @@ namespace Incastro\Core\Fit\Motion;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\Band;
-use Incastro\Core\Document\Bay;
-use Incastro\Core\Document\DoorKind;
-use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\Piece;
-use Incastro\Core\Document\Side;
+use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Document\Model\DoorKind;
+use Incastro\Core\Document\Model\FillKind;
+use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;

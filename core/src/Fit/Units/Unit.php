@@ -6,7 +6,7 @@ namespace Incastro\Core\Fit\Units;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Document\Piece;
+use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Length;

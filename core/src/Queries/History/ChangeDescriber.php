@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries\History;
 
-use Incastro\Core\Document\Changes;
-use Incastro\Core\Document\FactKind;
+use Incastro\Core\Document\Change\Changes;
+use Incastro\Core\Document\Facts\FactKind;
 use Incastro\Core\Document\Fields\FieldTable;
 use Incastro\Core\Document\Fields\FieldType;
 use Incastro\Core\Measure\Text;

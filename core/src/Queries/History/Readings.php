@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries\History;
 
-use Incastro\Core\Document\Node;
-use Incastro\Core\Document\Problem;
-use Incastro\Core\Document\ReadingReader;
+use Incastro\Core\Document\Reading\Node;
+use Incastro\Core\Document\Reading\Problem;
+use Incastro\Core\Document\Reading\ReadingReader;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\ReadingName;
 

@@ -6,7 +6,8 @@ namespace Incastro\Core\Tests\Build\Calendar;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Document\DocumentRejected;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Tests\Demo;
 use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
@@ -45,7 +46,7 @@ final class CalendarTest extends TestCase
     /** The chart shelves by hand: sheets looked over 20 and 15 min, first sheet 30, 25 of the second until it is eight and noise ends. */
     public function test_the_first_evening_by_hand(): void
     {
-        $document = json_decode((string) file_get_contents(__DIR__.'/../../../../database/demo/chart-room-left-niche.json'), true, 64, JSON_THROW_ON_ERROR);
+        $document = Demo::document('chart-room-left-niche');
         $day = Planned::of($document)->plan['schedule']['days'][0];
         self::assertSame(['2026-11-24', 1110, 120], [$day['date'], $day['from'], $day['minutes']]);
         self::assertSame([[1110, 20], [1130, 15], [1145, 30], [1175, 25], [1200, 30]], array_map(fn (array $s): array => [$s['from'], $s['minutes']], $day['slots']));

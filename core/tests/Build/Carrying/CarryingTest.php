@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Build\Carrying;
 
+use Incastro\Core\Tests\Demo;
 use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
 use PHPUnit\Framework\TestCase;
@@ -65,6 +66,6 @@ final class CarryingTest extends TestCase
     /** @return array<string, mixed> */
     private static function demo(): array
     {
-        return json_decode((string) file_get_contents(__DIR__.'/../../../../database/demo/chart-room-left-niche.json'), true, 64, JSON_THROW_ON_ERROR);
+        return Demo::document('chart-room-left-niche');
     }
 }

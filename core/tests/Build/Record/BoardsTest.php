@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Build\Record;
 
+use Incastro\Core\Tests\Demo;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -13,7 +14,7 @@ final class BoardsTest extends TestCase
 {
     public function test_a_board_cut_in_a_step_keeps_its_size_and_what_that_means_is_said(): void
     {
-        $document = json_decode((string) file_get_contents(__DIR__.'/../../../../database/demo/chart-room-left-niche.json'), true);
+        $document = Demo::document('chart-room-left-niche');
         $plan = Planned::of($document)->plan;
         $step = array_values(array_filter($plan['steps'], fn (array $s): bool => $s['kind'] === 'cut_lumber'))[0];
         $parts = array_column($plan['parts'], null, 'id');
@@ -37,7 +38,7 @@ final class BoardsTest extends TestCase
 
     public function test_a_part_cut_off_its_stick_is_cut_and_the_step_is_over_with_the_last_of_them(): void
     {
-        $document = json_decode((string) file_get_contents(__DIR__.'/../../../../database/demo/signal-cabin-closet.json'), true);
+        $document = Demo::document('signal-cabin-closet');
         $rails = fn (Planned $p): array => array_values(array_filter($p->plan['lumber'], fn (array $l): bool => $l['name']['key'] === 'part.hanging_rail'))[0];
         $step = fn (Planned $p): array => array_values(array_filter($p->plan['steps'], fn (array $s): bool => $s['kind'] === 'cut_lumber' && in_array($rails($p)['sticks'][0]['pieces'][0]['part'], $s['makes'], true)))[0];
         $before = Planned::of($document);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Build\Record;
 
-use Incastro\Core\Document\DocumentRejected;
+use Incastro\Core\Document\Reading\DocumentRejected;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Build\Shopping;
 
-use Incastro\Core\Document\DocumentRejected;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Tests\Demo;
 use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
@@ -141,7 +142,7 @@ final class ShoppingTest extends TestCase
     /** @return array<string, mixed> */
     private static function demo(string $room): array
     {
-        return json_decode((string) file_get_contents(__DIR__."/../../../../database/demo/$room.json"), true, 64, JSON_THROW_ON_ERROR);
+        return Demo::document($room);
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Incastro\Core\Tests\Build\Steps;
 
 use Eris\Generators;
 use Eris\TestTrait;
+use Incastro\Core\Tests\Demo;
 use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Replanning;
@@ -67,8 +68,8 @@ final class StepGraphTest extends TestCase
     /** @return iterable<string, array{array<string, mixed>}> */
     public static function rooms(): iterable
     {
-        foreach (glob(__DIR__.'/../../../../database/demo/*.json') ?: [] as $file) {
-            yield basename($file, '.json') => [json_decode((string) file_get_contents($file), true, 64, JSON_THROW_ON_ERROR)];
+        foreach (Demo::documents() as $name => $document) {
+            yield $name => [$document];
         }
     }
 

@@ -6,6 +6,7 @@ namespace Incastro\Core\Tests\Build\Trial;
 
 use Incastro\Core\Build\Trial\Cures;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Tests\Demo;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -82,7 +83,7 @@ final class TrialsTest extends TestCase
 
     public function test_what_is_not_level_is_packed_or_lowered(): void
     {
-        $document = json_decode((string) file_get_contents(__DIR__.'/../../../../database/demo/chart-room-left-niche.json'), true);
+        $document = Demo::document('chart-room-left-niche');
         $level = self::trial($document, 'level');
         $keys = array_column($level['points'], 'key');
         $cures = fn (float ...$mm): array => self::cures(self::trial(self::checked($document, $level['id'], array_combine(array_slice($keys, 0, count($mm)), $mm)), 'level'));

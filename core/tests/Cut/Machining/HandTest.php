@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Cut\Machining;
 
-use Incastro\Core\Cut\Item;
-use Incastro\Core\Cut\LaidSheet;
 use Incastro\Core\Cut\Machining\BoardFace;
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Cut\Machining\Hand;
-use Incastro\Core\Cut\Nested;
+use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\LaidSheet;
+use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Cut\Nest\Placement;
+use Incastro\Core\Cut\Nest\SideBySide;
+use Incastro\Core\Cut\Nest\Stock;
 use Incastro\Core\Cut\Part;
-use Incastro\Core\Cut\Placement;
-use Incastro\Core\Cut\SideBySide;
-use Incastro\Core\Cut\Stock;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Taken;

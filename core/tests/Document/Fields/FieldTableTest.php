@@ -4,15 +4,16 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Document\Fields;
 
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\DoorKind;
 use Incastro\Core\Document\Fields\FieldTable;
 use Incastro\Core\Document\Fields\FieldType;
 use Incastro\Core\Document\Fields\UnknownKeys;
-use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\Problem;
-use Incastro\Core\Document\ProjectReader;
+use Incastro\Core\Document\Model\DoorKind;
+use Incastro\Core\Document\Model\FillKind;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\Problem;
+use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Queries\History\ChangeDescriber;
+use Incastro\Core\Tests\Demo;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -28,7 +29,7 @@ final class FieldTableTest extends TestCase
     public function test_every_value_of_the_demo_documents_stands_where_the_table_knows_it_and_is_what_it_says(): void
     {
         $seen = 0;
-        foreach (self::demo() as $document) {
+        foreach (Demo::documents() as $document) {
             foreach (self::leaves($document) as [$path, $value]) {
                 $type = FieldTable::at($document, $path);
                 $is = match (true) {
@@ -48,7 +49,7 @@ final class FieldTableTest extends TestCase
     public function test_a_number_of_the_table_is_a_number_to_the_reader(): void
     {
         $checked = [];
-        foreach (self::demo() as $document) {
+        foreach (Demo::documents() as $document) {
             foreach (self::leaves($document) as [$path, $value]) {
                 $key = preg_replace('/[0-9A-Z]{26}/', '*', implode('/', $path));
                 if (isset($checked[$key]) || ! (is_int($value) || is_float($value)) || $path === ['version']) {
@@ -64,7 +65,7 @@ final class FieldTableTest extends TestCase
 
     public function test_every_field_has_a_name(): void
     {
-        $words = json_decode((string) file_get_contents(__DIR__.'/../../../../resources/lang/en.json'), true, 8, JSON_THROW_ON_ERROR);
+        $words = Demo::words();
         $keys = [];
         foreach ([...FillKind::cases(), ...DoorKind::cases()] as $kind) {
             $keys = [...$keys, ...array_keys($kind->fields())];
@@ -136,14 +137,6 @@ final class FieldTableTest extends TestCase
         self::assertNull(FieldTable::at($wrong, ['workshop', 'kerf', 'deeper']));
         self::assertSame(FieldType::Length, FieldTable::at($wrong, ['workshop', 'kerf']));
         self::assertSame(FieldType::Group, FieldTable::at($wrong, ['workshop']));
-    }
-
-    /** @return iterable<array<array-key, mixed>> */
-    private static function demo(): iterable
-    {
-        foreach (glob(__DIR__.'/../../../../database/demo/*.json') ?: [] as $file) {
-            yield json_decode((string) file_get_contents($file), true, 512, JSON_THROW_ON_ERROR);
-        }
     }
 
     /**

@@ -6,9 +6,9 @@ namespace Incastro\Core\Tests\Exchange\Library;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Document\DocumentRejected;
-use Incastro\Core\Document\FillKind;
-use Incastro\Core\Document\HowOften;
+use Incastro\Core\Document\Model\FillKind;
+use Incastro\Core\Document\Model\HowOften;
+use Incastro\Core\Document\Reading\DocumentRejected;
 use Incastro\Core\Exchange\Csv\CsvNotReadable;
 use Incastro\Core\Exchange\Library\BoughtKind;
 use Incastro\Core\Exchange\Library\Entry;

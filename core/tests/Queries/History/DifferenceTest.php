@@ -6,9 +6,9 @@ namespace Incastro\Core\Tests\Queries\History;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Document\CanonicalJson;
-use Incastro\Core\Document\Change;
-use Incastro\Core\Document\Changes;
+use Incastro\Core\Document\Change\Change;
+use Incastro\Core\Document\Change\Changes;
+use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Queries\History\Difference;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document\Facts;
+
+use Incastro\Core\Document\Model\Instrument;
+use Incastro\Core\Measure\Length;
+
+/** One taking of a reading: its exact value (a length, or degrees for an angle), the text as typed, with what and when. */
+final readonly class Take implements Fact
+{
+    public function __construct(
+        public string $id,
+        public string $reading,
+        public ?Length $value,
+        public ?float $degrees,
+        public string $typed,
+        public ?Instrument $with,
+        public ?string $at,
+    ) {
+    }
+
+    /** mm or degrees. */
+    public function number(): float
+    {
+        return (float) ($this->value?->millimetres() ?? $this->degrees ?? 0.0);
+    }
+}

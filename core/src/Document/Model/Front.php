@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Document\Model;
+
+enum Front: string
+{
+    case Banded = 'banded';
+    case FaceFrame = 'face_frame';
+}
