@@ -5,48 +5,69 @@ declare(strict_types=1);
 namespace Incastro\Core\Tests;
 
 use Incastro\Core\Queries\Starters;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-/** Dependencies inside the core point one way (docs/architecture.md). Document's types are inputs to all. */
+/** Dependencies inside the core point one way (docs/architecture.md). */
 final class ArrowsTest extends TestCase
 {
-    private const MAY_USE = [
-        'Measure' => [],
-        'Findings' => ['Measure', 'Document'],
-        'Geometry' => ['Measure'],
-        'Document' => ['Measure'],
-        'Memory' => [],
-        'Survey' => ['Measure', 'Memory', 'Findings', 'Geometry', 'Document'],
-        'Envelope' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey'],
-        'Design' => ['Measure', 'Findings', 'Geometry', 'Document', 'Envelope'],
-        'Fit' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design'],
-        'Cut' => ['Measure', 'Findings', 'Geometry', 'Document', 'Design', 'Fit', 'Csv'],
-        'Build' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Design', 'Fit', 'Cut'],
-        'Checks' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design', 'Fit', 'Cut'],
-        'Draw' => ['Measure', 'Findings', 'Geometry', 'Document', 'Survey', 'Envelope', 'Design', 'Fit', 'Cut'],
-        'Csv' => ['Measure'],
-        'Dxf' => [],
-        'History' => ['Measure', 'Document', 'Survey'],
-        'Library' => ['Measure', 'Document', 'Csv'],
-        'Planning' => ['Measure', 'Memory', 'Findings', 'Document', 'Survey', 'Design', 'Fit', 'Cut', 'Checks', 'Build'],
-        'Console' => ['Measure', 'Document', 'Cut'],
-    ];
-
-    public function test_every_use_follows_an_arrow(): void
+    public function test_every_name_follows_an_arrow(): void
     {
-        $seen = 0;
-        foreach (self::sources() as $file) {
-            $domain = explode('/', ltrim(substr($file, strlen(__DIR__.'/../src')), '/'))[0];
-            $domain = str_ends_with($domain, '.php') ? 'src' : $domain;
-            preg_match_all('/^use Incastro\\\\Core\\\\(\w+)\\\\/m', (string) file_get_contents($file), $m);
-            foreach ($m[1] as $used) {
-                $seen++;
-                if ($domain !== 'src' && $used !== $domain) {
-                    self::assertContains($used, self::MAY_USE[$domain] ?? [], "$file uses $used");
-                }
+        [$arrows, $seen] = [new Arrows, 0];
+        foreach (self::sources() as $path => $file) {
+            $code = (string) file_get_contents($file);
+            $domain = Arrows::domainOf($path);
+            self::assertContains($domain, Arrows::domains(), "$path lies in no domain");
+            self::assertSame([], $arrows->against($code, $domain), $path);
+            $seen += count($arrows->names($code));
+        }
+        self::assertGreaterThan(3_000, $seen);
+    }
+
+    public function test_no_arrow_comes_back(): void
+    {
+        foreach (Arrows::domains() as $domain) {
+            self::assertNotContains($domain, Arrows::allowed($domain), "$domain may use itself by a way round");
+        }
+    }
+
+    #[DataProvider('planted')]
+    public function test_a_planted_arrow_is_seen(string $code): void
+    {
+        self::assertSame(['Planner'], (new Arrows)->against("<?php\n\nnamespace Incastro\\Core\\Geometry;\n\n$code", 'Geometry'));
+    }
+
+    /** @return iterable<string, array{string}> each way in which PHP lets a name be said */
+    public static function planted(): iterable
+    {
+        yield 'an import' => ['use Incastro\\Core\\Planner; class A {}'];
+        yield 'an import by another name' => ['use Incastro\\Core\\Planner as P; class A {}'];
+        yield 'a group of imports' => ['use Incastro\\Core\\{Plan, Measure\\Length}; class A {}'];
+        yield 'a full name in a call' => ['class A { function f() { return \\Incastro\\Core\\Planner::plan([]); } }'];
+        yield 'a full name of a type' => ['class A { function f(?\\Incastro\\Core\\Plan $p): void {} }'];
+        yield 'a namespace imported' => ['use Incastro\\Core; class A { function f() { return new Core\\Plan; } }'];
+        yield 'a parent' => ['class A extends \\Incastro\\Core\\Plan {}'];
+        yield 'a class by its name' => ['class A { const B = \\Incastro\\Core\\Planner::class; }'];
+        yield 'an attribute' => ['#[\\Incastro\\Core\\Plan] class A {}'];
+        yield 'what is caught' => ['class A { function f() { try {} catch (\\Incastro\\Core\\Plan) {} } }'];
+        yield 'a type in a comment' => ['class A { /** @return \\Incastro\\Core\\Plan */ function f() {} }'];
+    }
+
+    public function test_between_any_two_domains_only_the_arrows_hold(): void
+    {
+        $arrows = new Arrows;
+        foreach (Arrows::domains() as $from) {
+            foreach (Arrows::domains() as $to) {
+                $name = $to === Arrows::ROOT ? 'Planner' : "$to\\Thing";
+                $found = $arrows->against("<?php namespace Incastro\\Core\\$from; use Incastro\\Core\\$name;", $from);
+                $may = $from === $to || in_array($to, Arrows::allowed($from), true);
+                self::assertSame($may ? [] : [$to], $found, "$from uses $to");
             }
         }
-        self::assertGreaterThan(100, $seen);
+        self::assertContains('Measure', Arrows::allowed('Console'));
+        self::assertNotContains('Survey', Arrows::allowed('Exchange'));
+        self::assertNotContains('Draw', Arrows::allowed('Build'));
+        self::assertNotContains(Arrows::ROOT, Arrows::allowed('Planning'));
     }
 
     public function test_the_core_knows_no_framework_no_clock_and_no_unseeded_chance(): void
@@ -74,11 +95,15 @@ final class ArrowsTest extends TestCase
         }
     }
 
-    /** @return list<string> */
+    /** @return array<string, string> files by their path under core/src */
     private static function sources(): array
     {
-        $files = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(__DIR__.'/../src', \FilesystemIterator::SKIP_DOTS));
+        $root = __DIR__.'/../src/';
+        $files = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($root, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            $files[substr((string) $file, strlen($root))] = (string) $file;
+        }
 
-        return array_values(array_map(strval(...), iterator_to_array($files)));
+        return $files;
     }
 }
