@@ -13,6 +13,7 @@ use App\Words\Language;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
 use Incastro\Core\Cut\Nest\PlaceRefused;
+use Incastro\Core\Document\Model\LaidPart;
 use Incastro\Core\Measure\Unit;
 use Incastro\Core\Queries\LayoutSearch;
 
@@ -26,7 +27,7 @@ final class PlaceController
             return new JsonResponse(['layout' => LayoutSearch::byHand($project->decoded(), $request->string('material')->toString(), $request->place())]);
         } catch (PlaceRefused $refused) {
             $labels = array_column(PlanReader::parts($plan->decoded($project)), 'label', 'id');
-            $part = explode('~', $refused->part)[0];
+            $part = LaidPart::read($refused->part)->part;
 
             return new JsonResponse(['message' => Catalogue::own(Unit::Millimetre)->render($refused->says($labels[$part] ?? Language::say('The part')))], 422);
         }

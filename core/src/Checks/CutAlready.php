@@ -8,7 +8,6 @@ use Incastro\Core\Cut\Begun\MadePiece;
 use Incastro\Core\Cut\Begun\Serving;
 use Incastro\Core\Cut\Begun\Worth;
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
@@ -27,7 +26,7 @@ final class CutAlready
         $parts = array_column(array_map(fn (Part $p): array => [$p->panel->id, $p], $cutting->parts), 1, 0);
         $findings = [];
         foreach ($cutting->started->pieces as $piece) {
-            $part = $piece->serves === null ? null : $parts[Orders::partOf($piece->serves)];
+            $part = $piece->serves === null ? null : $parts[$cutting->laid->part($piece->serves)];
             if ($part !== null && $piece->isOpen() && $piece->serving !== null) {
                 $findings[] = self::found($part, $piece, $piece->serving);
             }

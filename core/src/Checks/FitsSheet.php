@@ -8,7 +8,6 @@ use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Nest\Item;
 use Incastro\Core\Cut\Nest\Nested;
 use Incastro\Core\Cut\Nest\Nester;
-use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Cut\Nest\SheetKind;
 use Incastro\Core\Cut\Nest\Stock;
 use Incastro\Core\Document\Model\Project;
@@ -32,7 +31,7 @@ final class FitsSheet
         $findings = [];
         foreach ($cutting->nested as $materialId => $nested) {
             foreach ($nested->unplaced as $item) {
-                $findings[] = $this->finding($item, $nested, $names[Orders::partOf($item->id)], $project->stock[$materialId]->name);
+                $findings[] = $this->finding($item, $nested, $names[$cutting->laid->part($item->id)], $project->stock[$materialId]->name);
             }
         }
 

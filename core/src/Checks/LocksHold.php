@@ -6,7 +6,6 @@ namespace Incastro\Core\Checks;
 
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Nest\LaidSheet;
-use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Document\Model\Layout;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
@@ -29,7 +28,7 @@ final class LocksHold
         foreach ($cutting->own as $material => $nested) {
             $held = array_merge(...array_map(fn (LaidSheet $s): array => $s->locked, $nested->sheets));
             foreach (array_diff(self::wanted($project->layouts[$material] ?? null), $held, array_map(strval(...), array_keys($cutting->started->parts))) as $lost) {
-                $part = Orders::partOf($lost);
+                $part = $cutting->laid->part($lost);
                 if (isset($names[$part])) {
                     $findings[] = new Finding('cut.lock_lost', Severity::Look, new Place(Stage::Cut, $part), Text::of('cut.lock_lost', part: $names[$part], sheet: $project->stock[$material]->name),
                         Text::of('cut.lock_lost.remedy'), Text::of('source.geometry'));
@@ -45,6 +44,6 @@ final class LocksHold
     {
         $parts = array_merge(...array_map(fn (array $s): array => $s['parts'], $layout === null ? [] : $layout->sheets));
 
-        return array_column(array_filter($parts, fn (array $p): bool => $p['locked']), 'part');
+        return array_map(fn (array $p): string => $p['part']->id, array_values(array_filter($parts, fn (array $p): bool => $p['locked'])));
     }
 }

@@ -4,18 +4,17 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
-use Incastro\Core\Cut\Begun\BegunSheet;
-use Incastro\Core\Cut\Begun\Started;
+use Incastro\Core\Cut\Begun\MadePiece;
 use Incastro\Core\Cut\Nest\Account;
 use Incastro\Core\Cut\Nest\Item;
 use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;
 use Incastro\Core\Cut\Nest\NestWriter;
-use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Cut\Nest\Rect;
 use Incastro\Core\Cut\Saw\SawCut;
 use Incastro\Core\Cut\Saw\Sawing;
 use Incastro\Core\Cut\Saw\ShopCuts;
+use Incastro\Core\Document\Model\LeftOf;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Measure\Length;
 
@@ -76,11 +75,7 @@ final readonly class CutSection implements \JsonSerializable
         $kind = $sheet->kind;
         $labels = $this->cutting->labels;
         foreach ($sheet->placements as $p) {
-            foreach ([Started::SPOILED => ' ✗', Started::SPARE => ' –'] as $what => $mark) {
-                $labels += str_starts_with($p->item, $what) ? [$p->item => ($this->cutting->labels[Orders::partOf(explode(' ', $p->item, 3)[2] ?? '')] ?? '').$mark] : [];
-            }
-            [$part, $half] = [...explode(Orders::HALF, $p->item), ''];
-            $labels[$p->item] ??= ($this->cutting->labels[$part] ?? $part).['' => '', '1' => 'a', '2' => 'b'][$half];
+            $labels[$p->item] ??= $this->label($p->item, $sheet->pieces[$p->item] ?? null);
         }
 
         return [
@@ -97,10 +92,21 @@ final readonly class CutSection implements \JsonSerializable
             'locked' => $sheet->locked,
             'begun' => $sheet->begun,
             'made' => $sheet->opened->made ?? [],
-            'left_of' => BegunSheet::origin($kind->id)[0] ?? null,
+            'left_of' => $kind->leftOf?->begun,
             'account' => Account::of($sheet, $nested->stock, $sawing),
             'shop' => $this->shop($sheet, $nested, $labels),
-        ] + $this->kept($sheet, self::named(NestWriter::sheet($sheet, $sawing, $labels)));
+        ] + $this->kept($sheet, $this->named(NestWriter::sheet($sheet, $sawing, $labels)));
+    }
+
+    /** What serves as nothing any more is marked by whether it can still be cut from; a half by a letter. */
+    private function label(string $id, ?MadePiece $is): string
+    {
+        [$laid, $labels] = [$this->cutting->laid, $this->cutting->labels];
+        if ($is !== null && $is->serves === null) {
+            return ($labels[$laid->part($is->item)] ?? '').($is->isLost() ? ' ✗' : ' –');
+        }
+
+        return ($labels[$laid->part($id)] ?? $laid->part($id)).[0 => '', 1 => 'a', 2 => 'b'][$laid->half($id) ?? 0];
     }
 
     /**
@@ -114,11 +120,11 @@ final readonly class CutSection implements \JsonSerializable
         if ($sheet->begun === null) {
             return $written;
         }
-        $origins = array_map(fn (LaidSheet $s): ?array => BegunSheet::origin($s->kind->id), array_merge(...array_map(fn (Nested $n): array => $n->sheets, array_values($this->cutting->nested)), ...[[]]));
+        $origins = array_map(fn (LaidSheet $s): ?LeftOf => $s->kind->leftOf, array_merge(...array_map(fn (Nested $n): array => $n->sheets, array_values($this->cutting->nested)), ...[[]]));
         /** @var list<array{x_mm: Length, y_mm: Length, worth_keeping: bool}> $offcuts */
         $offcuts = $written['offcuts'];
 
-        return ['offcuts' => array_map(fn (array $o): array => ['worth_keeping' => $o['worth_keeping'] && ! in_array([$sheet->begun, $o['x_mm']->units, $o['y_mm']->units], $origins, true)] + $o, $offcuts)] + $written;
+        return ['offcuts' => array_map(fn (array $o): array => ['worth_keeping' => $o['worth_keeping'] && ! in_array(new LeftOf($sheet->begun, $o['x_mm']->units, $o['y_mm']->units), $origins, false)] + $o, $offcuts)] + $written;
     }
 
     /**
@@ -146,18 +152,16 @@ final readonly class CutSection implements \JsonSerializable
     }
 
     /**
-     * A half goes by the id of its part.
+     * A half goes by the id of its part; `item` is the id it is laid by, as a document holds it.
      *
      * @param  array{placements: list<array<string, mixed>>, cuts: list<array<string, mixed>>, offcuts: list<array<string, mixed>>}  $sheet
      * @return array<string, mixed>
      */
-    private static function named(array $sheet): array
+    private function named(array $sheet): array
     {
         $sheet['placements'] = array_map(function (array $p): array {
             /** @var array<string, mixed>&array{part: string} $p */
-            [$part, $half] = [...explode(Orders::HALF, $p['part']), null];
-
-            return ['part' => $part, 'half' => $half === null ? null : (int) $half] + $p;
+            return ['part' => $this->cutting->laid->part($p['part']), 'half' => $this->cutting->laid->half($p['part']), 'item' => $p['part']] + $p;
         }, $sheet['placements']);
 
         return $sheet;

@@ -9,6 +9,7 @@ use Incastro\Core\Cut\Lumber\Timber;
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Cut\Machining\Hand;
+use Incastro\Core\Cut\Nest\LaidParts;
 use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Project;
@@ -36,11 +37,12 @@ final readonly class Cutter
         }
         $pairs = Hand::pairs($parts, $hands);
         $nested = $accepted = $stocks = [];
-        $started = new Started($this->project, $parts);
+        $laid = LaidParts::of($this->project, $parts);
+        $started = new Started($this->project, $parts, $laid);
         $begun = $started->parts;
         $open = array_values(array_filter($parts, fn (Part $p): bool => ! isset($begun[$p->panel->id])));
         foreach ($this->project->stock as $id => $material) {
-            $orders = new Orders($this->project, $id, $open, $pairs, $started->boards($id));
+            $orders = new Orders($this->project, $id, $open, $pairs, $laid, $started->boards($id));
             $stocks[$id] = $orders->stock;
             if ($orders->isEmpty()) {
                 continue;
@@ -58,7 +60,7 @@ final readonly class Cutter
             $all += $whole === null ? [] : [$id => $whole];
         }
 
-        return new Cutting($parts, $all, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands, $started, $drilling);
+        return new Cutting($parts, $all, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands, $started, $drilling, $laid);
     }
 
     /** @param  list<Bore>  $bores */

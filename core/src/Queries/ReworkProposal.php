@@ -13,7 +13,6 @@ use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Nest\Item;
 use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;
-use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Cut\Nest\Rect;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Document\Change\Change;
@@ -138,7 +137,7 @@ final readonly class ReworkProposal
 
     private function isPlain(MadePiece $piece): bool
     {
-        $state = $piece->serves === null ? 'cut' : ($this->states[Orders::partOf($piece->serves)] ?? 'cut');
+        $state = $piece->serves === null ? 'cut' : ($this->states[$this->cutting->laid->part($piece->serves)] ?? 'cut');
 
         return in_array($state, ['to_cut', 'cut'], true);
     }
@@ -191,7 +190,7 @@ final readonly class ReworkProposal
         $served = [];
         foreach ($this->cutting->started->pieces as $p) {
             $will = $p->serving !== null && $p->serving->worth !== Worth::Short && ($p->isCut || ! isset($this->closing[$p->begun]));
-            $served += $will && $p->serves !== null ? [Orders::partOf($p->serves) => true] : [];
+            $served += $will && $p->serves !== null ? [$this->cutting->laid->part($p->serves) => true] : [];
         }
         $open = array_filter($this->cutting->parts, fn (Part $p): bool => ! $p->panel->bought && $p->panel->material === $material && ! isset($served[$p->panel->id]));
 
@@ -228,7 +227,7 @@ final readonly class ReworkProposal
      */
     private function rows(array $uses): array
     {
-        return array_map(fn (array $use): array => ReworkSection::piece($use[0]) + ['becomes' => $use[1], 'choices' => $this->choices($use[0], $use[1])], $uses);
+        return array_map(fn (array $use): array => (new ReworkSection($this->cutting))->piece($use[0]) + ['becomes' => $use[1], 'choices' => $this->choices($use[0], $use[1])], $uses);
     }
 
     /** @return list<array{use: string, over_length: Length|null, over_width: Length|null}> all that the piece could become, and what comes off it then */
@@ -249,14 +248,14 @@ final readonly class ReworkProposal
     /** @return list<array{part: string, from: string|null}> what lay on begun sheets and is cut anew, and from what is left of which begun sheet; null from a whole one */
     private function anew(Planning $after): array
     {
-        $before = array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => isset($this->states[Orders::partOf($p->item)]));
-        $was = array_unique(array_map(fn (MadePiece $p): string => Orders::partOf($p->item), $before));
+        $before = array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => isset($this->states[$this->cutting->laid->part($p->item)]));
+        $was = array_unique(array_map(fn (MadePiece $p): string => $this->cutting->laid->part($p->item), $before));
         $rows = [];
         foreach ($after->cutting()->nested as $nested) {
             foreach ($nested->sheets as $sheet) {
                 foreach ($sheet->begun === null ? $sheet->placements : [] as $p) {
-                    $part = Orders::partOf($p->item);
-                    $rows += in_array($part, $was, true) ? [$part => ['part' => $part, 'from' => BegunSheet::origin($sheet->kind->id)[0] ?? null]] : [];
+                    $part = $this->cutting->laid->part($p->item);
+                    $rows += in_array($part, $was, true) ? [$part => ['part' => $part, 'from' => $sheet->kind->leftOf?->begun]] : [];
                 }
             }
         }

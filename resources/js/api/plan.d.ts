@@ -1090,6 +1090,10 @@ export interface Placement {
   width_mm: number;
   turned: boolean;
   half: number | null;
+  /**
+   * the id it is laid by, as documents hold it: that of the part, or of its half
+   */
+  item: string;
 }
 export interface Cut {
   order: number;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Cut\Begun\BegunSheet;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Nest\Nested;
 use Incastro\Core\Cut\Nest\SheetKind;
@@ -30,7 +29,7 @@ final readonly class StockNeeds
         foreach ($cutting->nested as $id => $nested) {
             foreach (self::counted($nested) as [$kind, $count, $begun]) {
                 // What is left of a begun sheet was bought with it.
-                array_push($needs, ...(BegunSheet::origin($kind->id) === null ? [$this->sheet($id, $kind, $count, $begun)] : []));
+                array_push($needs, ...($kind->leftOf === null ? [$this->sheet($id, $kind, $count, $begun)] : []));
             }
         }
         foreach ($cutting->lumber as [$thickness, $width, $parts, $nested]) {

@@ -5,13 +5,11 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Steps;
 
 use Incastro\Core\Cut\Begun\MadePiece;
-use Incastro\Core\Cut\Begun\Started;
 use Incastro\Core\Cut\Begun\Worth;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Nest\Item;
 use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;
-use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Cut\Nest\Placement;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Cut\Saw\SawCut;
@@ -50,7 +48,7 @@ final readonly class ShopSteps
             numbers: [Text::of('number.sheet', length: $material->sheetLength, width: $material->sheetWidth, diagonal: self::diagonal($material->sheetLength, $material->sheetWidth)), Text::of('number.thickness', thickness: $material->thickness)],
             checks: [Text::of('check.sheet')], amount: count($nested->sheets)));
         foreach ($nested->sheets as $i => $sheet) {
-            $parts = self::parts($sheet);
+            $parts = $this->parts($sheet);
             if ($parts === []) {
                 continue;
             }
@@ -64,7 +62,7 @@ final readonly class ShopSteps
             $graph->need($step, $intake, 'intake');
         }
         if ($nested->unplaced !== []) {
-            $parts = array_values(array_unique(array_map(fn (Item $item): string => Orders::partOf($item->id), $nested->unplaced)));
+            $parts = array_values(array_unique(array_map(fn (Item $item): string => $this->cutting->laid->part($item->id), $nested->unplaced)));
             $new = array_values(array_filter($parts, fn (string $p): bool => ! isset($draft->made[$p])));
             $step = $draft->add(new Step("cut_other:$id", StepKind::CutOther, null, Text::of('step.cut_other', material: $material->name), $parts, $new, amount: count($parts)));
             $graph->need($step, $intake, 'intake');
@@ -79,11 +77,11 @@ final readonly class ShopSteps
             return;
         }
         $named = array_column(array_map(fn (Part $p): array => [$p->panel->id, $p->panel->name], $this->cutting->parts), 1, 0);
-        $parts = array_map(fn (MadePiece $p): string => Orders::partOf((string) $p->serves), $trims);
+        $parts = array_map(fn (MadePiece $p): string => $this->cutting->laid->part((string) $p->serves), $trims);
         $numbers = array_map(function (MadePiece $p) use ($named): Text {
             [$l, $w] = $p->partSize();
 
-            return Text::of('number.recut', part: $named[Orders::partOf((string) $p->serves)] ?? '', length: $l, width: $w,
+            return Text::of('number.recut', part: $named[$this->cutting->laid->part((string) $p->serves)] ?? '', length: $l, width: $w,
                 to: $l->minus(Length::ofUnits($p->serving->overLength ?? 0)), wide: $w->minus(Length::ofUnits($p->serving->overWidth ?? 0)));
         }, $trims);
         $step = $draft->add(new Step("recut:$material", StepKind::Recut, null, Text::of('step.recut', material: $name), array_values(array_unique($parts)),
@@ -142,11 +140,12 @@ final readonly class ShopSteps
     }
 
     /** @return list<string> */
-    private static function parts(LaidSheet $sheet): array
+    private function parts(LaidSheet $sheet): array
     {
-        $parts = array_filter($sheet->placements, fn (Placement $p): bool => ! str_starts_with($p->item, Started::SPOILED) && ! str_starts_with($p->item, Started::SPARE));
+        $isServing = fn (Placement $p): bool => ! isset($sheet->pieces[$p->item]) || $sheet->pieces[$p->item]->serves !== null;
+        $parts = array_filter($sheet->placements, $isServing);
 
-        return array_values(array_unique(array_map(fn (Placement $p): string => Orders::partOf($p->item), $parts)));
+        return array_values(array_unique(array_map(fn (Placement $p): string => $this->cutting->laid->part($p->item), $parts)));
     }
 
     /** Holds a part that is cut long and fitted at the wall. */
@@ -154,7 +153,7 @@ final readonly class ShopSteps
     {
         $late = array_filter($this->cutting->parts, fn (Part $p): bool => $p->panel->fitOnSite);
 
-        return array_intersect(self::parts($sheet), array_map(fn (Part $p): string => $p->panel->id, $late)) !== [];
+        return array_intersect($this->parts($sheet), array_map(fn (Part $p): string => $p->panel->id, $late)) !== [];
     }
 
     public static function diagonal(Length $a, Length $b): Length

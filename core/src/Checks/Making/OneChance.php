@@ -8,7 +8,6 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;
-use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Cut\Nest\Placement;
 use Incastro\Core\Cut\Saw\Sawing;
 use Incastro\Core\Document\Model\Material;
@@ -39,7 +38,7 @@ final class OneChance
             if ($placed === [] || $stock->limit === null || count($nested->sheets) < $stock->limit + self::further($stock) || self::hasSpare($nested, $placed[0])) {
                 continue;
             }
-            $part = Orders::partOf($placed[0]->item);
+            $part = $cutting->laid->part($placed[0]->item);
             $findings = ! isset($names[$part]) ? $findings : [...$findings, FindingFactory::look('cut.one_chance', new Place(Stage::Cut, $part), 'practice', ['part' => $names[$part], 'sheet' => $stock->name])];
         }
 

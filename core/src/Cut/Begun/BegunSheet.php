@@ -12,6 +12,7 @@ use Incastro\Core\Cut\Saw\Apart;
 use Incastro\Core\Cut\Saw\SawCut;
 use Incastro\Core\Cut\Saw\Sawing;
 use Incastro\Core\Document\Facts\Begun;
+use Incastro\Core\Document\Model\LeftOf;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\Rework;
 use Incastro\Core\Document\Model\Saws;
@@ -20,9 +21,6 @@ use Incastro\Core\Measure\Length;
 /** A sheet that was begun: how it was laid, how it is sawn, and what it is in now. */
 final readonly class BegunSheet
 {
-    /** Before the id of a piece of a begun sheet that serves as a board to cut from, with where on the sheet it lies. */
-    public const LEFT = 'left ';
-
     public LaidSheet $laid;
 
     public Sawing $sawing;
@@ -43,7 +41,7 @@ final readonly class BegunSheet
     {
         $this->saws = $fact->saws ?? $project->workshop->saws;
         $this->kerf = $fact->kerf->units ?? $this->saws->widestKerf($project->workshop->kerf->units);
-        $placements = array_map(fn (array $p): Placement => new Placement($p['part'], $p['x']->units, $p['y']->units, $p['length']->units, $p['width']->units, $p['turned']), $fact->parts);
+        $placements = array_map(fn (array $p): Placement => new Placement($p['part']->id, $p['x']->units, $p['y']->units, $p['length']->units, $p['width']->units, $p['turned']), $fact->parts);
         $this->laid = new LaidSheet($this->kind($project), $placements, [], $fact->id);
         $this->sawing = Sawing::of($this->laid, $this->kerf, $this->saws);
         $this->made = array_values(array_unique($project->log->sawn[$fact->id] ?? []));
@@ -61,7 +59,7 @@ final readonly class BegunSheet
     public function sawing(LaidSheet $now): Sawing
     {
         $names = array_column(array_map(fn (Placement $p): array => ["$p->x $p->y", $p->item], $now->placements), 1, 0);
-        $all = array_map(fn (Placement $p): Placement => new Placement($names["$p->x $p->y"] ?? Started::SPARE."{$this->fact->id} $p->item", $p->x, $p->y, $p->length, $p->width, $p->turned), $this->laid->placements);
+        $all = array_map(fn (Placement $p): Placement => new Placement($names["$p->x $p->y"] ?? "spare {$this->fact->id} $p->item", $p->x, $p->y, $p->length, $p->width, $p->turned), $this->laid->placements);
         $sawing = Sawing::of(new LaidSheet($this->laid->kind, $all), $this->kerf, $this->saws);
 
         return $this->rework->closed ? $sawing->until($this->made, $this->rests()) : $sawing;
@@ -87,24 +85,17 @@ final readonly class BegunSheet
         $trims = [$usable->x - $rect->x, $rect->x + $rect->length - $usable->x - $usable->length, $usable->y - $rect->y, $rect->y + $rect->width - $usable->y - $usable->width];
         [$left, $right, $near, $far] = array_map(fn (int $t): int => max(0, $t), $trims);
 
-        return new SheetKind(self::LEFT."{$this->fact->id} $rect->x $rect->y", $this->laid->kind->name, $rect->length, $rect->width, [$left, $right, $near, $far], 0, 1, true);
-    }
-
-    /** @return array{string, int, int}|null the sheet it was left of, and where on it it lay */
-    public static function origin(string $size): ?array
-    {
-        $said = str_starts_with($size, self::LEFT) ? explode(' ', substr($size, strlen(self::LEFT))) : [];
-
-        return count($said) === 3 ? [$said[0], (int) $said[1], (int) $said[2]] : null;
+        return new SheetKind((new LeftOf($this->fact->id, $rect->x, $rect->y))->id(), $this->laid->kind->name, $rect->length, $rect->width, [$left, $right, $near, $far], 0, 1, true,
+            new LeftOf($this->fact->id, $rect->x, $rect->y));
     }
 
     private function kind(Project $project): SheetKind
     {
         $material = $project->stock[$this->fact->material];
         $size = $this->fact->size === null ? null : ($material->sizes[$this->fact->size] ?? null);
-        $isLeft = $this->fact->size !== null && self::origin($this->fact->size) !== null;
+        $isLeft = $this->fact->leftOf !== null;
 
         return new SheetKind($this->fact->size ?? $this->fact->material, $size->name ?? $material->name, $this->fact->length->units, $this->fact->width->units,
-            array_map(fn (Length $l): int => $l->units, $this->fact->trims), $isLeft ? 0 : ($size->priceCents ?? $material->priceCents), $size === null ? $material->limit : $size->limit, $isLeft || ($size->inHand ?? false));
+            array_map(fn (Length $l): int => $l->units, $this->fact->trims), $isLeft ? 0 : ($size->priceCents ?? $material->priceCents), $size === null ? $material->limit : $size->limit, $isLeft || ($size->inHand ?? false), $this->fact->leftOf);
     }
 }

@@ -43,6 +43,12 @@ final readonly class MadePiece
         return new self($this->begun, $this->item, $this->material, $this->rect, $this->length, $this->width, $this->turned, $this->isCut, $this->isSpoiled, $this->isMeasured, $this->use, $item, $serving);
     }
 
+    /** By what it lies there now: what it serves as; an id of its own where it serves as nothing. */
+    public function id(): string
+    {
+        return $this->serves ?? ($this->isLost() ? 'spoiled' : 'spare')." $this->begun $this->item";
+    }
+
     /** @return array{Length, Length} along the length and the width of the part it serves as, or was laid as */
     public function partSize(): array
     {

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut\Begun;
 
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\Nest\Orders;
 use Incastro\Core\Measure\Length;
 
 /** Every piece of the sheets that were begun: what it is, what it serves as, and whether somebody has to decide what becomes of it. */
@@ -20,18 +19,18 @@ final readonly class ReworkSection implements \JsonSerializable
     {
         $pieces = $this->cutting->started->pieces;
 
-        return ['open' => count(array_filter($pieces, fn (MadePiece $p): bool => $p->isOpen())), 'pieces' => array_map(self::piece(...), $pieces)];
+        return ['open' => count(array_filter($pieces, fn (MadePiece $p): bool => $p->isOpen())), 'pieces' => array_map($this->piece(...), $pieces)];
     }
 
     /** @return array<string, mixed> sizes along the part it serves as, or was laid as; `across`: it serves lying the other way than it was laid */
-    public static function piece(MadePiece $piece): array
+    public function piece(MadePiece $piece): array
     {
         [$length, $width] = $piece->partSize();
 
         return [
-            'begun' => $piece->begun, 'item' => $piece->item, 'part' => Orders::partOf($piece->item), 'material' => $piece->material,
+            'begun' => $piece->begun, 'item' => $piece->item, 'part' => $this->cutting->laid->part($piece->item), 'material' => $piece->material,
             'length' => $length, 'width' => $width, 'cut' => $piece->isCut, 'spoiled' => $piece->isSpoiled, 'measured' => $piece->isMeasured,
-            'use' => $piece->use, 'serves' => $piece->serves === null ? null : Orders::partOf($piece->serves), 'open' => $piece->isOpen(),
+            'use' => $piece->use, 'serves' => $piece->serves === null ? null : $this->cutting->laid->part($piece->serves), 'open' => $piece->isOpen(),
             'across' => $piece->serving !== null && $piece->serving->turned !== $piece->turned,
             'worth' => $piece->serving?->worth->value,
             'over_length' => $piece->serving === null ? null : Length::ofUnits($piece->serving->overLength),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut\Begun;
 
 use Incastro\Core\Cut\Nest\Item;
+use Incastro\Core\Cut\Nest\LaidParts;
 use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;
 use Incastro\Core\Cut\Nest\Orders;
@@ -14,6 +15,7 @@ use Incastro\Core\Cut\Nest\SheetKind;
 use Incastro\Core\Cut\Nest\Stock;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Document\Facts\Begun;
+use Incastro\Core\Document\Model\LaidPart;
 use Incastro\Core\Document\Model\Layout;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\Rework;
@@ -25,11 +27,6 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class Started
 {
-    /** Before a placement that serves as no part: lost, or to be cut from. */
-    public const SPOILED = 'spoiled ';
-
-    public const SPARE = 'spare ';
-
     /** @var array<string, BegunSheet> */
     public array $sheets;
 
@@ -43,12 +40,12 @@ final readonly class Started
     public array $parts;
 
     /** @param  list<Part>  $parts */
-    public function __construct(private Project $project, array $parts)
+    public function __construct(private Project $project, array $parts, private LaidParts $laid)
     {
         $this->sheets = array_map(fn (Begun $b): BegunSheet => new BegunSheet($b, $project), array_filter($project->log->begun, fn (Begun $b): bool => isset($project->stock[$b->material])));
         $this->wanted = $this->sheets === [] ? [] : self::items($parts);
         $this->pieces = $this->served();
-        $this->parts = self::covered($this->pieces);
+        $this->parts = $this->covered($this->pieces);
     }
 
     /** Before whatever else is cut from the material. */
@@ -71,7 +68,7 @@ final readonly class Started
         if ($layout === null || $this->sheets === []) {
             return $layout;
         }
-        $sheets = array_map(fn (array $s): array => ['parts' => array_values(array_filter($s['parts'], fn (array $p): bool => ! isset($this->parts[Orders::partOf($p['part'])])))] + $s, $layout->sheets);
+        $sheets = array_map(fn (array $s): array => ['parts' => array_values(array_filter($s['parts'], fn (array $p): bool => ! isset($this->parts[$p['part']->part])))] + $s, $layout->sheets);
         $sheets = array_values(array_filter($sheets, fn (array $s): bool => $s['parts'] !== []));
 
         return $sheets === [] ? null : new Layout($layout->material, $sheets);
@@ -109,7 +106,7 @@ final readonly class Started
         foreach ($this->pieces as $piece) {
             if ($piece->isCut && $piece->serves !== null) {
                 [$length, $width] = $piece->partSize();
-                $cut[Orders::partOf($piece->serves)] = ['begun' => $piece->begun, 'length' => $length, 'width' => $width];
+                $cut[$this->laid->part($piece->serves)] = ['begun' => $piece->begun, 'length' => $length, 'width' => $width];
             }
         }
 
@@ -128,9 +125,9 @@ final readonly class Started
     private function isTaken(BegunSheet $sheet, Rect $rect): bool
     {
         foreach ($this->sheets as $other) {
-            $from = $other->fact->size === null ? null : BegunSheet::origin($other->fact->size);
+            $from = $other->fact->leftOf;
             $kind = $other->laid->kind;
-            if ($from !== null && $from[0] === $sheet->fact->id && $rect->x < $from[1] + $kind->length && $from[1] < $rect->x + $rect->length && $rect->y < $from[2] + $kind->width && $from[2] < $rect->y + $rect->width) {
+            if ($from !== null && $from->begun === $sheet->fact->id && $rect->overlaps(new Rect($from->x, $from->y, $kind->length, $kind->width))) {
                 return true;
             }
         }
@@ -142,10 +139,12 @@ final readonly class Started
     private function laid(BegunSheet $sheet): LaidSheet
     {
         $own = array_values(array_filter($this->pieces, fn (MadePiece $p): bool => $p->begun === $sheet->fact->id));
-        $placements = array_map(fn (MadePiece $p): Placement => new Placement($p->serves ?? ($p->isLost() ? self::SPOILED : self::SPARE)."$p->begun $p->item",
+        $placements = array_map(fn (MadePiece $p): Placement => new Placement($p->id(),
             $p->rect->x, $p->rect->y, $p->rect->length, $p->rect->width, $p->serving->turned ?? $p->turned), $own);
 
-        return new LaidSheet($sheet->laid->kind, $placements, array_map(fn (Placement $p): string => $p->item, $placements), $sheet->fact->id, $sheet, $own);
+        $ids = array_map(fn (Placement $p): string => $p->item, $placements);
+
+        return new LaidSheet($sheet->laid->kind, $placements, $ids, $sheet->fact->id, $sheet, array_combine($ids, $own));
     }
 
     /**
@@ -180,9 +179,9 @@ final readonly class Started
             }
         }
 
-        $covered = self::covered($made);
+        $covered = $this->covered($made);
 
-        return array_map(fn (MadePiece $p): MadePiece => $p->serves === null || isset($covered[Orders::partOf($p->serves)]) ? $p : $p->serving(null, null), $made);
+        return array_map(fn (MadePiece $p): MadePiece => $p->serves === null || isset($covered[$this->laid->part($p->serves)]) ? $p : $p->serving(null, null), $made);
     }
 
     /** @return list<MadePiece> */
@@ -194,10 +193,10 @@ final readonly class Started
             if (! $isFree && $sheet->rework->closed) {
                 continue;
             }
-            [$length, $width] = $this->project->log->sizeOf($sheet->fact->id, Orders::partOf($p->item));
+            [$length, $width] = $this->project->log->sizeOf($sheet->fact->id, $this->laid->part($p->item));
             [$x, $y] = $p->turned ? [$width, $length] : [$length, $width];
             $made[] = new MadePiece($sheet->fact->id, $p->item, $sheet->fact->material, new Rect($p->x, $p->y, $p->length, $p->width), $x->units ?? $p->length, $y->units ?? $p->width, $p->turned,
-                $isFree, $this->project->log->isSpoiled($sheet->fact->id, Orders::partOf($p->item)), $length !== null || $width !== null, $sheet->rework->uses[$p->item] ?? null);
+                $isFree, $this->project->log->isSpoiled($sheet->fact->id, $this->laid->part($p->item)), $length !== null || $width !== null, $sheet->rework->uses[$p->item] ?? null);
         }
 
         return $made;
@@ -207,13 +206,13 @@ final readonly class Started
      * @param  list<MadePiece>  $pieces
      * @return array<string, true> a part in halves lies there when both do
      */
-    private static function covered(array $pieces): array
+    private function covered(array $pieces): array
     {
         $serving = array_flip(array_filter(array_map(fn (MadePiece $p): ?string => $p->serves, $pieces)));
         $covered = [];
         foreach (array_keys($serving) as $item) {
-            $part = Orders::partOf($item);
-            $covered += isset($serving[$part]) || (isset($serving[$part.Orders::HALF.'1'], $serving[$part.Orders::HALF.'2'])) ? [$part => true] : [];
+            $part = $this->laid->part($item);
+            $covered += isset($serving[$part]) || (isset($serving[LaidPart::half($part, 1)->id], $serving[LaidPart::half($part, 2)->id])) ? [$part => true] : [];
         }
 
         return $covered;

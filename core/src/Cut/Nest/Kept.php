@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut\Nest;
 
+use Incastro\Core\Document\Model\LaidPart;
 use Incastro\Core\Document\Model\Layout;
 
 /** A layout as a document holds it, for the parts as they are now. */
@@ -48,7 +49,7 @@ final readonly class Kept
     }
 
     /**
-     * @param  array{size: string|null, parts: list<array{part: string, x: int, y: int, turned: bool, locked: bool}>}  $asked
+     * @param  array{size: string|null, parts: list<array{part: LaidPart, x: int, y: int, turned: bool, locked: bool}>}  $asked
      * @return LaidSheet|null null when a part is gone, has turned against its grain, lies off the sheet or cannot be sawn free
      */
     public function sheet(array $asked): ?LaidSheet
@@ -59,7 +60,7 @@ final readonly class Kept
         }
         $placements = $locked = [];
         foreach ($asked['parts'] as $place) {
-            $item = $this->parts[$place['part']] ?? null;
+            $item = $this->parts[$place['part']->id] ?? null;
             if ($item === null || ($place['turned'] && ! $item->mayTurn)) {
                 return null;
             }

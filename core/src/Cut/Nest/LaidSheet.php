@@ -16,7 +16,7 @@ final readonly class LaidSheet
      * @param  list<string>  $locked  parts that stay where they are
      * @param  string|null  $begun  the fact that it was begun; null while it is whole
      * @param  BegunSheet|null  $opened  how it was laid when it was begun
-     * @param  list<MadePiece>  $pieces  what the placements of a begun sheet are
+     * @param  array<string, MadePiece>  $pieces  what the placements of a begun sheet are, by the id they are laid by
      */
     public function __construct(public SheetKind $kind, public array $placements, public array $locked = [], public ?string $begun = null, public ?BegunSheet $opened = null, public array $pieces = [])
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut\Nest;
 
 use Incastro\Core\Cut\Part;
+use Incastro\Core\Document\Model\LaidPart;
 use Incastro\Core\Document\Model\Layout;
 use Incastro\Core\Document\Model\Priority;
 use Incastro\Core\Document\Model\Project;
@@ -13,9 +14,6 @@ use Incastro\Core\Document\Model\SheetSize;
 /** What is to be cut from one material, with all wishes for it, and how it is laid. */
 final class Orders
 {
-    /** Between a part's id and the number of its half. */
-    public const HALF = '~';
-
     public readonly Stock $stock;
 
     /** @var list<Item> */
@@ -26,16 +24,10 @@ final class Orders
      * @param  array<string, string>  $pairs  the mirror image of a part, both ways
      * @param  list<SheetKind>  $boards  what is left of begun sheets and is to be cut from
      */
-    public function __construct(private readonly Project $project, private readonly string $material, private readonly array $parts, private readonly array $pairs = [], array $boards = [])
+    public function __construct(private readonly Project $project, private readonly string $material, private readonly array $parts, private readonly array $pairs, private readonly LaidParts $laid, array $boards = [])
     {
         $this->stock = $this->stock($boards);
         $this->items = $this->asked(false);
-    }
-
-    /** The part an item is, or is half of. */
-    public static function partOf(string $item): string
-    {
-        return explode(self::HALF, $item)[0];
     }
 
     public function isEmpty(): bool
@@ -53,7 +45,7 @@ final class Orders
 
         $best = [$joined->missing(), $joined->cost()] < [$whole->missing(), $whole->cost()] ? $joined : $whole;
 
-        return $this->paired(self::inOrder($best, $this->project));
+        return $this->paired($this->inOrder($best));
     }
 
     /** Mirrored parts of one size side by side. */
@@ -81,7 +73,7 @@ final class Orders
     public function itemsOf(Nested $nested): array
     {
         $ids = array_map(fn (Placement $p): string => $p->item, array_merge(...array_map(fn (LaidSheet $s): array => $s->placements, $nested->sheets)));
-        $halves = array_filter($ids, fn (string $id): bool => str_contains($id, self::HALF));
+        $halves = array_filter($ids, fn (string $id): bool => $this->laid->half($id) !== null);
 
         return $halves === [] ? $this->items : $this->asked(true);
     }
@@ -206,16 +198,16 @@ final class Orders
         $first = intdiv($item->length, 2);
 
         return [
-            new Item($item->id.self::HALF.'1', $first, $item->width, $item->mayTurn, false, $item->together, $item->priority),
-            new Item($item->id.self::HALF.'2', $item->length - $first, $item->width, $item->mayTurn, false, $item->together, $item->priority),
+            new Item(LaidPart::half($item->id, 1)->id, $first, $item->width, $item->mayTurn, false, $item->together, $item->priority),
+            new Item(LaidPart::half($item->id, 2)->id, $item->length - $first, $item->width, $item->mayTurn, false, $item->together, $item->priority),
         ];
     }
 
     /** Sheets with a part that comes first go first, and those with nothing but what comes last go last. */
-    public static function inOrder(Nested $nested, Project $project): Nested
+    public function inOrder(Nested $nested): Nested
     {
-        $rank = function (LaidSheet $sheet) use ($project): int {
-            $ranks = array_map(fn (Placement $p): int => $project->cutting->of(self::partOf($p->item))->priority->rank(), $sheet->placements) ?: [0];
+        $rank = function (LaidSheet $sheet): int {
+            $ranks = array_map(fn (Placement $p): int => $this->project->cutting->of($this->laid->part($p->item))->priority->rank(), $sheet->placements) ?: [0];
 
             return max($ranks) > 0 ? 1 : max($ranks);
         };

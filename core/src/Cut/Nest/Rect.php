@@ -27,4 +27,11 @@ final readonly class Rect
     {
         return $this->length * $this->width;
     }
+
+    /** Shares more than an edge with the other. */
+    public function overlaps(self $other): bool
+    {
+        return $this->x < $other->x + $other->length && $other->x < $this->x + $this->length
+            && $this->y < $other->y + $other->width && $other->y < $this->y + $this->width;
+    }
 }

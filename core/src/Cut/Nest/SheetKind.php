@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut\Nest;
 
+use Incastro\Core\Document\Model\LeftOf;
+
 /**
  * A sheet that can be had: a size the shop sells, or a leftover in hand. Length lies along its grain.
  * The four trims come off before anything else; `limit` says how many there are, null for as many as wanted. Units of 25 nm.
@@ -22,6 +24,7 @@ final readonly class SheetKind
         public int $priceCents = 0,
         public ?int $limit = null,
         public bool $inHand = false,
+        public ?LeftOf $leftOf = null,
     ) {
         [$left, $right, $near, $far] = $trims;
         $this->usable = new Rect($left, $near, $length - $left - $right, $width - $near - $far);

@@ -6,6 +6,7 @@ namespace Incastro\Core\Document\Reading;
 
 use Incastro\Core\Document\Model\CutWishes;
 use Incastro\Core\Document\Model\Goal;
+use Incastro\Core\Document\Model\LaidPart;
 use Incastro\Core\Document\Model\Layout;
 use Incastro\Core\Document\Model\MadeOf;
 use Incastro\Core\Document\Model\Material;
@@ -140,7 +141,7 @@ final class CutReader
             $placements = [];
             for ($p = 0; ! ($place = $sheet->at('parts')->at((string) $p))->isMissing(); $p++) {
                 $placements[] = [
-                    'part' => $place->at('part')->text(200),
+                    'part' => LaidPart::read($place->at('part')->text(200)),
                     'x' => $place->at('x')->length()->units,
                     'y' => $place->at('y')->length()->units,
                     'turned' => $place->at('turned')->flag(),

@@ -17,7 +17,7 @@ const found = computed(() => {
     for (const material of project.plan?.cut ?? []) {
         for (const [n, sheet] of material.sheets.entries()) {
             const at = sheet.placements.find((p) => p.part === picked.value);
-            if (at) return { material, n, sheet, at, locked: sheet.locked.includes(at.half === null ? at.part : `${at.part}~${at.half}`) };
+            if (at) return { material, n, sheet, at, locked: sheet.locked.includes(at.item) };
         }
     }
     return null;

@@ -19,7 +19,7 @@ export function useDrag(
     /** How far, in mm. */
     const dragged = ref<Dragged | null>(null);
     const place = usePlace();
-    const locked = (p: Placement): boolean => props.sheet.locked.includes(p.half === null ? p.part : `${p.part}~${p.half}`);
+    const locked = (p: Placement): boolean => props.sheet.locked.includes(p.item);
 
     function grab(p: Placement, e: PointerEvent): void {
         if (props.small || props.number === undefined || e.button !== 0) return;

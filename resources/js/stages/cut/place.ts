@@ -7,13 +7,12 @@ import { say } from '../../measure/say';
 export type Where = { sheet: number; x: number; y: number; turned: boolean; locked: boolean };
 
 /** Puts a part somewhere by hand: the layout that comes of it is kept as any other change; a refusal is said with its reason. */
-export function usePlace(): (material: string, part: Pick<Placement, 'part' | 'half'>, where: Where) => Promise<boolean> {
+export function usePlace(): (material: string, part: Pick<Placement, 'item'>, where: Where) => Promise<boolean> {
     const project = useProject();
     const toast = useToast();
     return async (material, part, where) => {
         try {
-            const id = part.half === null ? part.part : `${part.part}~${part.half}`;
-            const { layout } = await api.place(project.line!.id, { material, part: id, ...where });
+            const { layout } = await api.place(project.line!.id, { material, part: part.item, ...where });
             await project.set(['layouts', material], layout);
             return true;
         } catch (error) {

@@ -11,8 +11,8 @@ const sheet = {
     width: 1220,
     trims: [6, 6, 6, 6],
     placements: [
-        { part: 'a', half: null, x_mm: 6, y_mm: 6, length_mm: 900, width_mm: 300, turned: false },
-        { part: 'b', half: 1, x_mm: 910, y_mm: 6, length_mm: 900, width_mm: 300, turned: false },
+        { part: 'a', item: 'a', half: null, x_mm: 6, y_mm: 6, length_mm: 900, width_mm: 300, turned: false },
+        { part: 'b', item: 'b~1', half: 1, x_mm: 910, y_mm: 6, length_mm: 900, width_mm: 300, turned: false },
     ],
     cuts: [
         { order: 1, setting: true },

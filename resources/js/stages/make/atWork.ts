@@ -29,7 +29,7 @@ export interface AtSaw {
     readonly waits: boolean;
 }
 
-export const partsOf = (sheet: Sheet): string => sheet.placements.map((p) => `${p.part}${p.half ?? ''}`).join(' ');
+export const partsOf = (sheet: Sheet): string => sheet.placements.map((p) => p.item).join(' ');
 
 export function atSaw(material: string, sheet: Sheet, facts: Facts, waiting: readonly Waiting[]): AtSaw {
     const name = partsOf(sheet);
@@ -37,7 +37,7 @@ export function atSaw(material: string, sheet: Sheet, facts: Facts, waiting: rea
         sheet.begun ??
         [...facts].find(
             ([, f]) =>
-                f.kind === 'begun' && f.material === material && (f.parts ?? []).map((p) => p.part.replace('~', '')).join(' ') === name,
+                f.kind === 'begun' && f.material === material && (f.parts ?? []).map((p) => p.part).join(' ') === name,
         )?.[0] ??
         null;
     const made = new Map(
@@ -69,7 +69,7 @@ type LaidSheet = ProjectDocument['layouts'][string]['sheets'][number];
 const laid = (material: string, sheet: Sheet): LaidSheet => ({
     ...(sheet.size === material ? {} : { size: sheet.size }),
     parts: sheet.placements.map((p) => ({
-        part: p.half ? `${p.part}~${p.half}` : p.part,
+        part: p.item,
         x: p.x_mm,
         y: p.y_mm,
         turned: p.turned,
@@ -92,7 +92,7 @@ export function made(material: string, sheet: Sheet, state: AtSaw, cut: number, 
                       trims: sheet.trims,
                       ...saws,
                       parts: sheet.placements.map((p) => ({
-                          part: p.half ? `${p.part}~${p.half}` : p.part,
+                          part: p.item,
                           x: p.x_mm,
                           y: p.y_mm,
                           length: p.length_mm,
