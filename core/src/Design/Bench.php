@@ -57,7 +57,8 @@ final class Bench
     public function need(string $owner, Text $name, int $count, ?Length $length = null): void
     {
         if ($count > 0) {
-            $this->hardware[] = new Hardware($owner, $name, $count, $length);
+            $panel = $this->panels[$owner] ?? null;
+            $this->hardware[] = new Hardware($panel->element ?? $panel->bay ?? $owner, $name, $count, $length);
         }
     }
 

@@ -113,7 +113,7 @@ final readonly class CaseMaker
         $y = $lip ? $y->beforeLast($t, Text::of('piece.lip_thickness')) : $y;
         $x = $side === Side::Left ? $case->x->from : $case->x->to()->minus($t);
         $banded = $lip || $case->methods()->front !== Front::Banded ? [] : ['front'];
-        $panel = (new Maker($this->bench, $case->board))->upright($this->id($case, "side_{$side->value}"), Role::Side,
+        $panel = Maker::at($this->bench, $case->board)->upright($this->id($case, "side_{$side->value}"), Role::Side,
             $case->name(Text::of("part.side_{$side->value}")), $x, $y, $z, $banded, $side);
         if ($case->toe !== null) {
             $this->toeNotch($case, $panel);
@@ -145,7 +145,7 @@ final readonly class CaseMaker
 
     private function top(CaseSpec $case): void
     {
-        $maker = new Maker($this->bench, $case->board);
+        $maker = Maker::at($this->bench, $case->board);
         $z = $case->z->to()->minus($case->board->thickness);
         $banded = $case->methods()->front === Front::Banded ? ['front'] : [];
         if ($case->methods()->top === TopJoint::Rails) {
@@ -164,7 +164,7 @@ final readonly class CaseMaker
         $width = Length::fromMillimetres(self::TOP_RAIL_MM);
         $y = $case->y();
         foreach (['front' => $y->last($width, Text::of('piece.top_rail')), 'rear' => $y->first($width, Text::of('piece.top_rail'))] as $where => $span) {
-            $panel = (new Maker($this->bench, $case->board))->level($this->id($case, "top_rail_$where"), Role::TopRail, $case->name(Text::of("part.top_rail_$where")),
+            $panel = Maker::at($this->bench, $case->board)->level($this->id($case, "top_rail_$where"), Role::TopRail, $case->name(Text::of("part.top_rail_$where")),
                 $this->letIn($case, $this->innerX($case)), $span, $z);
             $this->meetSides($case, $panel, false);
         }
@@ -177,14 +177,14 @@ final readonly class CaseMaker
         $under = $this->standsOnBottom($case);
         foreach ($this->floors($case) as $id => [$x, $left, $right]) {
             $span = $under ? $case->x : $this->letIn($case, $x, $left !== null, $right !== null);
-            $panel = (new Maker($this->bench, $case->board))->level($id, Role::Bottom, $case->name(Text::of('part.bottom')), $span, $case->y(), $case->z->from, $banded);
+            $panel = Maker::at($this->bench, $case->board)->level($id, Role::Bottom, $case->name(Text::of('part.bottom')), $span, $case->y(), $case->z->from, $banded);
             foreach (array_filter([$left, $right]) as $upright) {
                 $this->meet($case, $under ? $upright : $panel->id, $under ? $panel->id : $upright, $under ? Axis::Z : Axis::X, $under);
             }
         }
         if ($case->toe !== null) {
             foreach ($this->floors($case) as $id => [$x, $left, $right]) {
-                $board = (new Maker($this->bench, $case->board))->strip(str_replace(':bottom', ':toe_board', $id), Role::ToeBoard, $case->name(Text::of('part.toe_board')), $x,
+                $board = Maker::at($this->bench, $case->board)->strip(str_replace(':bottom', ':toe_board', $id), Role::ToeBoard, $case->name(Text::of('part.toe_board')), $x,
                     $case->front()->minus($this->toeSetBack($case))->minus($t), Span::of($case->floor, $case->z->from->minus($case->floor), Text::of('piece.toe_kick_height')));
                 foreach (array_filter([$left, $right]) as $side) {
                     $this->bench->join($board->id, $side, JointKind::PocketScrews, Axis::X);

@@ -59,7 +59,7 @@ final readonly class CornerStrips
 
     private function strip(CaseFront $box, Span $x, Span $z): Panel
     {
-        return (new Maker($this->bench, $box->board))->face("$box->id:corner_strip_{$this->end->value}", Role::CornerFiller,
+        return Maker::at($this->bench, $box->board)->face("$box->id:corner_strip_{$this->end->value}", Role::CornerFiller,
             PartName::in(Text::of('part.corner_strip'), $box->label), $x, $box->y->minus($box->board->thickness), $z, [], $this->end);
     }
 

@@ -26,7 +26,7 @@ final readonly class Doors
 
     public function __construct(private Bench $bench, private Cell $cell, private Door $door)
     {
-        $this->maker = new Maker($bench, $cell->board, $cell->bay->id);
+        $this->maker = Maker::at($bench, $cell->board, $cell->bay->id);
     }
 
     public function make(): void

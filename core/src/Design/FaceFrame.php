@@ -23,7 +23,7 @@ final readonly class FaceFrame
 
     public function __construct(private Bench $bench, private CaseSpec $case)
     {
-        $this->maker = new Maker($bench, $case->board);
+        $this->maker = Maker::at($bench, $case->board);
         $this->widths = new FrameWidths;
     }
 

@@ -37,7 +37,7 @@ final readonly class FramedDoor
 
             return;
         }
-        $maker = new Maker($this->bench, $this->cell->board, $this->cell->bay->id);
+        $maker = Maker::at($this->bench, $this->cell->board, $this->cell->bay->id)->belongingTo(new Belongs(set: $id));
         $part = fn (string $key): Text => Text::of("part.door_$key", of: $name);
         $why = Text::of('piece.stile_face');
         $left = $maker->face("$id:stile_left", Role::DoorPart, $part('stile_left'), $x->first($stile, $why), $y, $z, ['left', 'top', 'bottom'], $hinge);
@@ -67,7 +67,7 @@ final readonly class FramedDoor
         $thick = Length::least($this->cell->back->thickness, $this->cell->board->thickness->half());
         $at = $y->plus($this->cell->board->thickness->minus($thick)->half());
         $spans = [$sight($x), Span::of($at, $thick, Text::of('piece.board_thickness')), $sight($z)];
-        $maker = (new Maker($this->bench, $this->cell->back, $this->cell->bay->id));
+        $maker = Maker::at($this->bench, $this->cell->back, $this->cell->bay->id)->belongingTo(new Belongs(set: $id));
         $panel = $glass || $wood || $thick->isLessThan($this->cell->back->thickness) ? $maker->bought("$id:panel", $glass ? Role::Glass : Role::DoorPart, $name, $spans, Axis::Z, Axis::Y, $glass ? BoughtAs::Glass : BoughtAs::Panel)
             : $maker->face("$id:panel", Role::DoorPart, $name, $spans[0], $at, $spans[2]);
         foreach ([Axis::X, Axis::X, Axis::Z, Axis::Z] as $i => $axis) {

@@ -7,16 +7,10 @@ namespace Incastro\Core\Design;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Something bought that a bay, a door or a joint needs: how many, and how long where that is chosen. */
-final readonly class Hardware implements \JsonSerializable
+/** Something bought that a bay, a door or a joint needs: how many, and how long where that is chosen. `for`: the bay, the band or the piece. */
+final readonly class Hardware
 {
-    public function __construct(public string $owner, public Text $name, public int $count, public ?Length $length = null)
+    public function __construct(public string $for, public Text $name, public int $count, public ?Length $length = null)
     {
-    }
-
-    /** @return array<string, mixed> */
-    public function jsonSerialize(): array
-    {
-        return ['owner' => $this->owner, 'name' => $this->name, 'count' => $this->count, 'length' => $this->length];
     }
 }

@@ -14,13 +14,24 @@ use Incastro\Core\Measure\Text;
 /** Makes square boards from three stretches, each standing for its own trail. */
 final readonly class Maker
 {
-    public function __construct(private Bench $bench, private Board $board, private ?string $bay = null)
+    private function __construct(private Bench $bench, private Board $board, private ?string $bay, private Belongs $belongs)
     {
+    }
+
+    public static function at(Bench $bench, Board $board, ?string $bay = null): self
+    {
+        return new self($bench, $board, $bay, new Belongs);
     }
 
     public function of(Board $board): self
     {
-        return new self($this->bench, $board, $this->bay);
+        return new self($this->bench, $board, $this->bay, $this->belongs);
+    }
+
+    /** What it makes belongs to more than its bay. */
+    public function belongingTo(Belongs $belongs): self
+    {
+        return new self($this->bench, $this->board, $this->bay, $belongs);
     }
 
     /** @param  list<string>  $banded */
@@ -100,6 +111,7 @@ final readonly class Maker
         $block = Block::of($x->from, $y->from, $z->from, $x->value(), $y->value(), $z->value());
 
         return $this->bench->put(new Panel($id, $this->bench->piece, $role, $name, $this->board->material, $by[$long->value]->size, $by[$wide]->size,
-            Prism::of($block, $thin), $long, $thin, $banded, $hand, false, $as, [], $this->bay, closes: $closes));
+            Prism::of($block, $thin), $long, $thin, $banded, $hand, false, $as, [], $this->bay,
+            closes: $closes, element: $this->belongs->element, set: $this->belongs->set, leads: $this->belongs->leads));
     }
 }

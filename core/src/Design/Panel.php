@@ -15,7 +15,9 @@ use Incastro\Core\Measure\Text;
 /**
  * One board of the piece at its finished size. `length` runs along the grain; `long` and `thin` are the axes of the run's
  * frame along the grain and through the board; `banded` names its banded edges (front, left, right, top, bottom as it stands
- * there); `quarter`: how its run is turned (Turn), 0 along the back wall; `closes`: the bay under a lid. `solid` lies in the house, before what is `taken` out of it. The id derives from its owners and its role.
+ * there); `quarter`: how its run is turned (Turn), 0 along the back wall; `closes`: the bay under a lid; `element`: the band or the shelf of
+ * the document that it is made for; `set`: what it is put together with and moves with, one drawer or one framed door; `leads`: it is
+ * the front one of a base. `solid` lies in the house, before what is `taken` out of it. The id derives from its owners and its role.
  */
 final readonly class Panel
 {
@@ -50,6 +52,9 @@ final readonly class Panel
         public ?string $bay = null,
         public int $quarter = 0,
         public ?string $closes = null,
+        public ?string $element = null,
+        public ?string $set = null,
+        public bool $leads = false,
     ) {
         $this->block = $solid->bounds();
         $this->turned = $quarter !== 0;
@@ -61,7 +66,7 @@ final readonly class Panel
     {
         return new self($this->id, $this->piece, $this->role, $this->name, $this->material, $length ?? $this->length, $width ?? $this->width,
             $solid ?? $this->solid, $this->long, $this->thin, $this->banded, $this->hand, $fitOnSite ?? $this->fitOnSite, $this->boughtAs,
-            $taken ?? $this->taken, $this->bay, $quarter ?? $this->quarter, $this->closes);
+            $taken ?? $this->taken, $this->bay, $quarter ?? $this->quarter, $this->closes, $this->element, $this->set, $this->leads);
     }
 
     /** An axis of the run's frame as it lies in the house. */

@@ -51,7 +51,7 @@ final class Plinth
                 $more = $n === 0 ? '' : '_'.($n + 1);
                 $id = $i === 0 ? "{$this->plinth->id}:rail_$where$more" : "{$bays[0]->id}:rail_$where$more";
                 $this->rails[] = $id;
-                (new Maker($this->bench, $this->case->board))->strip($id, Role::PlinthRail, $this->case->name(Text::of("part.plinth_$where")), $span, $y, $this->height());
+                Maker::at($this->bench, $this->case->board)->belongingTo(new Belongs(leads: $where === 'front'))->strip($id, Role::PlinthRail, $this->case->name(Text::of("part.plinth_$where")), $span, $y, $this->height());
             }
         }
         $this->rungsUnder($bays, $whole, $i, $first, $last);
@@ -94,7 +94,7 @@ final class Plinth
     {
         $t = $this->case->board->thickness;
         $length = $this->depth()->minus($t->times(2), Text::of('piece.two_plinth_rails', t: $t));
-        (new Maker($this->bench, $this->case->board))->cheek($id, Role::Rung, $this->case->name(Text::of('part.rung', n: ++$this->rungs)), $x,
+        Maker::at($this->bench, $this->case->board)->cheek($id, Role::Rung, $this->case->name(Text::of('part.rung', n: ++$this->rungs)), $x,
             new Span($this->case->rear->plus($t), $length), $this->height());
         foreach ($this->rails as $rail) {
             if (Contact::gap(Axis::X, $this->bench->panels[$id], $this->bench->panels[$rail])->isNegative()) {

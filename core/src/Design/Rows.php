@@ -156,7 +156,7 @@ final class Rows
         $make = function (Length $to, ?string $right) use (&$from, &$left, &$id, &$over, &$starts, $o, $row, $board, $z): string {
             $span = Span::of($from, $to->minus($from), Text::of('piece.between_uprights'));
             $span = $o->by->left === $left && $o->by->right === $right ? new Span($from, $this->innerWidth($o, $board)) : $span;
-            $panel = (new Maker($this->bench, $board))->level($id, Role::Between, $this->name(Text::of('part.between'), $row->label),
+            $panel = Maker::at($this->bench, $board)->level($id, Role::Between, $this->name(Text::of('part.between'), $row->label),
                 $this->letIn($span, $left, $right, $row->band->methods), $o->y, $z, $this->banded($row->band->methods));
             $this->meet($panel->id, $left, Axis::X, $row->band->methods);
             $this->meet($panel->id, $right, Axis::X, $row->band->methods);
@@ -209,7 +209,7 @@ final class Rows
      */
     private function raise(Opening $o, Row $row, array $dividers, Length $z, \Closure $floor, \Closure $over, int $index): void
     {
-        $maker = new Maker($this->bench, $this->stuff->board($row->band));
+        $maker = Maker::at($this->bench, $this->stuff->board($row->band));
         $bays = array_values($row->band->bays);
         $methods = $row->band->methods;
         foreach ($bays as $i => $bay) {

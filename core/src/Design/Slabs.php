@@ -50,7 +50,7 @@ final readonly class Slabs
             $id = "{$band->id}:slab".($layer === 0 ? '' : '_'.($layer + 1)).($n === 0 ? '' : '_part_'.($n + 1));
             $name = Text::of("part.{$band->kind->value}");
             $name = $band->layers > 1 ? Text::of('part.layer', part: $name, n: $layer + 1) : $name;
-            $panel = (new Maker($this->bench, $board))->level($id, Role::Slab, $n === 0 ? $name : Text::of('part.length', part: $name, n: $n + 1), $x, $y, $z, $banded);
+            $panel = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id))->level($id, Role::Slab, $n === 0 ? $name : Text::of('part.length', part: $name, n: $n + 1), $x, $y, $z, $banded);
             if ($below !== null && $layer === 0) {
                 $this->rests($panel->id, $below);
             }
@@ -74,7 +74,7 @@ final readonly class Slabs
     private function lids(Band $band, Board $board, Span $y, Length $z, CaseSpec $below): void
     {
         [$strip, $gap] = [Length::fromMillimetres(self::HINGE_STRIP_MM), Length::fromMillimetres(self::LID_GAP_MM)];
-        $maker = new Maker($this->bench, $board);
+        $maker = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id));
         $maker->level("{$band->id}:hinge_strip", Role::Slab, Text::of('part.hinge_strip'), $this->frame->x, $y->first($strip, Text::of('piece.hinge_strip')), $z);
         $at = $y->afterFirst($strip->plus($gap), Text::of('piece.behind_lid', strip: $strip, gap: $gap));
         $from = $this->frame->x->from;
@@ -126,7 +126,7 @@ final readonly class Slabs
         $board = $this->stuff->board($band);
         $front = $below === null ? $this->frame->rear->plus($this->frame->depth->value) : $below->front();
         foreach (Lengths::of($this->frame->x, $below === null ? [] : $this->cuts($below), $board->longest()) as $n => $x) {
-            $panel = (new Maker($this->bench, $board))->strip("{$band->id}:crown".($n === 0 ? '' : '_'.($n + 1)), Role::Crown,
+            $panel = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id))->strip("{$band->id}:crown".($n === 0 ? '' : '_'.($n + 1)), Role::Crown,
                 $n === 0 ? Text::of('part.crown') : Text::of('part.length', part: Text::of('part.crown'), n: $n + 1), $x, $front->minus($board->thickness), $z);
             $this->bench->panels[$panel->id] = $panel->with(fitOnSite: true);
         }

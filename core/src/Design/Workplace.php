@@ -17,12 +17,12 @@ final readonly class Workplace
 
     public function maker(Cell $cell): Maker
     {
-        return new Maker($this->bench, $cell->board, $cell->bay->id);
+        return Maker::at($this->bench, $cell->board, $cell->bay->id);
     }
 
     public function thin(Cell $cell): Maker
     {
-        return new Maker($this->bench, $cell->back, $cell->bay->id);
+        return Maker::at($this->bench, $cell->back, $cell->bay->id);
     }
 
     /** A fill that cannot work says why on the spot. */

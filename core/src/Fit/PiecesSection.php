@@ -6,7 +6,6 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\CellsSection;
 use Incastro\Core\Design\Design;
-use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\Spacing;
 use Incastro\Core\Document\Model\EdgeKind;
 use Incastro\Core\Findings\Finding;
@@ -68,15 +67,9 @@ final readonly class PiecesSection implements \JsonSerializable
             $key = json_encode([$each->name, $each->length], JSON_THROW_ON_ERROR);
             $lines[$key] ??= ['name' => $each->name, 'count' => 0, 'length' => $each->length, 'for' => []];
             $lines[$key]['count'] += $each->count;
-            $lines[$key]['for'][] = self::bay($each);
+            $lines[$key]['for'][] = $each->for;
         }
 
         return array_map(fn (array $l): array => ['for' => array_values(array_unique($l['for']))] + $l, array_values($lines));
-    }
-
-    /** The bay or piece it is for: a part's own id begins with it. */
-    private static function bay(Hardware $each): string
-    {
-        return explode(':', $each->owner)[0];
     }
 }

@@ -65,7 +65,7 @@ final readonly class ScribeOrder
                     : Text::of('order.left_of_two', setting: $scribe->setting->value, spare: $other->projects->value);
             }
         }
-        $overhang = $this->piece->main()->bands[explode(':', $panel->id)[0]]->overhang ?? Length::zero();
+        $overhang = $this->piece->main()->bands[$panel->element ?? '']->overhang ?? Length::zero();
         if ($back !== null && $overhang->isPositive()) {
             $steps[] = Text::of('order.overhang', overhang: $overhang, spacer: $overhang->plus($out));
         }

@@ -43,7 +43,7 @@ final class SlabEdges
             if ($this->isEndPanel($panel)) {
                 return $this->behind($panel, $this->profiler->behindUpright($panel->block->corner->x, $panel->block->corner->z, $panel->block->corner->z->plus($panel->block->size->z)));
             }
-            $band = $this->piece->main()->bands[explode(':', $panel->id)[0]] ?? null;
+            $band = $this->piece->main()->bands[$panel->element ?? ''] ?? null;
             if ($band === null || $panel->turned || ! in_array($panel->role, [Role::Slab, Role::Crown], true)) {
                 return $panel;
             }

@@ -50,7 +50,7 @@ final class MethodComparison
         }
         $hung = self::hung($piece);
         if ($hung !== []) {
-            $schools[] = ['school' => 'doors', 'choices' => array_map(fn (string $hang): array => self::choice($document, $pieceId, $hang, count(array_unique(array_values($hung))) === 1 && in_array($hang, $hung, true), self::doors($hung, $pieceId, $hang)), ['inset', 'overlay'])];
+            $schools[] = ['school' => 'doors', 'choices' => array_map(fn (string $hang): array => self::choice($document, $pieceId, $hang, array_unique(array_column($hung, 1)) === [$hang], self::doors($hung, $hang)), ['inset', 'overlay'])];
         }
 
         return $schools;
@@ -91,20 +91,20 @@ final class MethodComparison
     }
 
     /**
-     * @param  array<string, string>  $hung
+     * @param  list<array{list<string>, string}>  $hung
      * @return list<array<string, mixed>>
      */
-    private static function doors(array $hung, string $piece, string $hang): array
+    private static function doors(array $hung, string $hang): array
     {
-        return array_map(fn (string $path): array => ['op' => 'set', 'path' => ['pieces', $piece, ...explode('/', $path), 'door', 'hang'], 'value' => $hang], array_keys($hung));
+        return array_map(fn (array $h): array => ['op' => 'set', 'path' => [...$h[0], 'door', 'hang'], 'value' => $hang], $hung);
     }
 
-    /** @return array<string, string> how each hinged door hangs, by the path of its bay */
+    /** @return list<array{list<string>, string}> where each hinged door is in the document, and how it hangs */
     private static function hung(Piece $piece): array
     {
         $hung = [];
         foreach ($piece->runs as $run) {
-            $hung += self::hungIn($run->bands, "runs/$run->id");
+            array_push($hung, ...self::hungIn($run->bands, ['pieces', $piece->id, 'runs', $run->id]));
         }
 
         return $hung;
@@ -112,18 +112,17 @@ final class MethodComparison
 
     /**
      * @param  array<string, Band>  $bands
-     * @return array<string, string>
+     * @param  list<string>  $path
+     * @return list<array{list<string>, string}>
      */
-    private static function hungIn(array $bands, string $path): array
+    private static function hungIn(array $bands, array $path): array
     {
         $hung = [];
         foreach ($bands as $band) {
             foreach ($band->bays as $bay) {
-                $own = "$path/bands/$band->id/bays/$bay->id";
-                if ($bay->door !== null && in_array($bay->door->kind, [DoorKind::Hinged, DoorKind::Lift, DoorKind::Drop], true)) {
-                    $hung[$own] = $bay->door->is->choice('hang');
-                }
-                $hung += self::hungIn($bay->bands, $own);
+                $own = [...$path, 'bands', $band->id, 'bays', $bay->id];
+                $isHung = $bay->door !== null && in_array($bay->door->kind, [DoorKind::Hinged, DoorKind::Lift, DoorKind::Drop], true);
+                array_push($hung, ...($isHung ? [[$own, $bay->door->is->choice('hang')]] : []), ...self::hungIn($bay->bands, $own));
             }
         }
 

@@ -26,7 +26,7 @@ final class HardwareNeeds
         foreach ($built->design->hardware as $each) {
             if (! in_array($each->name->key, self::COUNTED_ELSEWHERE, true) && $each->count > 0) {
                 $key = self::key($each);
-                $alike[$key] = new Hardware($each->owner, $each->name, $each->count + ($alike[$key]->count ?? 0), $each->length);
+                $alike[$key] = new Hardware($each->for, $each->name, $each->count + ($alike[$key]->count ?? 0), $each->length);
             }
         }
         $needs = array_map(fn (string $key, Hardware $each): Need => self::need($built, $key, $each), array_keys($alike), $alike);

@@ -59,7 +59,7 @@ final class NotchAvoidable implements Check
 
     private function fix(Panel $shelf, Length $by, Cell $cell, PlacedPiece $built): ?Fix
     {
-        $id = explode(':', $shelf->id)[0];
+        $id = $shelf->element ?? '';
         $at = array_search($id, array_keys($cell->bay->fill->shelves), true);
         $opening = $at === false ? null : ($built->design->spacings[$cell->bay->id]->openings[$at] ?? null)?->value->plus($by);
 

@@ -43,7 +43,7 @@ final class ToeRoom implements Check
         foreach ($built->piece->main()->bands as $id => $band) {
             foreach ($band->kind === BandKind::Top ? $built->boards(Role::Slab) : [] as $slab) {
                 $up = $slab->block->to(Axis::Z)->minus($built->box->floor)->millimetres();
-                if (str_starts_with($slab->id, "$id:") && ! $slab->width->value->isLessThan(Length::fromMillimetres(self::DEEP_MM)) && $up >= self::WORKTOP_MM[0] && $up <= self::WORKTOP_MM[1]) {
+                if ($slab->element === $id && ! $slab->width->value->isLessThan(Length::fromMillimetres(self::DEEP_MM)) && $up >= self::WORKTOP_MM[0] && $up <= self::WORKTOP_MM[1]) {
                     return true;
                 }
             }

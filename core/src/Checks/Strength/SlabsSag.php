@@ -35,7 +35,7 @@ final class SlabsSag implements Check
         $kinds = self::kinds($built);
         $findings = [];
         foreach ($built->boards(Role::Slab, Role::Lid) as $board) {
-            $kind = $board->role === Role::Lid ? BandKind::Seat : $kinds[explode(':', $board->id)[0]] ?? BandKind::Top;
+            $kind = $board->role === Role::Lid ? BandKind::Seat : $kinds[$board->element ?? ''] ?? BandKind::Top;
             $bending = $this->bending($board, $kind, $built);
             $parts = $built->project->limit(Limit::TopSags);
             if ($bending !== null && $bending->sag() * $parts > $bending->length * (1 + 1e-9)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
+use Incastro\Core\Design\Belongs;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Maker;
@@ -31,7 +32,7 @@ final readonly class BoxOf
     public function make(Span $x, Span $y, Span $z): void
     {
         $t = $this->cell->board->thickness;
-        $maker = $this->at->maker($this->cell);
+        $maker = $this->at->maker($this->cell)->belongingTo(new Belongs(set: $this->id));
         $name = fn (string $part): Text => Text::of("part.box_$part", of: $this->name);
         $left = $maker->cheek("$this->id:side_left", Role::DrawerPart, $name('side_left'), $x->from, $y, $z);
         $right = $maker->cheek("$this->id:side_right", Role::DrawerPart, $name('side_right'), $x->to()->minus($t), $y, $z);
@@ -43,7 +44,7 @@ final readonly class BoxOf
                 $this->at->bench->join($end->id, $side->id, JointKind::Screws, Axis::X);
             }
         }
-        $this->bottom($this->at->thin($this->cell), $name('bottom'), $inner, $y, $z, [$left->id, $right->id, $front->id, $back->id]);
+        $this->bottom($this->at->thin($this->cell)->belongingTo(new Belongs(set: $this->id)), $name('bottom'), $inner, $y, $z, [$left->id, $right->id, $front->id, $back->id]);
     }
 
     /** @param  array{string, string, string, string}  $around left, right, front, back */

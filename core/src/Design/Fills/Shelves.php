@@ -32,7 +32,7 @@ final class Shelves implements FillMaker
         $z = $cell->z->from;
         foreach ($shelves as $i => $shelf) {
             $z = $z->plus($spacing->openings[$i]->value);
-            $shelving->shelf("$shelf->id:shelf", $i + 1, $z, $spacing->openings[$i]->value);
+            $shelving->for($shelf->id)->shelf("$shelf->id:shelf", $i + 1, $z, $spacing->openings[$i]->value);
             $z = $z->plus($cell->board->thickness);
         }
     }

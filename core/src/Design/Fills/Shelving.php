@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
+use Incastro\Core\Design\Belongs;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
@@ -40,8 +41,14 @@ final readonly class Shelving
     /** Air between slats at least. */
     private const SLAT_GAP_MM = 20;
 
-    public function __construct(private Cell $cell, private Workplace $at)
+    public function __construct(private Cell $cell, private Workplace $at, private ?string $element = null)
     {
+    }
+
+    /** Shelves made from now on are those of the document's shelf. */
+    public function for(string $element): self
+    {
+        return new self($this->cell, $this->at, $element);
     }
 
     /** What stands in the bay before the first shelf. */
@@ -88,7 +95,7 @@ final readonly class Shelving
     /** @param  Length  $below  clear under it: a nosing hangs no lower */
     private function board(string $id, Text $name, Span $x, Length $z, Length $below): Panel
     {
-        $maker = $this->at->maker($this->cell);
+        $maker = $this->at->maker($this->cell)->belongingTo(new Belongs($this->element));
         if (! $this->isNosed()) {
             return $maker->level($id, Role::Shelf, $name, $x, $this->cell->y, $z, $this->banded());
         }

@@ -69,14 +69,11 @@ final class Movers
             return null;
         }
         $isLeaf = in_array($panel->role, [Role::Door, Role::DoorPart, Role::Glass], true);
-        // A drawer's box carries the number that its front carries.
-        preg_match('/_(\d+)$/', $panel->id, $n);
-        $number = $this->kindOf($panel) === FillKind::Drawers ? ($n[1] ?? '') : '';
 
         return match (true) {
             $panel->role === Role::Lid => "lid $panel->id",
             $isLeaf => "leaf $panel->bay {$panel->hand?->value}".($this->doorOf($panel) === DoorKind::Sliding ? $panel->id : ''),
-            default => "drawn $panel->bay $number",
+            default => "drawn $panel->bay",
         };
     }
 
@@ -97,7 +94,7 @@ final class Movers
         $front = array_values(array_filter($group, fn (Panel $p): bool => $p->role->isFront()))[0] ?? $first;
         $all = self::around($group);
         if ($first->role === Role::Lid) {
-            return str_ends_with($first->id, ':leaf') ? $this->flap($group, $all, MoverKind::Lift, 90.0) : $this->lid($group, $all);
+            return $this->kindOf($first) === FillKind::FoldTable ? $this->flap($group, $all, MoverKind::Lift, 90.0) : $this->lid($group, $all);
         }
         if (in_array($front->role, [Role::Door, Role::DoorPart, Role::Glass], true)) {
             return match ($this->doorOf($front)) {

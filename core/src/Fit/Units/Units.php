@@ -28,13 +28,12 @@ final class Units
     /** @return list<Unit> */
     private function find(Design $design, Fit $fit): array
     {
-        $byName = $panels = [];
+        $bySet = $panels = [];
         foreach ($fit->panels as $panel) {
             $panels[$panel->id] = $panel;
             $this->above[$panel->id] = $panel->id;
-            $name = self::movesWith($panel);
-            if ($name !== null) {
-                $this->join($byName[$name] ??= $panel->id, $panel->id);
+            if ($panel->set !== null) {
+                $this->join($bySet[$panel->set] ??= $panel->id, $panel->id);
             }
         }
         foreach ($design->joints as $joint) {
@@ -55,14 +54,6 @@ final class Units
     private static function holds(Joint $joint, UnitKind $kind): bool
     {
         return in_array($joint->kind, self::HELD, true) || ($kind === UnitKind::Mover && $joint->kind === JointKind::Faced);
-    }
-
-    /** Its bay and the first word of its name: all parts of one drawer or framed door share it. */
-    private static function movesWith(Panel $panel): ?string
-    {
-        $words = explode(':', $panel->id);
-
-        return $panel->role->moves() && count($words) > 2 ? "$words[0]:$words[1]" : null;
     }
 
     /** @param  non-empty-list<Panel>  $panels */
