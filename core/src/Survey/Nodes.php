@@ -34,6 +34,9 @@ final class Nodes
     /** @var list<float> mm */
     private array $mean = [];
 
+    /** @var array<string, Straightedge> by name */
+    private array $edges = [];
+
     /** @var array<string, Datum> by surface and which one */
     private array $datums = [];
 
@@ -62,6 +65,17 @@ final class Nodes
         }
 
         return [$this->index[$key] => 1.0];
+    }
+
+    /**
+     * @param  int  $along  where along it, units of 25 nm
+     * @return array<int, float>
+     */
+    public function edge(Straightedge $edge, int $along): array
+    {
+        $this->edges[$edge->name] = $edge;
+
+        return $this->at(Surface::Edge, $along, 0, $edge->name);
     }
 
     public function count(): int
@@ -120,7 +134,7 @@ final class Nodes
             Surface::BreastRight => 0.7 * $mm($s->width),
             Surface::BreastFront => $mm($s->depth),
             Surface::Slope => $this->slopeAt($place),
-            Surface::Edge => match (Straightedge::of($of)->face) {
+            Surface::Edge => match ($this->edges[$of]->face) {
                 Face::Right => $mm($s->width),
                 Face::Ceiling => $mm($s->height),
                 Face::Slope => $this->sizes->slopeGuess()[0],
@@ -203,7 +217,7 @@ final class Nodes
             Surface::MouthLeft, Surface::MouthRight => Prior::jamb(),
             Surface::BreastLeft, Surface::BreastRight, Surface::BreastFront => Prior::breast(),
             Surface::Front => Prior::frontLine(),
-            Surface::Edge => Prior::straightedge(Straightedge::of($of)->isLevelled, $this->levelMmPerMetre),
+            Surface::Edge => Prior::straightedge($this->edges[$of]->isLevelled, $this->levelMmPerMetre),
             Surface::Step, Surface::StepAt, Surface::MouthDepth => Prior::single(),
         };
     }

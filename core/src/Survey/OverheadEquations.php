@@ -46,7 +46,7 @@ final readonly class OverheadEquations
         $n = $this->nodes;
         [$x, $y] = [$n->sizes->x($r)->units, $n->sizes->y($r)->units];
         $face = $r->on();
-        $edge = $n->at(Surface::Edge, $r->along === Along::Depth ? $y : $x, 0, Straightedge::named($r, null));
+        $edge = $n->edge(Straightedge::of($r, null), $r->along === Along::Depth ? $y : $x);
 
         return match ($face) {
             Face::Floor => Sum::less($edge, $n->at(Surface::Floor, $x, $y)),

@@ -141,7 +141,7 @@ final readonly class SideEquations
             $face === Face::Back => $x,
             default => $y,
         };
-        $edge = $n->at(Surface::Edge, $t, 0, Straightedge::named($r, $r->along === null ? null : $z));
+        $edge = $n->edge(Straightedge::of($r, $r->along === null ? null : $z), $t);
 
         return match ($face) {
             Face::Left => Sum::less($edge, $n->at(Surface::Left, $y, $z)),
