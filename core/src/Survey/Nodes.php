@@ -78,6 +78,12 @@ final class Nodes
         return $this->at(Surface::Edge, $along, 0, $edge->name);
     }
 
+    /** One that was laid, by its name. */
+    public function straightedge(string $name): Straightedge
+    {
+        return $this->edges[$name];
+    }
+
     public function count(): int
     {
         return count($this->places);
@@ -134,7 +140,7 @@ final class Nodes
             Surface::BreastRight => 0.7 * $mm($s->width),
             Surface::BreastFront => $mm($s->depth),
             Surface::Slope => $this->slopeAt($place),
-            Surface::Edge => match ($this->edges[$of]->face) {
+            Surface::Edge => match ($this->straightedge($of)->face) {
                 Face::Right => $mm($s->width),
                 Face::Ceiling => $mm($s->height),
                 Face::Slope => $this->sizes->slopeGuess()[0],
@@ -217,7 +223,7 @@ final class Nodes
             Surface::MouthLeft, Surface::MouthRight => Prior::jamb(),
             Surface::BreastLeft, Surface::BreastRight, Surface::BreastFront => Prior::breast(),
             Surface::Front => Prior::frontLine(),
-            Surface::Edge => Prior::straightedge($this->edges[$of]->isLevelled, $this->levelMmPerMetre),
+            Surface::Edge => Prior::straightedge($this->straightedge($of)->isLevelled, $this->levelMmPerMetre),
             Surface::Step, Surface::StepAt, Surface::MouthDepth => Prior::single(),
         };
     }

@@ -13,7 +13,6 @@ use Incastro\Core\Survey\Instruments;
 use Incastro\Core\Survey\Nodes;
 use Incastro\Core\Survey\Observation;
 use Incastro\Core\Survey\Sizes;
-use Incastro\Core\Survey\Straightedge;
 use Incastro\Core\Survey\Surface;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -161,7 +160,7 @@ final class EquationsTest extends TestCase
         $nodes = new Nodes(new Sizes($space), 0.5);
         $observations = (new Equations($nodes, self::instruments()))->of($space);
 
-        return [$observations[3], array_map(fn (int $i): float => self::madeUp(...$nodes->place($i), slope: $slope), range(0, $nodes->count() - 1))];
+        return [$observations[3], array_map(fn (int $i): float => self::madeUp(...$nodes->place($i), slope: $slope, edge: $nodes->straightedge(...)), range(0, $nodes->count() - 1))];
     }
 
     /**
@@ -170,7 +169,7 @@ final class EquationsTest extends TestCase
      * @param  array{float, float}  $at  metres
      * @param  array<string, mixed>  $slope
      */
-    private static function madeUp(Surface $surface, array $at, string $of, array $slope): float
+    private static function madeUp(Surface $surface, array $at, string $of, array $slope, ?\Closure $edge = null): float
     {
         [$a, $b] = $at;
 
@@ -189,7 +188,7 @@ final class EquationsTest extends TestCase
             Surface::BreastLeft => 300 + $b,
             Surface::BreastRight => 700 - $b,
             Surface::BreastFront => 400 + $a,
-            Surface::Edge => $a + match (Straightedge::of($of)->face) {
+            Surface::Edge => $a + match ($edge($of)->face) {
                 Face::Left => 10, Face::Right => 990, Face::Back => 20, Face::Floor => 15, Face::Ceiling => 2380, Face::Slope => 880,
                 Face::Opening => self::fail('Nobody lays a straightedge on an opening.'),
             },
