@@ -14,7 +14,7 @@ use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Reading\Node;
 use Incastro\Core\Document\Reading\Problem;
 use Incastro\Core\Document\Reading\ReadingReader;
-use Incastro\Core\Survey\ReadingName;
+use Incastro\Core\Survey\Readings\Measurements;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -41,7 +41,7 @@ final class ReadingWordsTest extends TestCase
                 continue;
             }
             $read++;
-            $key = ReadingName::of($reading)->key;
+            $key = Measurements::of($reading->kind)->name($reading)->key;
             if (! isset($words[$key])) {
                 $missing[$key] = json_encode($place, JSON_THROW_ON_ERROR);
             }

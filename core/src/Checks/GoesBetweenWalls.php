@@ -12,7 +12,7 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\ReadingName;
+use Incastro\Core\Survey\Readings\Measurements;
 
 /** The carcass with its tolerances must pass between the walls (fieldbook §2, budget). Names the reading that stops it. */
 final class GoesBetweenWalls implements Check
@@ -45,6 +45,6 @@ final class GoesBetweenWalls implements Check
         }
         $reading = $built->room->space->readings[$point->reading ?? ''] ?? null;
 
-        return $reading instanceof Reading ? ReadingName::of($reading) : Text::of('reading.none');
+        return $reading instanceof Reading ? Measurements::of($reading->kind)->name($reading) : Text::of('reading.none');
     }
 }

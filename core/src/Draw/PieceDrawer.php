@@ -22,6 +22,7 @@ use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\RoomOutline;
 
 /** The piece in its space: from the front, in section from the left, and from above. */
 final readonly class PieceDrawer
@@ -39,7 +40,7 @@ final readonly class PieceDrawer
 
     public function front(): Drawing
     {
-        $outline = new Outline($this->room, $this->fit->box->top());
+        $outline = new RoomOutline($this->room, $this->fit->box->top());
         $drawing = new Drawing(View::Front);
         SiteDrawer::walls($drawing, $outline);
         SiteDrawer::breast($drawing, $outline);
@@ -110,9 +111,9 @@ final readonly class PieceDrawer
     /** Cut through a bay, the first one where none is named, seen from the left: shelves one above the other. */
     public function section(?string $bay = null): Drawing
     {
-        $outline = new Outline($this->room, $this->fit->box->top());
+        $outline = new RoomOutline($this->room, $this->fit->box->top());
         $drawing = new Drawing(View::Side);
-        $wall = Length::fromMillimetres(Outline::WALL_MM);
+        $wall = Length::fromMillimetres(RoomOutline::WALL_MM);
         $front = Length::greatest($outline->depth, $this->piece->depth);
         $corner = fn (Length $y, Length $z): Point => new Point($y, $z);
         $zero = Length::zero();
@@ -218,10 +219,10 @@ final readonly class PieceDrawer
         return ! $from->isGreaterThan($middle) && $from->plus($panel->block->size->x)->isGreaterThan($middle);
     }
 
-    private function gapRibbon(Drawing $drawing, Outline $o, EdgeFit $edge): void
+    private function gapRibbon(Drawing $drawing, RoomOutline $o, EdgeFit $edge): void
     {
         $stations = array_map(fn (GapAt $g): array => ['at' => $g->at, 'value' => $g->gap], $edge->line()->gaps);
-        $out = Length::fromMillimetres(Outline::WALL_MM + 60);
+        $out = Length::fromMillimetres(RoomOutline::WALL_MM + 60);
         $box = $this->fit->box;
         $base = match (true) {
             // Beside or before a breast the ribbon lies on what bounds the piece there.

@@ -9,6 +9,7 @@ use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\RoomOutline;
 use Incastro\Core\Survey\Surface;
 
 /** The room's real shape around a piece as four-cornered faces in the house's frame, mm: floor, back, sides, breast, and what is overhead. */
@@ -16,11 +17,11 @@ final readonly class Shell
 {
     private const STRIPS = 6;
 
-    private Outline $o;
+    private RoomOutline $o;
 
     public function __construct(private Room $room)
     {
-        $this->o = new Outline($room, Length::zero());
+        $this->o = new RoomOutline($room, Length::zero());
     }
 
     /** @return list<array{surface: string, corners: list<array{int|float, int|float, int|float}>}> */

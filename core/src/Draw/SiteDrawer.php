@@ -12,7 +12,10 @@ use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\GroundPlan;
+use Incastro\Core\Survey\Readings\Tapes;
 use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\RoomOutline;
 use Incastro\Core\Survey\Surface;
 use Incastro\Core\Survey\WallPoint;
 
@@ -21,7 +24,7 @@ final readonly class SiteDrawer
 {
     public function front(Room $room): Drawing
     {
-        $outline = new Outline($room, Length::zero());
+        $outline = new RoomOutline($room, Length::zero());
         $drawing = new Drawing(View::Front);
         self::walls($drawing, $outline);
         $this->opening($drawing, $outline);
@@ -47,7 +50,7 @@ final readonly class SiteDrawer
             $drawing->shape('footprint', [new Point($f->x, $far), new Point($end, $far), new Point($end, $near), new Point($f->x, $near)]);
         }
         (new ThingDrawer($room))->things($drawing);
-        $this->tapes($drawing, new Outline($room, Length::zero()));
+        $this->tapes($drawing, new RoomOutline($room, Length::zero()));
 
         return $drawing;
     }
@@ -55,14 +58,14 @@ final readonly class SiteDrawer
     /** From the left looking right: the back wall on the left, the room on the right. */
     public function side(Room $room): Drawing
     {
-        $o = new Outline($room, Length::zero());
+        $o = new RoomOutline($room, Length::zero());
         $drawing = new Drawing(View::Side);
         $zero = Length::zero();
         $middle = Length::ofUnits(intdiv($o->width->units, 2));
         $back = fn (Length $z): Point => new Point($o->at(Surface::Back, $middle, $z), $z);
         [$foot, $head] = [$zero, $o->overhead->at($middle, $zero)];
         $bends = $o->overhead->alongDepth($zero, $o->depth, $middle);
-        $wall = Length::fromMillimetres(Outline::WALL_MM);
+        $wall = Length::fromMillimetres(RoomOutline::WALL_MM);
         $top = Length::greatest($o->height, $head)->plus($wall);
         $drawing->shape('wall', [
             new Point($wall->negated(), $wall->negated()), new Point($o->depth, $wall->negated()), new Point($o->depth, $top), new Point($wall->negated(), $top),
@@ -76,9 +79,9 @@ final readonly class SiteDrawer
         return $drawing;
     }
 
-    public static function walls(Drawing $drawing, Outline $outline): void
+    public static function walls(Drawing $drawing, RoomOutline $outline): void
     {
-        $wall = Length::fromMillimetres(Outline::WALL_MM);
+        $wall = Length::fromMillimetres(RoomOutline::WALL_MM);
         $space = $outline->room->space;
         $left = $space->left === SideKind::Open ? Length::zero() : $wall->negated();
         $right = $space->right === SideKind::Open ? $outline->width : $outline->width->plus($wall);
@@ -95,16 +98,16 @@ final readonly class SiteDrawer
     /** The space from above: the back wall at the top of the page. */
     public static function ground(Room $room): Drawing
     {
-        $o = new Outline($room, Length::zero());
+        $o = new RoomOutline($room, Length::zero());
         $drawing = new Drawing(View::Top);
-        $wall = Length::fromMillimetres(Outline::WALL_MM);
+        $wall = Length::fromMillimetres(RoomOutline::WALL_MM);
         $left = $room->space->left === SideKind::Open ? Length::zero() : $wall->negated();
         $right = $room->space->right === SideKind::Open ? $o->width : $o->width->plus($wall);
         $drawing->shape('wall', [
             new Point($left, $o->depth->negated()), new Point($right, $o->depth->negated()), new Point($right, $wall), new Point($left, $wall),
         ]);
-        $drawing->shape('room', Ground::void($o));
-        foreach (Ground::returns($o) as $return) {
+        $drawing->shape('room', GroundPlan::void($o));
+        foreach (GroundPlan::returns($o) as $return) {
             $drawing->shape('wall', $return);
         }
 
@@ -112,7 +115,7 @@ final readonly class SiteDrawer
     }
 
     /** The breast, and the mouth that the inside is reached through. */
-    private function opening(Drawing $drawing, Outline $o): void
+    private function opening(Drawing $drawing, RoomOutline $o): void
     {
         $kind = $o->room->space->kind;
         $front = $o->room->sizes->depth;
@@ -126,7 +129,7 @@ final readonly class SiteDrawer
     }
 
     /** The breast as it stands before the wall, where there is one. */
-    public static function breast(Drawing $drawing, Outline $o): void
+    public static function breast(Drawing $drawing, RoomOutline $o): void
     {
         if (! $o->room->space->kind->hasBreast()) {
             return;
@@ -136,7 +139,7 @@ final readonly class SiteDrawer
         $drawing->shape('breast', [new Point($left, Length::zero()), new Point($right, Length::zero()), new Point($right, $o->height), new Point($left, $o->height)]);
     }
 
-    private function tapes(Drawing $drawing, Outline $o): void
+    private function tapes(Drawing $drawing, RoomOutline $o): void
     {
         $tapes = new Tapes($o);
         foreach ($o->room->space->readings as $reading) {
@@ -153,7 +156,7 @@ final readonly class SiteDrawer
     }
 
     /** An open side is a dashed mark, an appliance its own side. */
-    private static function edgeOf(Drawing $drawing, Outline $o, Side $side): void
+    private static function edgeOf(Drawing $drawing, RoomOutline $o, Side $side): void
     {
         $points = $o->side($side);
         $kind = $o->room->space->side($side);
@@ -161,14 +164,14 @@ final readonly class SiteDrawer
             $drawing->line('mark', [$points[0], $points[count($points) - 1]]);
         }
         if ($kind === SideKind::Appliance) {
-            $out = Length::fromMillimetres($side === Side::Left ? -Outline::WALL_MM : Outline::WALL_MM);
+            $out = Length::fromMillimetres($side === Side::Left ? -RoomOutline::WALL_MM : RoomOutline::WALL_MM);
             $top = Length::least($o->height, Length::fromMillimetres(900));
             $drawing->shape('appliance', [$points[0], new Point($points[0]->across, $top), new Point($points[0]->across->plus($out), $top), new Point($points[0]->across->plus($out), $points[0]->up)]);
         }
     }
 
     /** How far the wall stands from plumb, from its lowest station, enlarged. */
-    private static function lean(Drawing $drawing, Outline $o, Side $side): void
+    private static function lean(Drawing $drawing, RoomOutline $o, Side $side): void
     {
         $points = $o->room->wall($side, Plane::Front);
         if (! $o->room->isMeasured() || $points === []) {
@@ -182,7 +185,7 @@ final readonly class SiteDrawer
         $title = Text::of($o->isLeanKnown($side) ? 'draw.leans_in' : 'draw.leans_in_assumed');
         // What leans away reaches back toward the wall: the base stands further out by as much.
         $times = Magnify::times($values);
-        $base = Length::fromMillimetres(Outline::WALL_MM + 60)->minus(Length::least(Length::zero(), ...$values)->times($times));
+        $base = Length::fromMillimetres(RoomOutline::WALL_MM + 60)->minus(Length::least(Length::zero(), ...$values)->times($times));
         $drawing->ribbon($side->value, $title, $times,
             $side === Side::Left ? $base->negated() : $o->width->plus($base), $stations, null);
     }

@@ -15,6 +15,7 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Clip;
 use Incastro\Core\Survey\PlacedThing;
 use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\RoomOutline;
 use Incastro\Core\Survey\Studs;
 
 /** Things in the way and studs, in any view of a space. */
@@ -48,7 +49,7 @@ final readonly class ThingDrawer
     }
 
     /** Where the back wall holds a screw: found, doubtful or only assumed. */
-    public function studs(Drawing $drawing, Outline $o): void
+    public function studs(Drawing $drawing, RoomOutline $o): void
     {
         foreach (Studs::along($this->room->space->build, $o->width) as $stud) {
             $layer = match (true) {

@@ -8,6 +8,7 @@ use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\RoomOutline;
 use Incastro\Core\Survey\WayIn;
 
 /** The way in as a row of openings at one scale, in the order they are walked through. */
@@ -32,7 +33,7 @@ final readonly class WayDrawer
         }
         $top = Length::greatest(...array_map(fn (array $o): Length => $o[2]->height, $openings))->plus(Length::fromMillimetres(self::OVER_MM));
         $zero = Length::zero();
-        $below = Length::fromMillimetres(-Outline::WALL_MM);
+        $below = Length::fromMillimetres(-RoomOutline::WALL_MM);
         $drawing->shape('wall', [new Point($zero, $below), new Point($x, $below), new Point($x, $top), new Point($zero, $top)]);
         foreach ($openings as [$from, $to, $s]) {
             $drawing->shape('room', [new Point($from, $zero), new Point($to, $zero), new Point($to, $s->height), new Point($from, $s->height)], "way/$s->id");

@@ -27,7 +27,6 @@ use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Reading\ProjectReader;
-use Incastro\Core\Draw\AdviceTapes;
 use Incastro\Core\Draw\DrawingsSection;
 use Incastro\Core\Draw\SolidsSection;
 use Incastro\Core\Draw\TemplatesSection;
@@ -146,7 +145,7 @@ final class Planning
     public function sections(string ...$names): array
     {
         $sections = [
-            'site' => fn (): mixed => new SiteSection($this->rooms(), array_map(AdviceTapes::of(...), $this->rooms())),
+            'site' => fn (): mixed => new SiteSection($this->rooms()),
             'pieces' => fn (): mixed => new PiecesSection($this->pieces(), $this->verdicts()->held),
             'parts' => fn (): mixed => $this->parts(),
             'cut' => fn (): mixed => new CutSection($this->project, $this->cutting()),

@@ -14,6 +14,8 @@ use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Measure\Unit;
+use Incastro\Core\Survey\Readings\Measurements;
+use Incastro\Core\Survey\Readings\SlopeStart;
 
 /**
  * Readings that cannot all be true. The test is |r| / (σ·√q) > 3 (fieldbook §1; Baarda's data snooping).
@@ -84,7 +86,7 @@ final class Contradictions
         [$off, $grows] = [$residual->off, ['survey.too_long', 'survey.too_short']];
         if ($reading->kind === ReadingKind::SlopeStart) {
             // Its equation is in heights: too far out and the slope would stand above the ceiling.
-            $off /= -OverheadEquations::USUAL_PITCH;
+            $off /= -SlopeStart::USUAL_PITCH;
         }
         $by = $reading->kind->isAngle() ? Angle::ofDegrees(abs($off)) : Clip::nearest(abs($off));
         $direction = $grows[$off > 0 ? 0 : 1];
@@ -102,6 +104,8 @@ final class Contradictions
 
     private static function name(Space $space, Residual $residual): Text
     {
-        return ReadingName::of($space->readings[$residual->reading]);
+        $reading = $space->readings[$residual->reading];
+
+        return Measurements::of($reading->kind)->name($reading);
     }
 }

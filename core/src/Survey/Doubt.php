@@ -6,6 +6,7 @@ namespace Incastro\Core\Survey;
 
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\Readings\Measurements;
 
 /** What the clear width may be out by (±, 95 %), how well everything else is known, and the readings that would help, best first. */
 final readonly class Doubt
@@ -23,7 +24,7 @@ final readonly class Doubt
     {
         $forWidth = array_values(array_filter($next, fn (Advice $a): bool => $a->helps === 'clear_width'))[0] ?? null;
         $this->then = $forWidth === null ? null : Clip::nearest($forWidth->then);
-        $this->advice = $forWidth === null ? null : ReadingName::of($forWidth->reading);
+        $this->advice = $forWidth === null ? null : Measurements::of($forWidth->reading->kind)->name($forWidth->reading);
     }
 
     /** Known well enough, or not asked of this space. */

@@ -4,12 +4,18 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
+use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Readings\Measurements;
+use Incastro\Core\Survey\Readings\Tapes;
+
 /** How well a room is known, and what to measure next with where to hold the tape. */
 final readonly class DoubtSection implements \JsonSerializable
 {
-    /** @param  list<\JsonSerializable|array<array-key, mixed>|null>  $tapes  where the tape of each advised reading lies, as drawn */
-    public function __construct(private Room $room, private array $tapes)
+    private Tapes $tapes;
+
+    public function __construct(private Room $room)
     {
+        $this->tapes = new Tapes(new RoomOutline($room, Length::zero()));
     }
 
     /** @return array<string, mixed> */
@@ -19,22 +25,25 @@ final readonly class DoubtSection implements \JsonSerializable
 
         return [
             'now' => $doubt->now, 'then' => $doubt->then, 'advice' => $doubt->advice,
-            'known' => $doubt->known, 'next' => array_map($this->advice(...), $doubt->next, array_keys($doubt->next)), 'enough' => $doubt->isEnough(),
+            'known' => $doubt->known, 'next' => array_map($this->advice(...), $doubt->next), 'enough' => $doubt->isEnough(),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function advice(Advice $advice, int $nth): array
+    private function advice(Advice $advice): array
     {
+        $form = Measurements::of($advice->reading->kind);
+        $view = $form->view($advice->reading, $this->room->space);
+
         return [
             'reading' => $advice->reading->id === '' ? null : $advice->reading->id,
-            'name' => ReadingName::of($advice->reading),
+            'name' => $form->name($advice->reading),
             'take' => ReadingWriter::shape($advice->reading),
             'helps' => $advice->helps,
             'now' => Clip::nearest($advice->now),
             'then' => Clip::nearest($advice->then),
-            'view' => ReadingView::of($advice->reading, $this->room->space)->value,
-            'tape' => $this->tapes[$nth] ?? null,
+            'view' => $view->value,
+            'tape' => $this->tapes->in($view, $advice->reading),
         ];
     }
 }

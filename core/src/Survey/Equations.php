@@ -5,19 +5,18 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Facts\Take;
-use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\Reading;
-use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Document\Model\Space;
+use Incastro\Core\Survey\Readings\Measurements;
 
 /** Turns readings into equations in the unknowns. */
 final readonly class Equations
 {
-    private SideEquations $sides;
+    public SideEquations $sides;
 
-    private OverheadEquations $overhead;
+    public OverheadEquations $overhead;
 
-    public function __construct(private Nodes $nodes, private Instruments $instruments)
+    public function __construct(public Nodes $nodes, private Instruments $instruments)
     {
         $this->sides = new SideEquations($nodes);
         $this->overhead = new OverheadEquations($nodes);
@@ -42,45 +41,24 @@ final readonly class Equations
     /** What a take of a reading says; null where the space has nothing for it to say (a diagonal without a height). */
     public function equation(Reading $reading, Take $take): ?Observation
     {
-        $sigma = $this->instruments->sigma($reading, $take, $this->nodes->sizes);
-        $value = $take->number();
-        $sizes = $this->nodes->sizes;
-
-        return match ($reading->kind) {
-            ReadingKind::Diagonal => $reading->face === Face::Floor
-                ? new Distance($this->sides->floorDiagonal($reading), $this->sides->floorDepth($reading), [0.0, 0.0], $value, $sigma, $reading->id)
-                : $this->openingDiagonal($reading, $value, $sigma),
-            ReadingKind::ThreeFourFive => new Distance(
-                Sum::times($this->sides->closing($reading, $reading->alongSide->units ?? 0), -1.0), [],
-                [(float) ($reading->alongBack?->millimetres() ?? 0.0), (float) ($reading->alongSide?->millimetres() ?? 0.0)],
-                $value, $sigma, $reading->id),
-            ReadingKind::CornerAngle => new Bearing($this->sides->closing($reading, $sizes->depth->units),
-                (float) $sizes->depth->millimetres(), [90.0, -1.0], $value, $sigma, $reading->id),
-            ReadingKind::SlopeAngle => $this->overhead->angle($reading, $value, $sigma),
-            ReadingKind::SlopeStart => new Linear($this->overhead->meeting($take), 0.0, OverheadEquations::USUAL_PITCH * $sigma, $reading->id),
-            default => new Linear($this->coefficients($reading), $value, $sigma, $reading->id),
-        };
+        return Measurements::of($reading->kind)->equation($reading, $take, $this);
     }
 
-    /** @return array<int, float> */
-    private function coefficients(Reading $reading): array
+    /** @param  array<int, float>  $coefficients  of the unknowns that the take is the sum of */
+    public function linear(array $coefficients, Reading $reading, Take $take): Linear
     {
-        return match ($reading->kind) {
-            ReadingKind::Height, ReadingKind::Level, ReadingKind::Knee, ReadingKind::SlopeRise,
-            ReadingKind::StepHeight, ReadingKind::StepAt => $this->overhead->of($reading),
-            ReadingKind::Gap => $reading->on()->isLevel()
-                ? $this->overhead->gap($reading) : $this->sides->of($reading),
-            default => $this->sides->of($reading),
-        };
+        return new Linear($coefficients, $take->number(), $this->sigma($reading, $take), $reading->id);
     }
 
-    /** Without a ceiling nobody knows where the upper corners are, and the diagonal says nothing. */
-    private function openingDiagonal(Reading $reading, float $value, float $sigma): ?Distance
+    /** @param  array{array<int, float>, array<int, float>}  $along  coefficients of both legs */
+    public function distance(array $along, Reading $reading, Take $take): Distance
     {
-        if ($this->nodes->sizes->space->taken(ReadingKind::Height) === []) {
-            return null;
-        }
+        return new Distance($along[0], $along[1], [0.0, 0.0], $take->number(), $this->sigma($reading, $take), $reading->id);
+    }
 
-        return new Distance($this->sides->acrossOpening($reading), $this->overhead->upOpening($reading), [0.0, 0.0], $value, $sigma, $reading->id);
+    /** Standard uncertainty of a take, mm, or degrees for an angle. */
+    public function sigma(Reading $reading, Take $take): float
+    {
+        return $this->instruments->sigma($reading, $take, $this->nodes->sizes);
     }
 }

@@ -9,35 +9,14 @@ use Incastro\Core\Document\Model\Along;
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\LowEnd;
 use Incastro\Core\Document\Model\Reading;
-use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Document\Model\Rise;
 use Incastro\Core\Document\Model\Side;
 
 /** What readings of floor, ceiling, slope and steps say of the unknowns. */
 final readonly class OverheadEquations
 {
-    /** Rise over run by which an error of where a slope starts becomes one of height. */
-    public const USUAL_PITCH = 0.8;
-
     public function __construct(private Nodes $nodes)
     {
-    }
-
-    /** @return array<int, float> */
-    public function of(Reading $r): array
-    {
-        $n = $this->nodes;
-        [$x, $y] = [$n->sizes->x($r)->units, $n->sizes->y($r)->units];
-
-        return match ($r->kind) {
-            ReadingKind::Height => Sum::less($n->at($this->overhead($r), $x, $y), $n->at(Surface::Floor, $x, $y)),
-            ReadingKind::Knee => $this->knee($x, $y),
-            ReadingKind::Level => $this->level($r),
-            ReadingKind::SlopeRise => $this->rise($r),
-            ReadingKind::StepHeight => $n->at(Surface::Step, 0, 0, (string) $r->step),
-            ReadingKind::StepAt => $n->at(Surface::StepAt, 0, 0, (string) $r->step),
-            default => throw new \LogicException("{$r->kind->value} is no reading of floor or overhead."),
-        };
     }
 
     /** @return array<int, float> */
@@ -91,17 +70,17 @@ final readonly class OverheadEquations
         $low = $r->rise === Rise::Right ? Side::Left : Side::Right;
         $x = fn (Side $side): int => $side === Side::Left ? 0 : $n->sizes->width->units;
 
-        return Sum::less($n->at($this->overhead($r), $x($low->other()), $front), $n->at(Surface::Floor, $x($low), $front));
+        return Sum::less($n->at($this->surface($r), $x($low->other()), $front), $n->at(Surface::Floor, $x($low), $front));
     }
 
     /** Under a slope everything overhead is the slope, unless the reading says that it went to the level ceiling. */
-    private function overhead(Reading $r): Surface
+    public function surface(Reading $r): Surface
     {
         return $this->nodes->sizes->space->slope !== null && $r->face !== Face::Ceiling ? Surface::Slope : Surface::Ceiling;
     }
 
     /** @return array<int, float> */
-    private function knee(int $x, int $y): array
+    public function knee(int $x, int $y): array
     {
         $n = $this->nodes;
         [$x, $y] = match ($n->sizes->space->slope?->low) {
@@ -114,7 +93,7 @@ final readonly class OverheadEquations
     }
 
     /** @return array<int, float> */
-    private function level(Reading $r): array
+    public function level(Reading $r): array
     {
         $n = $this->nodes;
         $surface = $r->face === Face::Ceiling ? Surface::Ceiling : Surface::Floor;
@@ -126,7 +105,7 @@ final readonly class OverheadEquations
     }
 
     /** @return array<int, float> */
-    private function rise(Reading $r): array
+    public function rise(Reading $r): array
     {
         $n = $this->nodes;
         $slope = $n->sizes->space->slope;

@@ -18,31 +18,6 @@ final readonly class SideEquations
     {
     }
 
-    /** @return array<int, float> */
-    public function of(Reading $r): array
-    {
-        $n = $this->nodes;
-        $y = $n->sizes->y($r)->units;
-        $front = $n->sizes->depth->units;
-        $z = $this->height($r)->units;
-        $side = $r->side ?? Side::Left;
-
-        return match ($r->kind) {
-            ReadingKind::Width => Sum::less($n->at(Surface::Right, $y, $z), $n->at(Surface::Left, $y, $z)),
-            ReadingKind::Depth => Sum::less($this->frontLine($r), $n->at(Surface::Back, $n->sizes->x($r)->units, $z)),
-            ReadingKind::Plumb => $this->lean($r),
-            ReadingKind::Gap => $this->gap($r),
-            ReadingKind::MouthWidth => Sum::less($n->at(Surface::MouthRight, $front, $z), $n->at(Surface::MouthLeft, $front, $z)),
-            ReadingKind::MouthHeight => Sum::less($n->at(Surface::MouthHead, $n->sizes->x($r)->units, $front), $n->at(Surface::Floor, $n->sizes->x($r)->units, $front)),
-            ReadingKind::MouthDepth => $n->at(Surface::MouthDepth, 0, 0),
-            ReadingKind::Return_ => self::inward($side, $n->at(Surface::jamb($side), $front, $z), $n->at(Surface::side($side), $front, $z)),
-            ReadingKind::Flank => self::inward($side, $n->at(Surface::cheek($side), $y, $z), $n->at(Surface::side($side), $y, $z)),
-            ReadingKind::BreastWidth => Sum::less($n->at(Surface::BreastRight, $front, $z), $n->at(Surface::BreastLeft, $front, $z)),
-            ReadingKind::BreastDepth => $this->breastDepth($side, $z),
-            default => throw new \LogicException("{$r->kind->value} is no reading of the sides."),
-        };
-    }
-
     /**
      * What stands between a side wall and something further in.
      *
@@ -50,7 +25,7 @@ final readonly class SideEquations
      * @param  array<int, float>  $wall
      * @return array<int, float>
      */
-    private static function inward(Side $side, array $there, array $wall): array
+    public static function inward(Side $side, array $there, array $wall): array
     {
         return $side === Side::Left ? Sum::less($there, $wall) : Sum::less($wall, $there);
     }
@@ -100,13 +75,7 @@ final readonly class SideEquations
     }
 
     /** @return array<int, float> */
-    private function frontLine(Reading $r): array
-    {
-        return $this->nodes->at(Surface::Front, $this->nodes->sizes->x($r)->units, 0);
-    }
-
-    /** @return array<int, float> */
-    private function lean(Reading $r): array
+    public function lean(Reading $r): array
     {
         $n = $this->nodes;
         $at = fn (Length $z): array => match ($r->on()) {
@@ -119,7 +88,7 @@ final readonly class SideEquations
     }
 
     /** @return array<int, float> */
-    private function breastDepth(Side $side, int $z): array
+    public function breastDepth(Side $side, int $z): array
     {
         $x = (int) round($this->nodes->sizes->width->units * ($side === Side::Left ? 0.3 : 0.7));
 
@@ -131,7 +100,7 @@ final readonly class SideEquations
      *
      * @return array<int, float>
      */
-    private function gap(Reading $r): array
+    public function gap(Reading $r): array
     {
         $n = $this->nodes;
         $face = $r->on();
@@ -158,7 +127,7 @@ final readonly class SideEquations
     }
 
     /** Where a reading does not say its height, at the lowest station, where the frame is. */
-    private function height(Reading $r): Length
+    public function height(Reading $r): Length
     {
         return $r->z->isZero() && $r->kind !== ReadingKind::Width ? $this->nodes->sizes->lowest() : $r->z;
     }

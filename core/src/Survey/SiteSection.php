@@ -14,15 +14,13 @@ use Incastro\Core\Document\Model\ReadingForms;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
+use Incastro\Core\Survey\Readings\Measurements;
 
 /** The measured rooms of a plan: readings in their order, walls, what stands there, and how well all of it is known. */
 final readonly class SiteSection implements \JsonSerializable
 {
-    /**
-     * @param  array<string, Room>  $rooms  by space
-     * @param  array<string, list<\JsonSerializable|array<array-key, mixed>|null>>  $tapes  by space, where the tape of each advised reading lies, as drawn
-     */
-    public function __construct(private array $rooms, private array $tapes)
+    /** @param  array<string, Room>  $rooms  by space */
+    public function __construct(private array $rooms)
     {
     }
 
@@ -62,7 +60,7 @@ final readonly class SiteSection implements \JsonSerializable
             'ceiling' => (object) $room->ceiling,
             'depth' => (object) $room->depth,
             'planes' => array_map(fn (Plane $p): string => $p->value, $room->planes()),
-            'doubt' => new DoubtSection($room, $this->tapes[$room->space->id] ?? []),
+            'doubt' => new DoubtSection($room),
         ];
     }
 
@@ -89,8 +87,8 @@ final readonly class SiteSection implements \JsonSerializable
         return [
             'id' => $reading->id,
             'kind' => $reading->kind->value,
-            'name' => ReadingName::of($reading),
-            'view' => ReadingView::of($reading, $room->space)->value,
+            'name' => Measurements::of($reading->kind)->name($reading),
+            'view' => Measurements::of($reading->kind)->view($reading, $room->space)->value,
             'value' => $reading->value(),
             'deg' => $reading->last()?->degrees,
             'typed' => $reading->last()?->typed,

@@ -8,7 +8,7 @@ use Incastro\Core\Document\Reading\Node;
 use Incastro\Core\Document\Reading\Problem;
 use Incastro\Core\Document\Reading\ReadingReader;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\ReadingName;
+use Incastro\Core\Survey\Readings\Measurements;
 
 /** Readings of a document by id, whether or not all the rest of it can be read. */
 final class Readings
@@ -24,7 +24,9 @@ final class Readings
         /** @var \ArrayObject<int, Problem> $problems */
         $problems = new \ArrayObject;
 
-        return ReadingName::of(ReadingReader::reading(new Node($readings[$id], '', $problems), $id, []));
+        $reading = ReadingReader::reading(new Node($readings[$id], '', $problems), $id, []);
+
+        return Measurements::of($reading->kind)->name($reading);
     }
 
     /**

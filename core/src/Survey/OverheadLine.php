@@ -2,16 +2,14 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Draw;
+namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Model\LowEnd;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Survey\Clip;
-use Incastro\Core\Survey\Room;
 
 /** What is overhead as a line: where it turns. Where nobody has read a height it stays clear of what stands there. */
-final readonly class Overhead
+final readonly class OverheadLine
 {
     private const STRIPS = 60;
 

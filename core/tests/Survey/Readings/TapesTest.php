@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Tests\Draw;
+namespace Incastro\Core\Tests\Survey\Readings;
 
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;

@@ -2,51 +2,28 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Draw;
+namespace Incastro\Core\Survey\Readings;
 
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Document\Model\Reading;
-use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Point;
-use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Survey\ReadingView;
+use Incastro\Core\Survey\GroundPlan;
+use Incastro\Core\Survey\RoomOutline;
 use Incastro\Core\Survey\Surface;
 
 /** Tapes as seen from above: y runs down the page. */
-final readonly class TopTapes
+final readonly class TopPlaces
 {
-    public function __construct(private Outline $o)
+    public function __construct(private RoomOutline $o)
     {
     }
 
-    /** @return array{Point, Point}|null */
-    public function of(Reading $r): ?array
+    public function corner(Side $side, Length $y): Point
     {
-        if (ReadingView::of($r, $this->o->room->space) !== View::Top) {
-            return null;
-        }
-        $side = $r->side ?? Side::Left;
-
-        return match ($r->kind) {
-            ReadingKind::Depth => $this->depth($r),
-            ReadingKind::Diagonal => [$this->corner($side, Length::zero()), $this->corner($side->other(), Ground::front($this->o, $side->other()))],
-            ReadingKind::ThreeFourFive => $this->across($r, $side),
-            ReadingKind::CornerAngle => $this->corners($side),
-            ReadingKind::Return_ => $this->return($side),
-            ReadingKind::MouthDepth => $this->mouthDepth(),
-            ReadingKind::BreastDepth => $this->breastDepth($side),
-            ReadingKind::Flank => [$this->corner($side, Length::zero()), new Point($this->jut(Surface::cheek($side)), Length::zero())],
-            ReadingKind::Gap => $this->gap($r),
-            default => null,
-        };
-    }
-
-    private function corner(Side $side, Length $y): Point
-    {
-        return new Point(Ground::wall($this->o, $side, $y), $y->negated());
+        return new Point(GroundPlan::wall($this->o, $side, $y), $y->negated());
     }
 
     /** Where a side stands if it is square. */
@@ -56,17 +33,17 @@ final readonly class TopTapes
     }
 
     /** @return array{Point, Point} */
-    private function depth(Reading $r): array
+    public function depth(Reading $r): array
     {
         $in = Length::fromMillimetres(Tapes::HAND_MM);
         $side = $r->side ?? Side::Left;
         $x = $r->x ?? $side->inward($this->end($side), $in);
 
-        return [new Point($x, Length::zero()), new Point($x, Ground::front($this->o, $side)->negated())];
+        return [new Point($x, Length::zero()), new Point($x, GroundPlan::front($this->o, $side)->negated())];
     }
 
     /** @return array{Point, Point} */
-    private function across(Reading $r, Side $side): array
+    public function across(Reading $r, Side $side): array
     {
         $x = $side->inward($this->end($side), $r->alongBack ?? Length::zero());
 
@@ -74,7 +51,7 @@ final readonly class TopTapes
     }
 
     /** @return array{Point, Point} a short stroke across the corner */
-    private function corners(Side $side): array
+    public function corners(Side $side): array
     {
         $hand = Length::fromMillimetres(2 * Tapes::HAND_MM);
         $corner = $this->corner($side, Length::zero());
@@ -88,7 +65,7 @@ final readonly class TopTapes
     }
 
     /** @return array{Point, Point} */
-    private function return(Side $side): array
+    public function return(Side $side): array
     {
         $y = $this->o->depth->minus(Length::fromMillimetres(Tapes::HAND_MM));
 
@@ -96,15 +73,15 @@ final readonly class TopTapes
     }
 
     /** @return array{Point, Point} */
-    private function mouthDepth(): array
+    public function mouthDepth(): array
     {
         $x = $this->jut(Surface::MouthLeft);
 
-        return [new Point($x, $this->o->depth->negated()), new Point($x, Ground::mouthFace($this->o)->negated())];
+        return [new Point($x, $this->o->depth->negated()), new Point($x, GroundPlan::mouthFace($this->o)->negated())];
     }
 
     /** @return array{Point, Point} */
-    private function breastDepth(Side $side): array
+    public function breastDepth(Side $side): array
     {
         $x = $this->jut(Surface::cheek($side));
         $z = $this->o->room->sizes->lowest();
@@ -113,7 +90,13 @@ final readonly class TopTapes
     }
 
     /** @return array{Point, Point} */
-    private function gap(Reading $r): array
+    public function flank(Side $side): array
+    {
+        return [$this->corner($side, Length::zero()), new Point($this->jut(Surface::cheek($side)), Length::zero())];
+    }
+
+    /** @return array{Point, Point} */
+    public function gap(Reading $r): array
     {
         $hand = Length::fromMillimetres(Tapes::HAND_MM);
         if ($r->on() === Face::Back) {

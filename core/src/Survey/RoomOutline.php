@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Draw;
+namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Model\Along;
 use Incastro\Core\Document\Model\Plane;
@@ -10,15 +10,12 @@ use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Survey\Clip;
-use Incastro\Core\Survey\Room;
-use Incastro\Core\Survey\Surface;
 
 /**
  * The front outline of a space for drawing. Where nobody has measured yet it takes a usual size, so that there is
  * something to point the tape at.
  */
-final readonly class Outline
+final readonly class RoomOutline
 {
     public const WALL_MM = 120;
 
@@ -28,11 +25,11 @@ final readonly class Outline
 
     public Length $depth;
 
-    public Overhead $overhead;
+    public OverheadLine $overhead;
 
     public function __construct(public Room $room, Length $atLeast)
     {
-        $this->overhead = new Overhead($room, $atLeast);
+        $this->overhead = new OverheadLine($room, $atLeast);
         $this->width = $room->isMeasured()
             ? Length::greatest(...array_map(fn ($p): Length => $p->x, $room->wall(Side::Right, Plane::Front)))
             : $room->sizes->width;

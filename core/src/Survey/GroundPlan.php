@@ -2,19 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Draw;
+namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Survey\Clip;
-use Incastro\Core\Survey\Surface;
 
 /** The floor plan of a space at its lowest station. */
-final class Ground
+final class GroundPlan
 {
     /** @return list<Point> the void, anticlockwise on paper from the left front */
-    public static function void(Outline $o): array
+    public static function void(RoomOutline $o): array
     {
         $back = Length::zero();
         $corner = fn (Side $side, Length $y): Point => new Point(self::wall($o, $side, $y), $y->negated());
@@ -26,7 +24,7 @@ final class Ground
     }
 
     /** @return list<list<Point>> what a narrower mouth leaves standing at either side */
-    public static function returns(Outline $o): array
+    public static function returns(RoomOutline $o): array
     {
         if (! $o->room->space->kind->hasMouth()) {
             return [];
@@ -37,7 +35,7 @@ final class Ground
             new Point($from, $out->negated()), new Point($to, $out->negated()), new Point($to, $front->negated()), new Point($from, $front->negated()),
         ];
         $jamb = fn (Side $side): Length => $o->at(Surface::jamb($side), $o->room->sizes->depth, $o->room->sizes->lowest());
-        $wall = Length::fromMillimetres(Outline::WALL_MM);
+        $wall = Length::fromMillimetres(RoomOutline::WALL_MM);
 
         return [
             $strip($wall->negated(), $jamb(Side::Left)),
@@ -46,17 +44,17 @@ final class Ground
     }
 
     /** The outer face of what a mouth is cut in. */
-    public static function mouthFace(Outline $o): Length
+    public static function mouthFace(RoomOutline $o): Length
     {
         return $o->depth->plus(Clip::nearest(max(20.0, $o->room->shape->at(Surface::MouthDepth, 0, 0))));
     }
 
-    public static function front(Outline $o, Side $side): Length
+    public static function front(RoomOutline $o, Side $side): Length
     {
         return $o->room->depth[$side->value] ?? $o->depth;
     }
 
-    public static function wall(Outline $o, Side $side, Length $y): Length
+    public static function wall(RoomOutline $o, Side $side, Length $y): Length
     {
         if (! $o->room->isMeasured()) {
             return $side === Side::Left ? Length::zero() : $o->width;
@@ -66,7 +64,7 @@ final class Ground
     }
 
     /** @return list<Point> round the breast, from right to left */
-    private static function breast(Outline $o): array
+    private static function breast(RoomOutline $o): array
     {
         if (! $o->room->space->kind->hasBreast()) {
             return [];

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Draw;
+namespace Incastro\Core\Survey\Readings;
 
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\LowEnd;
@@ -11,73 +11,40 @@ use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Document\Model\Rise;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Point;
-use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Clip;
-use Incastro\Core\Survey\ReadingView;
+use Incastro\Core\Survey\RoomOutline;
 use Incastro\Core\Survey\Surface;
 
 /** Tapes as seen from the room. */
-final readonly class FrontTapes
+final readonly class FrontPlaces
 {
-    public function __construct(private Outline $o)
+    public function __construct(private RoomOutline $o)
     {
     }
 
-    /** @return array{Point, Point}|null */
-    public function of(Reading $r): ?array
-    {
-        if (ReadingView::of($r, $this->o->room->space) !== View::Front) {
-            return null;
-        }
-
-        return match ($r->kind) {
-            ReadingKind::Width => [$this->wall(Side::Left, $r->z), $this->wall(Side::Right, $r->z)],
-            ReadingKind::Height => $this->height($r),
-            ReadingKind::Plumb => [$this->wall($this->side($r), $r->fromZ), $this->wall($this->side($r), $r->z)],
-            ReadingKind::Level => $r->face === Face::Ceiling ? $this->heads() : [$this->foot(Side::Left), $this->foot(Side::Right)],
-            ReadingKind::Diagonal => $r->rise === Rise::Right ? [$this->foot(Side::Left), $this->head(Side::Right)] : [$this->foot(Side::Right), $this->head(Side::Left)],
-            ReadingKind::Gap => $this->gap($r),
-            ReadingKind::MouthWidth => [$this->at(Surface::MouthLeft, $r->z), $this->at(Surface::MouthRight, $r->z)],
-            ReadingKind::MouthHeight => $this->mouthHeight($r),
-            ReadingKind::BreastWidth => [$this->at(Surface::BreastLeft, $r->z), $this->at(Surface::BreastRight, $r->z)],
-            ReadingKind::Flank => $this->flank($r),
-            ReadingKind::Knee => $this->knee(),
-            ReadingKind::SlopeStart => $this->slopeStart($r),
-            ReadingKind::SlopeRise, ReadingKind::SlopeAngle => $this->slope($r),
-            ReadingKind::StepAt, ReadingKind::StepHeight => $this->step($r),
-            default => null,
-        };
-    }
-
-    private function side(Reading $r): Side
+    public function side(Reading $r): Side
     {
         return $r->on() === Face::Right ? Side::Right : Side::Left;
     }
 
-    private function wall(Side $side, Length $z): Point
+    public function wall(Side $side, Length $z): Point
     {
         return new Point($this->o->wallAt($side, $z), $z);
     }
 
-    private function foot(Side $side): Point
+    public function foot(Side $side): Point
     {
         return $this->wall($side, $this->o->room->floor[$side->value]);
     }
 
-    private function head(Side $side): Point
+    public function head(Side $side): Point
     {
         return $this->wall($side, $this->o->headAt($side));
     }
 
-    /** @return array{Point, Point} */
-    private function heads(): array
-    {
-        return [$this->head(Side::Left), $this->head(Side::Right)];
-    }
-
     /** @return array{Point, Point} a hand's breadth in from the side, or where it says */
-    private function height(Reading $r): array
+    public function height(Reading $r): array
     {
         $hand = Length::fromMillimetres(Tapes::HAND_MM);
         $depth = $this->o->room->sizes->depth;
@@ -94,7 +61,7 @@ final readonly class FrontTapes
     }
 
     /** @return array{Point, Point} a short stroke at the place, so long as to be seen */
-    private function gap(Reading $r): array
+    public function gap(Reading $r): array
     {
         $hand = Length::fromMillimetres(Tapes::HAND_MM);
         if ($r->on()->isSide()) {
@@ -108,13 +75,13 @@ final readonly class FrontTapes
         return [new Point($x, $z), new Point($x, $r->on() === Face::Floor ? $z->plus($hand) : $z->minus($hand))];
     }
 
-    private function at(Surface $surface, Length $z): Point
+    public function at(Surface $surface, Length $z): Point
     {
         return new Point($this->o->at($surface, $this->o->room->sizes->depth, $z), $z);
     }
 
     /** @return array{Point, Point} */
-    private function mouthHeight(Reading $r): array
+    public function mouthHeight(Reading $r): array
     {
         $side = $r->side ?? Side::Left;
         $x = $side->inward($this->at(Surface::jamb($side), Length::zero())->across, Length::fromMillimetres(Tapes::HAND_MM));
@@ -123,7 +90,7 @@ final readonly class FrontTapes
     }
 
     /** @return array{Point, Point} */
-    private function flank(Reading $r): array
+    public function flank(Reading $r): array
     {
         $side = $r->side ?? Side::Left;
         $ends = [$this->wall($side, $r->z), $this->at(Surface::cheek($side), $r->z)];
@@ -137,7 +104,7 @@ final readonly class FrontTapes
     }
 
     /** @return array{Point, Point} */
-    private function knee(): array
+    public function knee(): array
     {
         $hand = Length::fromMillimetres(Tapes::HAND_MM);
         $x = $this->low()->isZero() ? $hand : $this->low()->minus($hand);
@@ -146,7 +113,7 @@ final readonly class FrontTapes
     }
 
     /** @return array{Point, Point} */
-    private function slopeStart(Reading $r): array
+    public function slopeStart(Reading $r): array
     {
         $run = $r->value() ?? Length::ofUnits(intdiv($this->o->width->units, 2));
         $to = $this->low()->isZero() ? $run : $this->low()->minus($run);
@@ -156,7 +123,7 @@ final readonly class FrontTapes
     }
 
     /** @return array{Point, Point} a level run under the slope and its rise, or the gauge on it */
-    private function slope(Reading $r): array
+    public function slope(Reading $r): array
     {
         $run = $r->run ?? Length::ofUnits(intdiv($this->o->width->units, 4));
         $from = $r->x ?? Length::ofUnits(intdiv($this->o->width->units - $run->units, 2));
@@ -169,7 +136,7 @@ final readonly class FrontTapes
     }
 
     /** @return array{Point, Point} */
-    private function step(Reading $r): array
+    public function step(Reading $r): array
     {
         $of = (string) $r->step;
         $shape = $this->o->room->shape;
