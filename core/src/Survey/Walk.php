@@ -16,7 +16,7 @@ use Incastro\Core\Document\Model\Space;
  */
 final class Walk
 {
-    private const ORDER = [
+    public const ORDER = [
         ReadingKind::MouthWidth, ReadingKind::MouthHeight, ReadingKind::MouthDepth, ReadingKind::Return_,
         ReadingKind::Width, ReadingKind::Flank, ReadingKind::BreastWidth, ReadingKind::BreastDepth,
         ReadingKind::Height, ReadingKind::Knee, ReadingKind::SlopeStart, ReadingKind::SlopeRise, ReadingKind::SlopeAngle,

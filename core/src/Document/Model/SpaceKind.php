@@ -68,4 +68,18 @@ enum SpaceKind: string
             self::FloorArea => [2000, 2400, 1000],
         };
     }
+
+    /** @return array{int, int, int} height and depth in mm of a plain shelf unit that would stand there, and its shelves */
+    public function usualUnit(): array
+    {
+        return match ($this) {
+            self::Niche, self::Closet => [2200, 300, 4],
+            self::Wall, self::Corner => [2000, 300, 4],
+            self::Fireside => [900, 300, 2],
+            self::UnderStair, self::UnderSlope, self::ApplianceGap => [800, 400, 2],
+            self::InCupboard => [500, 400, 1],
+            self::FloorArea => [450, 500, 0],
+            self::WallHung => [700, 300, 2],
+        };
+    }
 }

@@ -111,7 +111,7 @@ final readonly class Starter
     /** @return array<string, mixed> */
     public function shelves(SpaceKind $kind, string $space, string $board, string $back, string $order = 'a'): array
     {
-        [$height, $depth, $count] = self::usualUnit($kind);
+        [$height, $depth, $count] = $kind->usualUnit();
         $shelves = [];
         for ($i = 0; $i < $count; $i++) {
             $shelves[($this->newId)()] = ['order' => "0$i"];
@@ -127,20 +127,6 @@ final readonly class Starter
             'material' => $board, 'back_material' => $back, 'methods' => [],
             'runs' => [($this->newId)() => ['order' => 'a', 'bands' => $bands]],
         ];
-    }
-
-    /** @return array{int, int, int} height and depth in mm of a plain shelf unit that would stand there, and its shelves */
-    private static function usualUnit(SpaceKind $kind): array
-    {
-        return match ($kind) {
-            SpaceKind::Niche, SpaceKind::Closet => [2200, 300, 4],
-            SpaceKind::Wall, SpaceKind::Corner => [2000, 300, 4],
-            SpaceKind::Fireside => [900, 300, 2],
-            SpaceKind::UnderStair, SpaceKind::UnderSlope, SpaceKind::ApplianceGap => [800, 400, 2],
-            SpaceKind::InCupboard => [500, 400, 1],
-            SpaceKind::FloorArea => [450, 500, 0],
-            SpaceKind::WallHung => [700, 300, 2],
-        };
     }
 
     /** @return array<string, mixed> */

@@ -43,15 +43,13 @@ final class ReadingReader
     private static function placed(Node $node, string $id, ReadingKind $kind, array $facts): Reading
     {
         $length = fn (string $key): ?Length => $node->at($key)->optionalLength(Length::zero(), Length::fromMillimetres(20_000));
-        $sided = in_array($kind, [ReadingKind::Height, ReadingKind::Depth, ReadingKind::Plumb, ReadingKind::CornerAngle,
-            ReadingKind::ThreeFourFive, ReadingKind::Return_, ReadingKind::BreastDepth, ReadingKind::Flank], true);
         $placedOtherwise = ! $node->at('x')->isMissing() || ! $node->at('face')->isMissing();
         $opening = $kind === ReadingKind::Diagonal && ($node->at('face')->isMissing() || $node->at('face')->optionalOf(Face::class) === Face::Opening);
 
         return new Reading(
             $id,
             $kind,
-            $sided && ! $placedOtherwise ? $node->at('side')->oneOf(Side::class) : $node->at('side')->optionalOf(Side::class),
+            $kind->isSided() && ! $placedOtherwise ? $node->at('side')->oneOf(Side::class) : $node->at('side')->optionalOf(Side::class),
             $node->at('plane')->optionalOf(Plane::class) ?? Plane::Front,
             $opening ? $node->at('rise')->oneOf(Rise::class) : null,
             $length('z') ?? Length::zero(),
