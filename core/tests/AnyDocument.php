@@ -21,14 +21,18 @@ final class AnyDocument
         $document = Sample::empty('mm');
         $one = fn (array $of): mixed => $of[mt_rand(0, count($of) - 1)];
         $low = $one(['back', 'left', 'right']);
-        $document['spaces'][Sample::SPACE] = ['kind' => $one(SpaceKind::cases())->value, 'left' => $one(SideKind::cases())->value, 'right' => $one(SideKind::cases())->value,
+        $document['spaces'][Sample::SPACE] = ['kind' => $one(SpaceKind::cases())->value,
+            'left' => $one(SideKind::cases())->value, 'right' => $one(SideKind::cases())->value,
             'things' => []] + (mt_rand(0, 1) ? ['slope' => ['along' => $low === 'back' ? 'depth' : 'run', 'low' => $low, 'flat' => (bool) mt_rand(0, 1)]] : [])
             + $document['spaces'][Sample::SPACE];
         for ($i = 0, $n = mt_rand(0, 24); $i < $n; $i++) {
             $kind = $one(ReadingKind::cases());
-            $reading = ['kind' => $kind->value, 'side' => $one(['left', 'right']), 'plane' => $one(['front', 'back']), 'rise' => $one(['rising_left', 'rising_right']),
-                'z' => mt_rand(1001, 2400), 'from_z' => mt_rand(0, 1000), 'run' => mt_rand(100, 900), 'along_back' => mt_rand(100, 900), 'along_side' => mt_rand(100, 900), 'step' => mt_rand(1, 9)]
-                + (mt_rand(0, 2) ? [] : ['x' => mt_rand(0, 2000)]) + (mt_rand(0, 2) ? [] : ['y' => mt_rand(0, 900)]) + (mt_rand(0, 2) ? [] : ['along' => $one(['run', 'depth'])]);
+            $reading = ['kind' => $kind->value, 'side' => $one(['left', 'right']),
+                'plane' => $one(['front', 'back']), 'rise' => $one(['rising_left', 'rising_right']),
+                'z' => mt_rand(1001, 2400), 'from_z' => mt_rand(0, 1000), 'run' => mt_rand(100, 900),
+                'along_back' => mt_rand(100, 900), 'along_side' => mt_rand(100, 900), 'step' => mt_rand(1, 9)]
+                + (mt_rand(0, 2) ? [] : ['x' => mt_rand(0, 2000)]) + (mt_rand(0, 2) ? [] : ['y' => mt_rand(0, 900)])
+                    + (mt_rand(0, 2) ? [] : ['along' => $one(['run', 'depth'])]);
             if ($kind === ReadingKind::Gap) {
                 $reading += ['edge' => 'e'.mt_rand(0, 2), 'face' => $one(['left', 'right', 'back', 'floor', 'ceiling', 'slope'])];
             } elseif (mt_rand(0, 3) === 0 && $kind !== ReadingKind::Diagonal) {
@@ -39,15 +43,18 @@ final class AnyDocument
             $id = Sample::id('ANY', $i);
             $document = Sample::reading($document, $id, $reading, $kind === ReadingKind::Gap || $kind->isSigned() ? mt_rand(0, 300) : mt_rand(1, 3000));
             if ($kind->isAngle()) {
-                $document['facts'][Sample::id('TAKE', count($document['facts']))] = ['kind' => 'take', 'reading' => $id, 'deg' => mt_rand(0, 1800) / 10, 'typed' => '?'];
+                $document['facts'][Sample::id('TAKE', count($document['facts']))] = ['kind' => 'take',
+                    'reading' => $id, 'deg' => mt_rand(0, 1800) / 10, 'typed' => '?'];
             } elseif (mt_rand(0, 3) === 0) {
                 $document = Sample::take($document, $id, mt_rand(1, 300), count($document['facts']) + 1);
             }
         }
         for ($i = 0, $n = mt_rand(0, 4); $i < $n; $i++) {
             $rule = ThingRule::of($kind = $one(ThingKind::cases()));
-            $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', $i)] = ['kind' => $kind->value, 'face' => $one($rule->faces)->value, 'treatment' => $one($rule->treatments)->value,
-                'across' => mt_rand(0, 2500), 'up' => mt_rand(0, 2500), 'width' => mt_rand(0, 900), 'height' => mt_rand(0, 900), 'out' => mt_rand(0, 300), 'from_right' => (bool) mt_rand(0, 1)];
+            $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', $i)] = ['kind' => $kind->value,
+                'face' => $one($rule->faces)->value, 'treatment' => $one($rule->treatments)->value,
+                'across' => mt_rand(0, 2500), 'up' => mt_rand(0, 2500), 'width' => mt_rand(0, 900),
+                'height' => mt_rand(0, 900), 'out' => mt_rand(0, 300), 'from_right' => (bool) mt_rand(0, 1)];
         }
 
         return $document;

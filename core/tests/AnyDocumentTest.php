@@ -25,7 +25,8 @@ final class AnyDocumentTest extends TestCase
             mt_srand($seed);
             $document = AnyDocument::document();
             for ($i = 0, $n = mt_rand(0, 3); $i < $n; $i++) {
-                $document['loose'][Sample::id('LOOSE', $i)] = ['name' => "Jig $i", 'material' => array_rand($document['stock']), 'length' => mt_rand(5, 3000), 'width' => mt_rand(5, 900), 'count' => mt_rand(1, 4), 'grain' => (bool) mt_rand(0, 1)];
+                $document['loose'][Sample::id('LOOSE', $i)] = ['name' => "Jig $i", 'material' => array_rand($document['stock']),
+                    'length' => mt_rand(5, 3000), 'width' => mt_rand(5, 900), 'count' => mt_rand(1, 4), 'grain' => (bool) mt_rand(0, 1)];
             }
             ProjectReader::read($document);
             $plan = Planned::of($document)->plan;

@@ -59,7 +59,8 @@ final class PlannerTest extends TestCase
         $wider = $before;
         $wider['facts'][Sample::id('TAKE', 1)]['value'] = 1216;
         $more = $before;
-        $more['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['fill']['shelves'][Sample::id('SH', 999)] = ['order' => '00a'];
+        $more['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY',
+            1)]['fill']['shelves'][Sample::id('SH', 999)] = ['order' => '00a'];
         self::assertSame($ids($before), $ids($wider));
         self::assertSame([], array_diff($ids($before), $ids($more)));
         self::assertCount(1, array_diff($ids($more), $ids($before)));
@@ -151,7 +152,9 @@ final class PlannerTest extends TestCase
                 return true;
             });
             $sheets = json_decode(json_encode($found, JSON_THROW_ON_ERROR), true, 32, JSON_THROW_ON_ERROR)[Sample::PLY]['sheets'];
-            $places = fn (array $sheets, string $key): array => array_map(fn (array $s): array => array_map(fn (array $p): array => [$p['part'], $p['x'] ?? $p['x_mm'], $p['y'] ?? $p['y_mm']], $s[$key]), $sheets);
+            $places = fn (array $sheets, string $key): array => array_map(
+                fn (array $s): array => array_map(fn (array $p): array => [$p['part'], $p['x'] ?? $p['x_mm'], $p['y'] ?? $p['y_mm']], $s[$key]),
+                $sheets);
             self::assertLessThanOrEqual(count($plain['sheets']), count($sheets));
             self::assertSame($places($plain['sheets'], 'placements') !== $places($sheets, 'parts'), $better === [Sample::PLY]);
             $beaten += count($better);
@@ -174,7 +177,8 @@ final class PlannerTest extends TestCase
 
     public function test_each_edge_comes_with_its_usual_set_off(): void
     {
-        self::assertSame(['filler' => 30, 'extended_stile' => 12, 'scribed_side' => 5, 'scribed' => 0, 'trim' => 5, 'play' => 5], Planned::of(Sample::e1())->piece()['usual_set_off']);
+        self::assertSame(['filler' => 30, 'extended_stile' => 12, 'scribed_side' => 5, 'scribed' => 0, 'trim' => 5, 'play' => 5],
+            Planned::of(Sample::e1())->piece()['usual_set_off']);
     }
 
     public function test_a_search_that_is_called_off_stops_at_once(): void
@@ -212,7 +216,8 @@ final class PlannerTest extends TestCase
                 // Shares of 25 nm: the line below, or the value itself, says which share this is.
                 $next = isset($figure['trail'][$i + 1]['mm']) && $figure['trail'][$i + 1]['op'] === 'equals' ? $units($figure['trail'][$i + 1]) : null;
                 $share = intdiv($total, $line['count']);
-                $total = $next !== null && abs($next - $share) <= 1 ? $next : (abs(Length::fromMillimetres($figure['mm'])->units - $share) <= 1 ? Length::fromMillimetres($figure['mm'])->units : $share);
+                $total = $next !== null && abs($next - $share) <= 1 ? $next
+                    : (abs(Length::fromMillimetres($figure['mm'])->units - $share) <= 1 ? Length::fromMillimetres($figure['mm'])->units : $share);
 
                 continue;
             }

@@ -16,7 +16,8 @@ final class Replanning
     {
         $document = Sample::e1();
         foreach (range(1, 5) as $n) {
-            $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['fill']['shelves'][Sample::id('SHE', $n)] = ['order' => "s$n"];
+            $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY',
+                1)]['fill']['shelves'][Sample::id('SHE', $n)] = ['order' => "s$n"];
         }
 
         return $document;
@@ -35,8 +36,10 @@ final class Replanning
         $planned = Planned::of($document)->plan['cut'][$material] ?? ['sheets' => []];
         foreach (array_slice($planned['sheets'], 0, $sheets) as $n => $sheet) {
             $begun = Sample::id('BEGVN', $n + 1);
-            $document['facts'][$begun] = ['kind' => 'begun', 'material' => $planned['material'], 'length' => $sheet['length'], 'width' => $sheet['width'], 'trims' => $sheet['trims'], 'kerf' => $planned['kerf'],
-                'parts' => array_map(fn (array $p): array => ['part' => $p['part'].($p['half'] ? '~'.$p['half'] : ''), 'x' => $p['x_mm'], 'y' => $p['y_mm'], 'length' => $p['length_mm'], 'width' => $p['width_mm'], 'turned' => $p['turned']], $sheet['placements'])]
+            $document['facts'][$begun] = ['kind' => 'begun', 'material' => $planned['material'], 'length' => $sheet['length'],
+                'width' => $sheet['width'], 'trims' => $sheet['trims'], 'kerf' => $planned['kerf'],
+                'parts' => array_map(fn (array $p): array => ['part' => $p['part'].($p['half'] ? '~'.$p['half'] : ''), 'x' => $p['x_mm'],
+                    'y' => $p['y_mm'], 'length' => $p['length_mm'], 'width' => $p['width_mm'], 'turned' => $p['turned']], $sheet['placements'])]
                 + ($sheet['size'] === $planned['material'] ? [] : ['size' => $sheet['size']]);
             foreach (array_slice($sheet['cuts'], 0, (int) ceil($share * count($sheet['cuts']))) as $cut) {
                 $document['facts'][Sample::id('SAWN', 100 * $n + $cut['order'])] = ['kind' => 'sawn', 'begun' => $begun, 'cut' => $cut['order']];

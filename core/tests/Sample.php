@@ -62,13 +62,16 @@ final class Sample
                 'material' => self::PLY, 'methods' => [],
                 'runs' => [self::RUN => ['order' => 'a', 'bands' => [
                     self::PLINTH => ['order' => 'a', 'kind' => 'plinth', 'height' => 100, 'set_back' => 50],
-                    self::BOX => ['order' => 'b', 'kind' => 'box', 'bays' => [self::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'shelves', 'shelves' => []]]]],
+                    self::BOX => ['order' => 'b', 'kind' => 'box',
+                        'bays' => [self::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'shelves', 'shelves' => []]]]],
                 ]]],
             ]],
             'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'fixed', 'back' => 'none'],
             'stock' => [
-                self::PLY => ['name' => 'Birch ply 18', 'thickness' => 18, 'sheet_length' => 2440, 'sheet_width' => 1220, 'grain' => true, 'price_cents' => 8900, 'order' => 'a'],
-                self::BACK => ['name' => 'Birch ply 6', 'thickness' => 6, 'sheet_length' => 2440, 'sheet_width' => 1220, 'grain' => true, 'price_cents' => 3900, 'order' => 'b'],
+                self::PLY => ['name' => 'Birch ply 18', 'thickness' => 18, 'sheet_length' => 2440,
+                    'sheet_width' => 1220, 'grain' => true, 'price_cents' => 8900, 'order' => 'a'],
+                self::BACK => ['name' => 'Birch ply 6', 'thickness' => 6, 'sheet_length' => 2440,
+                    'sheet_width' => 1220, 'grain' => true, 'price_cents' => 3900, 'order' => 'b'],
             ],
             'workshop' => [
                 'kerf' => 3.2, 'trim' => 6, 'banding' => 1, 'slide_in' => 6, 'part_tolerance' => 1,

@@ -76,7 +76,8 @@ final class SchemasTest extends TestCase
         }
         foreach ($node as $key => $inner) {
             if (is_array($inner) && $key !== 'enum') {
-                yield from self::choices($inner, in_array($key, ['properties', 'definitions', 'items', 'anyOf', 'oneOf', 'additionalProperties'], true) || is_int($key) ? $at : "$at.$key");
+                yield from self::choices($inner,
+                    in_array($key, ['properties', 'definitions', 'items', 'anyOf', 'oneOf', 'additionalProperties'], true) || is_int($key) ? $at : "$at.$key");
             }
         }
     }

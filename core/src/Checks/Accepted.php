@@ -10,7 +10,10 @@ use Incastro\Core\Findings\Decision;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 
-/** What the person accepts stays listed with its reason; what somebody else had to decide, with what they said. What cannot be made as it is cannot be accepted. */
+/**
+ * What the person accepts stays listed with its reason; what somebody else had to decide, with what they said. What cannot be made as it is
+ * cannot be accepted.
+ */
 final readonly class Accepted
 {
     /** @var array<string, string> reasons by code and thing */

@@ -22,12 +22,15 @@ final class AsMade
         $findings = [];
         foreach ($cutting->parts as $part) {
             $made = $measured[$part->panel->id] ?? null;
-            foreach ($made === null ? [] : ['length' => [$made['length'], $part->panel->length->value], 'width' => [$made['width'], $part->panel->width->value]] as $axis => [$is, $planned]) {
+            foreach ($made === null ? []
+                : ['length' => [$made['length'], $part->panel->length->value],
+                    'width' => [$made['width'], $part->panel->width->value]] as $axis => [$is, $planned]) {
                 $off = $is?->minus($planned);
                 if ($is !== null && $off !== null && $off->absolute()->isGreaterThan($project->workshop->partTolerance)) {
                     $code = $off->isNegative() ? 'log.made_short' : 'log.made_long';
                     $args = ['part' => $part->panel->name, 'axis' => Text::of("log.axis_$axis"), 'is' => $is, 'planned' => $planned, 'by' => $off->absolute()];
-                    $findings[] = new Finding($code, Severity::Look, new Place(Stage::Log, $part->panel->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.log'), $is, $planned);
+                    $findings[] = new Finding($code, Severity::Look, new Place(Stage::Log, $part->panel->id),
+                        Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.log'), $is, $planned);
                 }
             }
         }

@@ -21,6 +21,7 @@ final class BoardsHaveSize implements Check
         $none = array_filter($built->fit->panels, fn (Panel $p): bool => ! $p->length->value->isPositive() || ! $p->width->value->isPositive());
 
         return array_map(fn (Panel $p): Finding => new Finding('fit.no_board', Severity::Stop, new Place(Stage::Fit, $p->id),
-            Text::of('fit.no_board', part: $p->name, size: Length::least($p->length->value, $p->width->value)), Text::of('fit.no_board.remedy'), Text::of('source.geometry')), array_values($none));
+            Text::of('fit.no_board', part: $p->name, size: Length::least($p->length->value, $p->width->value)),
+            Text::of('fit.no_board.remedy'), Text::of('source.geometry')), array_values($none));
     }
 }

@@ -36,8 +36,10 @@ final class CableWay implements Check
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             if (in_array($cell->bay->fill->kind, self::WANTING, true) && $this->isShut($this->behind($cell, $built->design->turns[$id] ?? null), $built)) {
-                $findings[] = new Finding('piece.no_cable_way', Severity::Look, new Place(Stage::Piece, $id), Text::of('piece.no_cable_way', bay: $cell->label, fill: Text::of("fill.{$cell->bay->fill->kind->value}")),
-                    Text::of('piece.no_cable_way.remedy', hole: Length::fromMillimetres(self::PLUG_MM)), Text::of('source.practice'), null, null, OpenBack::of($cell, $built));
+                $findings[] = new Finding('piece.no_cable_way', Severity::Look, new Place(Stage::Piece, $id),
+                    Text::of('piece.no_cable_way', bay: $cell->label, fill: Text::of("fill.{$cell->bay->fill->kind->value}")),
+                    Text::of('piece.no_cable_way.remedy', hole: Length::fromMillimetres(self::PLUG_MM)),
+                    Text::of('source.practice'), null, null, OpenBack::of($cell, $built));
             }
         }
 

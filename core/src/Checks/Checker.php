@@ -76,11 +76,16 @@ final class Checker
 {
     /** Rules that read one fitted piece. */
     public const RULES = [
-        GoesBetweenWalls::class, GoesUnderCeiling::class, StaysInDepth::class, BoardsHaveSize::class, EdgesClose::class, ThingsInTheWay::class, LetsThingsThrough::class, MovesFreely::class, HolesClear::class, CableWay::class, StudsBehind::class,
-        ApplianceFixed::class, DriverRoom::class, FixingSealed::class, HandRoom::class, HiddenRecorded::class, PocketsUnderTrim::class, StudsRecorded::class, WaysIn::class,
-        BedCarries::class, CastorsTip::class, DrawersTip::class, HangingLoad::class, HingesCarry::class, Racks::class, RunnersRated::class, ShelfSags::class, SlabsSag::class,
-        BedGuard::class, ChestVents::class, FingerTraps::class, LiftHeavy::class, OutOfReach::class, PoisonLow::class, RiseAndGoing::class, TieBack::class, ToeRoom::class, WindowFall::class,
-        ApplianceAir::class, CircuitFull::class, CircuitOff::class, DampBoards::class, FireLining::class, FloorPinned::class, Landlord::class, MantelNear::class, NoFixPierced::class, OldSurfaces::class, ServiceZones::class, ServicesMoved::class, StructureCut::class, VentsSmothered::class,
+        GoesBetweenWalls::class, GoesUnderCeiling::class, StaysInDepth::class, BoardsHaveSize::class, EdgesClose::class,
+        ThingsInTheWay::class, LetsThingsThrough::class, MovesFreely::class, HolesClear::class, CableWay::class, StudsBehind::class,
+        ApplianceFixed::class, DriverRoom::class, FixingSealed::class, HandRoom::class,
+        HiddenRecorded::class, PocketsUnderTrim::class, StudsRecorded::class, WaysIn::class,
+        BedCarries::class, CastorsTip::class, DrawersTip::class, HangingLoad::class,
+        HingesCarry::class, Racks::class, RunnersRated::class, ShelfSags::class, SlabsSag::class,
+        BedGuard::class, ChestVents::class, FingerTraps::class, LiftHeavy::class, OutOfReach::class,
+        PoisonLow::class, RiseAndGoing::class, TieBack::class, ToeRoom::class, WindowFall::class,
+        ApplianceAir::class, CircuitFull::class, CircuitOff::class, DampBoards::class, FireLining::class, FloorPinned::class, Landlord::class,
+        MantelNear::class, NoFixPierced::class, OldSurfaces::class, ServiceZones::class, ServicesMoved::class, StructureCut::class, VentsSmothered::class,
         EdgeBare::class, EdgeScrews::class, MixedBatch::class, SheetOdd::class, ThicknessRead::class,
         BoxRange::class, NotchAvoidable::class, PaintTight::class, RepeatDrifts::class, ThingOutside::class,
     ];
@@ -99,7 +104,8 @@ final class Checker
      */
     public function cutting(Cutting $cutting, Project $project, array $pieces): array
     {
-        return [...(new FitsSheet)->of($cutting, $project), ...(new LocksHold)->of($cutting, $project), ...(new CutAlready)->of($cutting, $project), ...(new AsMade)->of($cutting, $project), ...(new OneChance)->of($cutting, $project), ...(new WeakAxis)->of($cutting, $pieces)];
+        return [...(new FitsSheet)->of($cutting, $project), ...(new LocksHold)->of($cutting, $project), ...(new CutAlready)->of($cutting, $project),
+            ...(new AsMade)->of($cutting, $project), ...(new OneChance)->of($cutting, $project), ...(new WeakAxis)->of($cutting, $pieces)];
     }
 
     /** @return list<Finding> */
@@ -117,7 +123,8 @@ final class Checker
         $findings = $room->findings;
         if ($missing !== null) {
             [$code, $severity] = $missing;
-            $findings[] = new Finding($code, $severity, new Place(Stage::Site, $space->id), Text::of($code), Text::of("$code.remedy"), Text::of('source.survey'));
+            $findings[] = new Finding($code, $severity, new Place(Stage::Site, $space->id),
+                Text::of($code), Text::of("$code.remedy"), Text::of('source.survey'));
         }
 
         return $findings;

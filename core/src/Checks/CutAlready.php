@@ -68,6 +68,7 @@ final class CutAlready
     {
         $args = ['part' => $part->panel->name, 'length' => $length, 'width' => $width, 'now' => $part->length->value, 'wide' => $part->width->value];
 
-        return new Finding($code, $code === 'log.cut_short' ? Severity::Stop : Severity::Look, new Place(Stage::Log, $part->panel->id), Text::of($code, ...$args), Text::of($remedy, ...$args), Text::of('source.log'));
+        return new Finding($code, $code === 'log.cut_short' ? Severity::Stop : Severity::Look,
+            new Place(Stage::Log, $part->panel->id), Text::of($code, ...$args), Text::of($remedy, ...$args), Text::of('source.log'));
     }
 }

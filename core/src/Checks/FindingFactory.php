@@ -17,13 +17,15 @@ use Incastro\Core\Measure\Text;
 final class FindingFactory
 {
     /** @param  array<string, Length|Angle|Text|int|string>  $args */
-    public static function look(string $code, Place $place, string $source, array $args = [], ?Length $measured = null, ?Length $limit = null, ?Fix $fix = null): Finding
+    public static function look(string $code, Place $place, string $source, array $args = [],
+        ?Length $measured = null, ?Length $limit = null, ?Fix $fix = null): Finding
     {
         return self::of(Severity::Look, $code, $place, $source, $args, $measured, $limit, $fix);
     }
 
     /** @param  array<string, Length|Angle|Text|int|string>  $args */
-    public static function note(string $code, Place $place, string $source, array $args = [], ?Length $measured = null, ?Length $limit = null, ?Fix $fix = null): Finding
+    public static function note(string $code, Place $place, string $source, array $args = [],
+        ?Length $measured = null, ?Length $limit = null, ?Fix $fix = null): Finding
     {
         return self::of(Severity::Note, $code, $place, $source, $args, $measured, $limit, $fix);
     }
@@ -39,9 +41,11 @@ final class FindingFactory
     }
 
     /** @param  array<string, Length|Angle|Text|int|string>  $args */
-    public static function of(Severity $severity, string $code, Place $place, string $source, array $args = [], ?Length $measured = null, ?Length $limit = null, ?Fix $fix = null): Finding
+    public static function of(Severity $severity, string $code, Place $place, string $source,
+        array $args = [], ?Length $measured = null, ?Length $limit = null, ?Fix $fix = null): Finding
     {
-        return new Finding($code, $severity, $place, Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of("source.$source"), $measured, $limit, $fix);
+        return new Finding($code, $severity, $place, Text::of($code, ...$args),
+            Text::of("$code.remedy", ...$args), Text::of("source.$source"), $measured, $limit, $fix);
     }
 
     /** Tenths of a millimetre, rounded up. */

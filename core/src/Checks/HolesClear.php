@@ -18,7 +18,10 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
-/** Holes that meet others, a recess or a board, leave their board or come out of it, after all that could be moved was moved. One finding for each two boards. */
+/**
+ * Holes that meet others, a recess or a board, leave their board or come out of it, after all that could be moved was moved. One finding
+ * for each two boards.
+ */
 final class HolesClear implements DrillingCheck
 {
     public function of(PlacedPiece $built, Bored $bored): array

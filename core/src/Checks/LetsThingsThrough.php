@@ -65,7 +65,8 @@ final class LetsThingsThrough implements Check
         // What is cut to the wall is narrow anyway, and held by the carcass.
         $strip = $passage->kind === TakenKind::Notch && ! $panel->fitOnSite ? self::thinnest($panel, $passage) : null;
 
-        return $strip === null ? null : self::say('fit.notch_weak', Severity::Look, $panel, $names + ['strip' => $strip], $strip, Length::fromMillimetres(self::STRIP_MM));
+        return $strip === null ? null
+            : self::say('fit.notch_weak', Severity::Look, $panel, $names + ['strip' => $strip], $strip, Length::fromMillimetres(self::STRIP_MM));
     }
 
     /** The thinnest strip that stays beside a notch, where it is too thin. */
@@ -80,7 +81,8 @@ final class LetsThingsThrough implements Check
             $before = $passage->block->corner->$k->minus($panel->block->corner->$k);
             $after = $panel->block->corner->$k->plus($panel->block->size->$k)->minus($passage->block->corner->$k)->minus($passage->block->size->$k);
             foreach ([$before, $after] as $strip) {
-                if ($strip->isPositive() && $strip->isLessThan(Length::fromMillimetres(self::STRIP_MM)) && ($thinnest === null || $strip->isLessThan($thinnest))) {
+                if ($strip->isPositive() && $strip->isLessThan(Length::fromMillimetres(self::STRIP_MM))
+                    && ($thinnest === null || $strip->isLessThan($thinnest))) {
                     $thinnest = $strip;
                 }
             }
@@ -97,13 +99,15 @@ final class LetsThingsThrough implements Check
         }
         $hit = array_filter($built->fit->panels, fn (Panel $p): bool => $p->role->moves() && Bench::common($p->block, $placed->block) !== null);
 
-        return array_map(fn (Panel $p): Finding => self::say('fit.mover_meets', Severity::Look, $p, ['part' => $p->name, 'thing' => $placed->name()]), array_slice(array_values($hit), 0, 1));
+        return array_map(fn (Panel $p): Finding => self::say('fit.mover_meets', Severity::Look, $p, ['part' => $p->name, 'thing' => $placed->name()]),
+            array_slice(array_values($hit), 0, 1));
     }
 
     /** @return list<Finding> something fixed stands before what must be reached */
     private function buried(PlacedPiece $built, PlacedThing $placed): array
     {
-        if (! $placed->thing->rule()->mustReach || in_array($placed->thing->treatment, [Treatment::TakeOff, Treatment::BringForward, Treatment::CutThrough], true)) {
+        if (! $placed->thing->rule()->mustReach
+            || in_array($placed->thing->treatment, [Treatment::TakeOff, Treatment::BringForward, Treatment::CutThrough], true)) {
             return [];
         }
         $thing = $placed->block;
@@ -133,13 +137,17 @@ final class LetsThingsThrough implements Check
             }
         }
 
-        return $by === null ? [] : [(new Finding('fit.box_forward', Severity::Note, new Place(Stage::Site, $placed->thing->id), Text::of('fit.box_forward', thing: $placed->name(), by: $by),
-            Text::of('fit.box_forward.remedy'), Text::of("authority.{$placed->thing->rule()->deferTo->value}"), $by))->decidedBy($placed->thing->rule()->deferTo)];
+        return $by === null ? []
+            : [(new Finding('fit.box_forward', Severity::Note, new Place(Stage::Site, $placed->thing->id),
+                Text::of('fit.box_forward', thing: $placed->name(), by: $by),
+                Text::of('fit.box_forward.remedy'), Text::of("authority.{$placed->thing->rule()->deferTo->value}"), $by))
+                ->decidedBy($placed->thing->rule()->deferTo)];
     }
 
     /** @param  array<string, Text|Length>  $args */
     private static function say(string $code, Severity $severity, Panel $panel, array $args, ?Length $measured = null, ?Length $limit = null): Finding
     {
-        return new Finding($code, $severity, new Place(Stage::Fit, $panel->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.obstacles'), $measured, $limit);
+        return new Finding($code, $severity, new Place(Stage::Fit, $panel->id), Text::of($code, ...$args),
+            Text::of("$code.remedy", ...$args), Text::of('source.obstacles'), $measured, $limit);
     }
 }

@@ -27,10 +27,12 @@ final class LocksHold
         $findings = [];
         foreach ($cutting->own as $material => $nested) {
             $held = array_merge(...array_map(fn (LaidSheet $s): array => $s->locked, $nested->sheets));
-            foreach (array_diff(self::wanted($project->layouts[$material] ?? null), $held, array_map(strval(...), array_keys($cutting->started->parts))) as $lost) {
+            foreach (array_diff(self::wanted($project->layouts[$material] ?? null), $held,
+                array_map(strval(...), array_keys($cutting->started->parts))) as $lost) {
                 $part = $cutting->laid->part($lost);
                 if (isset($names[$part])) {
-                    $findings[] = new Finding('cut.lock_lost', Severity::Look, new Place(Stage::Cut, $part), Text::of('cut.lock_lost', part: $names[$part], sheet: $project->stock[$material]->name),
+                    $findings[] = new Finding('cut.lock_lost', Severity::Look, new Place(Stage::Cut, $part),
+                        Text::of('cut.lock_lost', part: $names[$part], sheet: $project->stock[$material]->name),
                         Text::of('cut.lock_lost.remedy'), Text::of('source.geometry'));
                 }
             }

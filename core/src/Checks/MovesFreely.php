@@ -42,17 +42,20 @@ final class MovesFreely implements Check
         $kind = $motion->mover->kind;
         if ($kind->turns()) {
             return abs($motion->opens) >= min(abs($motion->mover->wants), self::LEAST_DEG[$kind->value] ?? 0.0) ? null
-                : $this->say($motion, 'fit.opens_little', Severity::Look, ['part' => $motion->mover->name, 'deg' => Angle::ofDegrees(floor(abs($motion->opens))), 'meets' => $meets]);
+                : $this->say($motion, 'fit.opens_little', Severity::Look,
+                    ['part' => $motion->mover->name, 'deg' => Angle::ofDegrees(floor(abs($motion->opens))), 'meets' => $meets]);
         }
         $short = $motion->mover->wants - $motion->opens;
 
         return $short < 2.0 || $kind === MoverKind::Sliding ? null
-            : $this->say($motion, 'fit.draws_little', Severity::Look, ['part' => $motion->mover->name, 'by' => Length::ofUnits(Rounding::Up->apply($short * 10) * intdiv(Length::PER_MM, 10)), 'meets' => $meets]);
+            : $this->say($motion, 'fit.draws_little', Severity::Look,
+                ['part' => $motion->mover->name, 'by' => Length::ofUnits(Rounding::Up->apply($short * 10) * intdiv(Length::PER_MM, 10)), 'meets' => $meets]);
     }
 
     /** @param  array<string, Text|Length|Angle>  $args */
     private function say(Motion $motion, string $code, Severity $severity, array $args): Finding
     {
-        return new Finding($code, $severity, new Place(Stage::Fit, $motion->mover->id), Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.moving'));
+        return new Finding($code, $severity, new Place(Stage::Fit, $motion->mover->id),
+            Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.moving'));
     }
 }

@@ -40,7 +40,8 @@ final class StudsBehind implements Check
         }
         $screw = $this->screw($built, array_values($nailers)[0]);
 
-        return [new Finding('fit.few_studs', Severity::Look, new Place(Stage::Fit, $built->piece->id), Text::of('fit.few_studs', n: count($held), wanted: self::WANTED),
+        return [new Finding('fit.few_studs', Severity::Look, new Place(Stage::Fit, $built->piece->id),
+            Text::of('fit.few_studs', n: count($held), wanted: self::WANTED),
             Text::of('fit.few_studs.remedy', screw: $screw), Text::of('source.hanging'))];
     }
 

@@ -53,7 +53,8 @@ final class ThingsInTheWay implements Check
      */
     private function entered(PlacedPiece $built, PlacedThing $placed): ?Finding
     {
-        if ($placed->thing->treatment !== Treatment::KeepClear || $placed->thing->face !== Face::Back || ! self::meets($built, $placed, Length::zero()) || ! self::isStoodIn($built, $placed)) {
+        if ($placed->thing->treatment !== Treatment::KeepClear || $placed->thing->face !== Face::Back
+            || ! self::meets($built, $placed, Length::zero()) || ! self::isStoodIn($built, $placed)) {
             return null;
         }
 

@@ -9,7 +9,8 @@ use Incastro\Core\Measure\CoreException;
 /** The core on the command line: JSON on standard output, one clear line on standard error and exit 2 for bad input. */
 final class Application
 {
-    private const COMMANDS = ['measure' => MeasureCommand::class, 'nest' => NestCommand::class, 'plan' => PlanCommand::class, 'vocabulary' => VocabularyCommand::class];
+    private const COMMANDS = ['measure' => MeasureCommand::class, 'nest' => NestCommand::class,
+        'plan' => PlanCommand::class, 'vocabulary' => VocabularyCommand::class];
 
     /** @param  list<string>  $arguments without the program's name */
     public static function run(array $arguments): int

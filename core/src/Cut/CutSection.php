@@ -120,11 +120,15 @@ final readonly class CutSection implements \JsonSerializable
         if ($sheet->begun === null) {
             return $written;
         }
-        $origins = array_map(fn (LaidSheet $s): ?LeftOf => $s->kind->leftOf, array_merge(...array_map(fn (Nested $n): array => $n->sheets, array_values($this->cutting->nested)), ...[[]]));
+        $origins = array_map(fn (LaidSheet $s): ?LeftOf => $s->kind->leftOf,
+            array_merge(...array_map(fn (Nested $n): array => $n->sheets, array_values($this->cutting->nested)), ...[[]]));
         /** @var list<array{x_mm: Length, y_mm: Length, worth_keeping: bool}> $offcuts */
         $offcuts = $written['offcuts'];
 
-        return ['offcuts' => array_map(fn (array $o): array => ['worth_keeping' => $o['worth_keeping'] && ! in_array(new LeftOf($sheet->begun, $o['x_mm']->units, $o['y_mm']->units), $origins, false)] + $o, $offcuts)] + $written;
+        return ['offcuts' => array_map(
+            fn (array $o): array => ['worth_keeping' => $o['worth_keeping']
+                && ! in_array(new LeftOf($sheet->begun, $o['x_mm']->units, $o['y_mm']->units), $origins, false)] + $o,
+            $offcuts)] + $written;
     }
 
     /**
@@ -144,9 +148,12 @@ final readonly class CutSection implements \JsonSerializable
 
         return [
             'tolerance' => Length::ofUnits($saw->tolerance ?? 0),
-            'cuts' => array_map(fn (array $c): array => ['axis' => $c[0], 'of' => $size($c[1]), 'at_mm' => Length::ofUnits($c[2]), 'off' => $size($c[3]), 'rest' => $size($c[4])], $shop->cuts),
+            'cuts' => array_map(
+                fn (array $c): array => ['axis' => $c[0], 'of' => $size($c[1]), 'at_mm' => Length::ofUnits($c[2]),
+                    'off' => $size($c[3]), 'rest' => $size($c[4])], $shop->cuts),
             'pieces' => array_map(fn (array $p): array => $size($p[0]) + [
-                'parts' => array_map(fn (string $id): string => $labels[$id] ?? $id, $p[1]), 'fits_car' => $this->project->workshop->fitsCar(Length::ofUnits($p[0]->length), Length::ofUnits($p[0]->width)),
+                'parts' => array_map(fn (string $id): string => $labels[$id] ?? $id, $p[1]),
+                'fits_car' => $this->project->workshop->fitsCar(Length::ofUnits($p[0]->length), Length::ofUnits($p[0]->width)),
             ], $shop->pieces),
         ];
     }

@@ -28,7 +28,8 @@ final readonly class Cutting
      * @param  array<string, Hand>  $hands  by part
      * @param  Started  $started  what lies on begun sheets
      */
-    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved, public array $lumber, public array $pairs, public array $hands, public Started $started, public Drilling $drilling, public LaidParts $laid)
+    public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved,
+        public array $lumber, public array $pairs, public array $hands, public Started $started, public Drilling $drilling, public LaidParts $laid)
     {
         $this->labels = Labels::of($parts, $hands);
     }

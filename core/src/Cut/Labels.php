@@ -6,7 +6,10 @@ namespace Incastro\Core\Cut;
 
 use Incastro\Core\Cut\Machining\Hand;
 
-/** Short marks for boards: one letter for boards that are the same whichever way they are laid down, one number for each of them. Marks are for reading, not identity. */
+/**
+ * Short marks for boards: one letter for boards that are the same whichever way they are laid down, one number for each of them. Marks are
+ * for reading, not identity.
+ */
 final class Labels
 {
     /**

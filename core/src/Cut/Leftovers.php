@@ -38,7 +38,8 @@ final readonly class Leftovers
         $moved = [];
         $wanting = array_filter($this->parts, fn (Part $p): bool => $this->project->cutting->of($p->panel->id)->fromLeftovers
             && isset($nested[$p->panel->material]));
-        usort($wanting, fn (Part $a, Part $b): int => $b->length->value->units * $b->width->value->units <=> $a->length->value->units * $a->width->value->units);
+        usort($wanting, fn (Part $a,
+            Part $b): int => $b->length->value->units * $b->width->value->units <=> $a->length->value->units * $a->width->value->units);
         foreach ($wanting as $part) {
             $without = self::without($nested[$part->panel->material], $part->panel->id);
             $found = $this->place([...$nested, $part->panel->material => $without], $part);
@@ -61,9 +62,11 @@ final readonly class Leftovers
         $sheets = array_values(array_filter(array_map(fn (LaidSheet $s): ?LaidSheet => $s->without($part), $nested->sheets)));
         $left = new Nested($nested->stock, $sheets, array_values(array_filter($nested->unplaced, fn (Item $i): bool => $i->id !== $part)), 0);
         // Free to turn, as no more is known of them here: that only weakens the bound.
-        $items = array_map(fn (Placement $p): Item => new Item($p->item, $p->length, $p->width, true), array_merge(...array_map(fn (LaidSheet $s): array => $s->placements, $sheets)));
+        $items = array_map(fn (Placement $p): Item => new Item($p->item, $p->length, $p->width, true),
+            array_merge(...array_map(fn (LaidSheet $s): array => $s->placements, $sheets)));
 
-        return new Nested($left->stock, $left->sheets, $left->unplaced, min($nested->leastCost, LowerBound::cost($items, $left->stock, $left->cost())), $nested->roomier);
+        return new Nested($left->stock, $left->sheets, $left->unplaced,
+            min($nested->leastCost, LowerBound::cost($items, $left->stock, $left->cost())), $nested->roomier);
     }
 
     /**
@@ -74,12 +77,14 @@ final readonly class Leftovers
     {
         $best = null;
         foreach ($nested as $id => $own) {
-            $isThick = abs($this->project->stock[$id]->thickness->units - $this->project->stock[$part->panel->material]->thickness->units) <= self::SAME_THICKNESS;
+            $isThick = abs($this->project->stock[$id]->thickness->units
+                - $this->project->stock[$part->panel->material]->thickness->units) <= self::SAME_THICKNESS;
             foreach ($isThick ? $own->sheets : [] as $n => $sheet) {
                 foreach (Sawing::of($sheet, $own->stock->kerf, $own->stock->saws)->offcuts as $offcut) {
                     $laid = $this->in($offcut, $part, $sheet, $own->stock);
                     if ($laid !== null && ($best === null || $offcut->area() < $best[0])) {
-                        $best = [$offcut->area(), $id, new Nested($own->stock, array_values(array_replace($own->sheets, [$n => $laid])), $own->unplaced, $own->leastCost, $own->roomier)];
+                        $best = [$offcut->area(), $id,
+                            new Nested($own->stock, array_values(array_replace($own->sheets, [$n => $laid])), $own->unplaced, $own->leastCost, $own->roomier)];
                     }
                 }
             }

@@ -36,7 +36,8 @@ final readonly class PartShape
     /** @return array<string, mixed> what it has besides a length and a width */
     public function written(Workshop $workshop): array
     {
-        return ['outline' => $this->outline(), 'marked_out' => $this->markedOut($workshop), 'bevels' => $this->bevels(), 'long_face' => $this->longFace(), 'taken' => $this->taken()];
+        return ['outline' => $this->outline(), 'marked_out' => $this->markedOut($workshop),
+            'bevels' => $this->bevels(), 'long_face' => $this->longFace(), 'taken' => $this->taken()];
     }
 
     /** @return list<array{Length, Length}>|null corners along and across the grain; null for a rectangle */
@@ -114,7 +115,8 @@ final readonly class PartShape
      * For a part that is no rectangle or has openings: corners of its outline and openings, from its left and lower edge as seen. A router
      * run along a fence cuts (base − bit)/2 from it; about a pin its bit's middle is at the radius − bit/2 (fieldbook §12).
      *
-     * @return array{seen: string, width: Length, height: Length, corners: list<array<string, mixed>>, diagonals: list<array<string, mixed>>, fence: Length|null, openings: list<array<string, mixed>>}|null
+     * @return array{seen: string, width: Length, height: Length, corners: list<array<string, mixed>>, diagonals: list<array<string, mixed>>,
+     *     fence: Length|null, openings: list<array<string, mixed>>}|null
      */
     public function markedOut(Workshop $workshop): ?array
     {
@@ -126,12 +128,14 @@ final readonly class PartShape
         [, $far] = PanelOutline::extremes(array_map($outline->fromOrigin(...), $this->panel->block->outlineIn($outline->view)));
         $loop = $outline->loops()[0] ?? [];
 
-        return ['seen' => $outline->view->value, 'width' => $far->across, 'height' => $far->up, 'corners' => Corners::of($loop), 'diagonals' => Corners::diagonals($loop),
+        return ['seen' => $outline->view->value, 'width' => $far->across, 'height' => $far->up,
+            'corners' => Corners::of($loop), 'diagonals' => Corners::diagonals($loop),
             'fence' => $openings === [] ? null : $workshop->routerBase->minus($workshop->routerBit)->half(),
             'openings' => array_values(array_map(function (Taken $t) use ($outline, $workshop): array {
                 [$low, $high] = PanelOutline::extremes(array_map($outline->fromOrigin(...), $t->block->outlineIn($outline->view)));
 
-                return ['kind' => $t->kind->value, 'across' => $low->across, 'up' => $low->up, 'width' => $high->across->minus($low->across), 'height' => $high->up->minus($low->up),
+                return ['kind' => $t->kind->value, 'across' => $low->across, 'up' => $low->up,
+                    'width' => $high->across->minus($low->across), 'height' => $high->up->minus($low->up),
                     'pin' => $t->kind === TakenKind::RoundCutOut ? $high->across->minus($low->across)->minus($workshop->routerBit)->half() : null];
             }, $openings))];
     }
@@ -149,7 +153,8 @@ final readonly class PartShape
             $size = fn (Axis $a): Length => $t->block->size->{$a->value};
             $at = fn (Axis $a): Length => $corner->{$a->value}->minus($own->{$a->value});
 
-            return ['kind' => $t->kind->value, 'along' => $at($this->long), 'across' => $at($this->wide), 'length' => $size($this->long), 'width' => $size($this->wide),
+            return ['kind' => $t->kind->value, 'along' => $at($this->long), 'across' => $at($this->wide),
+                'length' => $size($this->long), 'width' => $size($this->wide),
                 'depth' => Length::least($size($this->thin), $this->panel->block->size->{$this->thin->value})];
         }, $this->panel->taken);
     }

@@ -79,7 +79,8 @@ final readonly class Backs
                 $left = $first === $bays[0] ? $case->x->from : ($this->bench->cells[$first->id] ?? null)?->x->from->minus($case->board->thickness);
                 $right = $last === $bays[count($bays) - 1] ? $case->x->to() : ($this->bench->cells[$last->id] ?? null)?->x->to()->plus($case->board->thickness);
                 if ($left !== null && $right !== null) {
-                    array_push($areas, ...$this->inSheets(Span::of($left, $right->minus($left), Text::of('piece.behind_bays')), Span::of($from, $to->minus($from), Text::of('piece.behind_band')), $row->band));
+                    array_push($areas, ...$this->inSheets(Span::of($left, $right->minus($left), Text::of('piece.behind_bays')),
+                        Span::of($from, $to->minus($from), Text::of('piece.behind_band')), $row->band));
                 }
             }
             $from = $to;
@@ -129,7 +130,8 @@ final readonly class Backs
         $inner = new Span($case->x->from->plus($t), $case->x->size->minus($t->times(2), Text::of('piece.two_sides', t: $t)));
         $high = new Span($case->z->from->plus($t), $case->z->size->minus($t->times(2), Text::of('piece.top_and_bottom', t: $t)));
         $rails = $case->methods()->top === TopJoint::Rails;
-        $z = $rails ? new Span($high->from->minus($lap), $high->size->plus($lap, $why)->minus($play, Text::of('piece.under_rail'))) : $high->outside($lap, $why);
+        $z = $rails ? new Span($high->from->minus($lap), $high->size->plus($lap, $why)->minus($play, Text::of('piece.under_rail')))
+            : $high->outside($lap, $why);
         $id = "{$case->id()}:back";
         Maker::at($this->bench, $case->back)->face($id, Role::Back, $case->name(Text::of('part.back')), $inner->outside($lap, $why), $case->rear->plus($t), $z);
         $this->bench->groove($id, "{$case->id()}:side_left", Axis::X, $lap, $play);
@@ -139,8 +141,9 @@ final readonly class Backs
         }
         $this->bench->groove($id, $rails ? null : "{$case->id()}:top", Axis::Z, $lap, $play);
         $height = Length::least(Length::fromMillimetres(self::NAILER_MM), $high->value());
-        $nailer = Maker::at($this->bench, $case->board)->strip("{$case->id()}:nailer", Role::Nailer, $case->name(Text::of('part.nailer_recess')), $inner, $case->rear,
-            $high->last($height, Text::of('piece.nailer_height')));
+        $nailer = Maker::at($this->bench, $case->board)
+            ->strip("{$case->id()}:nailer", Role::Nailer, $case->name(Text::of('part.nailer_recess')), $inner, $case->rear,
+                $high->last($height, Text::of('piece.nailer_height')));
         foreach (['side_left', 'side_right'] as $side) {
             $this->bench->join($nailer->id, "{$case->id()}:$side", JointKind::Screws, Axis::X);
         }
@@ -165,8 +168,9 @@ final readonly class Backs
 
                 continue;
             }
-            $panel = Maker::at($this->bench, $this->case->board, $bay->id)->strip("$bay->id:nailer", Role::Nailer, Text::of('part.nailer', bay: $cell->label), $cell->x, $this->case->rear,
-                Span::of($foot, $height, Text::of('piece.nailer_height')));
+            $panel = Maker::at($this->bench, $this->case->board, $bay->id)
+                ->strip("$bay->id:nailer", Role::Nailer, Text::of('part.nailer', bay: $cell->label), $cell->x, $this->case->rear,
+                    Span::of($foot, $height, Text::of('piece.nailer_height')));
             foreach ([$cell->by->left, $cell->by->right] as $upright) {
                 $this->bench->join($panel->id, $upright, JointKind::Screws, Axis::X);
             }

@@ -31,7 +31,8 @@ final readonly class Bays
         $least = $cell->board->thickness->times(3);
         $isEmpty = $cell->bay->bands === [] && in_array($cell->bay->fill->kind, [FillKind::Open, FillKind::DeadCorner], true);
         if (! $isEmpty && $cell->x->value()->isLessThan($least)) {
-            $this->bench->find('piece.bay_narrow', Severity::Stop, $cell->bay->id, Text::of('piece.bay_narrow', bay: $cell->label, has: $cell->x->value()), $cell->x->value(), $least);
+            $this->bench->find('piece.bay_narrow', Severity::Stop, $cell->bay->id,
+                Text::of('piece.bay_narrow', bay: $cell->label, has: $cell->x->value()), $cell->x->value(), $least);
         } elseif ($cell->bay->bands !== []) {
             $this->bands($inside);
         } else {
@@ -71,7 +72,8 @@ final readonly class Bays
     {
         $bands = array_values($cell->bay->bands);
         $t = $cell->board->thickness;
-        $rest = count($bands) === 1 ? $cell->z->size : $cell->z->size->minus($t->times(count($bands) - 1), Text::of('piece.boards_between', n: count($bands) - 1, t: $t));
+        $rest = count($bands) === 1 ? $cell->z->size
+            : $cell->z->size->minus($t->times(count($bands) - 1), Text::of('piece.boards_between', n: count($bands) - 1, t: $t));
         $sharing = 0;
         foreach ($bands as $i => $band) {
             if ($band->height === null) {
@@ -87,7 +89,8 @@ final readonly class Bays
         };
         $least = Length::fromMillimetres(20);
         if ($rest->value->isNegative() || ($sharing > 0 && $rest->value->isLessThan($least->times($sharing)))) {
-            $this->bench->find('piece.bands_do_not_fit', Severity::Stop, $cell->bay->id, Text::of('piece.bands_do_not_fit', by: $least->times(max(1, $sharing))->minus($rest->value)),
+            $this->bench->find('piece.bands_do_not_fit', Severity::Stop, $cell->bay->id,
+                Text::of('piece.bands_do_not_fit', by: $least->times(max(1, $sharing))->minus($rest->value)),
                 $rest->value, Length::zero());
 
             return;
@@ -96,11 +99,13 @@ final readonly class Bays
         foreach ($bands as $i => $band) {
             $clear = $band->height === null ? array_shift($shares) : Figure::of($band->height, Text::of('piece.height_of_band_chosen'), "$band->id/height");
             // Something must end under the board above: the last band takes what is left.
-            $clear = $sharing === 0 && $i === count($bands) - 1 && $rest->value->isPositive() ? $clear?->plus($rest->value, Text::of('piece.takes_the_rest')) : $clear;
+            $clear = $sharing === 0 && $i === count($bands) - 1 && $rest->value->isPositive()
+                ? $clear?->plus($rest->value, Text::of('piece.takes_the_rest')) : $clear;
             $rows[] = new Row($band, count($bands) === 1 ? '' : chr(97 + $i), $clear ?? Figure::of($least, Text::of('piece.none')));
         }
         $rows = array_values(array_filter($rows, fn (Row $r): bool => $r->band->bays !== [] || $r->band->kind === BandKind::Gap));
-        (new Rows($this->bench, $this->stuff, $this->frame, $this->under))->make(new Opening($cell->x, 0, $cell->y, $cell->z->from, $cell->by, $cell->floor, null, "{$cell->label}·", [],
-            $cell->mouth->framed || $cell->mouth->recessed || $cell->bay->door !== null), $rows);
+        (new Rows($this->bench, $this->stuff, $this->frame, $this->under))
+            ->make(new Opening($cell->x, 0, $cell->y, $cell->z->from, $cell->by, $cell->floor, null, "{$cell->label}·", [],
+                $cell->mouth->framed || $cell->mouth->recessed || $cell->bay->door !== null), $rows);
     }
 }

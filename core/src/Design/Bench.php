@@ -70,7 +70,8 @@ final class Bench
     public function drop(array $gone): void
     {
         $this->panels = array_diff_key($this->panels, $gone);
-        $this->joints = $gone === [] ? $this->joints : array_values(array_filter($this->joints, fn (Joint $j): bool => ! isset($gone[$j->first]) && ! isset($gone[$j->second])));
+        $this->joints = $gone === [] ? $this->joints
+            : array_values(array_filter($this->joints, fn (Joint $j): bool => ! isset($gone[$j->first]) && ! isset($gone[$j->second])));
     }
 
     /** Two panels meet with so much air between; a bound that is no panel joins nothing. */
@@ -121,9 +122,11 @@ final class Bench
         $this->panels[$panel] = $from->with(taken: [...$from->taken, new Taken($kind, $block)]);
     }
 
-    public function find(string $code, Severity $severity, string $ref, Text $says, ?Length $measured = null, ?Length $limit = null, string $source = 'source.geometry'): void
+    public function find(string $code, Severity $severity, string $ref, Text $says,
+        ?Length $measured = null, ?Length $limit = null, string $source = 'source.geometry'): void
     {
-        $this->findings[] = new Finding($code, $severity, new Place(Stage::Piece, $ref), $says, Text::of("$code.remedy", ...$says->args), Text::of($source), $measured, $limit);
+        $this->findings[] = new Finding($code, $severity, new Place(Stage::Piece, $ref), $says,
+            Text::of("$code.remedy", ...$says->args), Text::of($source), $measured, $limit);
     }
 
     public static function common(Block $a, Block $b): ?Block

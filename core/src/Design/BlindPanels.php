@@ -73,8 +73,10 @@ final readonly class BlindPanels
         $x = new Span($this->end === Side::Left ? $cell->x->to()->minus($shows) : $cell->x->from, $size);
         $id = "{$cell->bay->id}:blind";
         Maker::at($this->bench, $cell->board, $cell->bay->id)->face($id, Role::CornerFiller, Text::of('part.blind', bay: $cell->label), $x,
-            $cell->y->to()->minus($cell->board->thickness), $cell->isUnderSlope() ? Span::of($cell->z->from, $cell->least, Text::of('piece.under_slope')) : $cell->z, [], $this->end);
-        foreach ([[$this->end === Side::Left ? $cell->by->right : $cell->by->left, Axis::X], [$cell->by->floor, Axis::Z], [$cell->isUnderSlope() ? null : $cell->by->head, Axis::Z]] as [$other, $axis]) {
+            $cell->y->to()->minus($cell->board->thickness),
+            $cell->isUnderSlope() ? Span::of($cell->z->from, $cell->least, Text::of('piece.under_slope')) : $cell->z, [], $this->end);
+        foreach ([[$this->end === Side::Left ? $cell->by->right : $cell->by->left, Axis::X],
+            [$cell->by->floor, Axis::Z], [$cell->isUnderSlope() ? null : $cell->by->head, Axis::Z]] as [$other, $axis]) {
             if ($other !== null && isset($this->bench->panels[$other])) {
                 $this->bench->join($id, $other, JointKind::ofFiller(Length::least($shows, $cell->z->value())), $axis);
             }

@@ -44,7 +44,8 @@ final class BothSides
             return false;
         }
         foreach (Axis::cases() as $other) {
-            if ($other !== $axis && (! $a->block->from($other)->isLessThan($b->block->to($other)) || ! $b->block->from($other)->isLessThan($a->block->to($other)))) {
+            if ($other !== $axis && (! $a->block->from($other)->isLessThan($b->block->to($other))
+                || ! $b->block->from($other)->isLessThan($a->block->to($other)))) {
                 return false;
             }
         }

@@ -38,7 +38,8 @@ final readonly class CaseMaker
         $framed = $case->methods()->front === Front::FaceFrame;
         $rows = new Rows($this->bench, $this->stuff, $this->frame, $slope->under());
         $rows->make(new Opening($case->x, 2, $this->inside($case), $case->z->from->plus($case->board->thickness),
-            new Bounding($this->id($case, 'side_left'), $this->id($case, 'side_right'), $this->id($case, 'bottom'), $this->topId($case), $this->hasBack($case) ? $this->id($case, 'back') : null),
+            new Bounding($this->id($case, 'side_left'), $this->id($case, 'side_right'), $this->id($case, 'bottom'),
+                $this->topId($case), $this->hasBack($case) ? $this->id($case, 'back') : null),
             $case->floor, $framed ? new FrameWidths : null, '', $this->floorIds($case)), $case->rows);
         if ($framed) {
             (new FaceFrame($this->bench, $case))->make();
@@ -66,7 +67,8 @@ final readonly class CaseMaker
         $y = $case->y();
 
         return $case->methods()->back === BackKind::Captured
-            ? $y->afterFirst($case->board->thickness->plus($case->back->thickness), Text::of('piece.captured_back', nailer: $case->board->thickness, back: $case->back->thickness)) : $y;
+            ? $y->afterFirst($case->board->thickness->plus($case->back->thickness),
+                Text::of('piece.captured_back', nailer: $case->board->thickness, back: $case->back->thickness)) : $y;
     }
 
     private function isCapped(CaseSpec $case): bool
@@ -127,7 +129,8 @@ final readonly class CaseMaker
         $front = $side->block->corner->y->plus($side->block->size->y);
         $deep = $front->minus($from);
         if ($deep->isPositive() && $deep->isLessThan($side->block->size->y)) {
-            $this->bench->take($side->id, TakenKind::Notch, Block::of($side->block->corner->x, $from, $case->floor, $case->board->thickness, $deep, $case->z->from->minus($case->floor)));
+            $this->bench->take($side->id, TakenKind::Notch,
+                Block::of($side->block->corner->x, $from, $case->floor, $case->board->thickness, $deep, $case->z->from->minus($case->floor)));
         }
     }
 
@@ -135,7 +138,8 @@ final readonly class CaseMaker
     {
         $t = $case->board->thickness;
 
-        return new Span($case->x->from->plus($t), $case->x->size->minus($t->times(2), Text::of('piece.two_sides', t: $t))->named(Text::of('piece.between_sides')));
+        return new Span($case->x->from->plus($t),
+            $case->x->size->minus($t->times(2), Text::of('piece.two_sides', t: $t))->named(Text::of('piece.between_sides')));
     }
 
     private function topId(CaseSpec $case): ?string
@@ -164,8 +168,9 @@ final readonly class CaseMaker
         $width = Length::fromMillimetres(self::TOP_RAIL_MM);
         $y = $case->y();
         foreach (['front' => $y->last($width, Text::of('piece.top_rail')), 'rear' => $y->first($width, Text::of('piece.top_rail'))] as $where => $span) {
-            $panel = Maker::at($this->bench, $case->board)->level($this->id($case, "top_rail_$where"), Role::TopRail, $case->name(Text::of("part.top_rail_$where")),
-                $this->letIn($case, $this->innerX($case)), $span, $z);
+            $panel = Maker::at($this->bench, $case->board)
+                ->level($this->id($case, "top_rail_$where"), Role::TopRail, $case->name(Text::of("part.top_rail_$where")),
+                    $this->letIn($case, $this->innerX($case)), $span, $z);
             $this->meetSides($case, $panel, false);
         }
     }
@@ -177,15 +182,18 @@ final readonly class CaseMaker
         $under = $this->standsOnBottom($case);
         foreach ($this->floors($case) as $id => [$x, $left, $right]) {
             $span = $under ? $case->x : $this->letIn($case, $x, $left !== null, $right !== null);
-            $panel = Maker::at($this->bench, $case->board)->level($id, Role::Bottom, $case->name(Text::of('part.bottom')), $span, $case->y(), $case->z->from, $banded);
+            $panel = Maker::at($this->bench, $case->board)
+                ->level($id, Role::Bottom, $case->name(Text::of('part.bottom')), $span, $case->y(), $case->z->from, $banded);
             foreach (array_filter([$left, $right]) as $upright) {
                 $this->meet($case, $under ? $upright : $panel->id, $under ? $panel->id : $upright, $under ? Axis::Z : Axis::X, $under);
             }
         }
         if ($case->toe !== null) {
             foreach ($this->floors($case) as $id => [$x, $left, $right]) {
-                $board = Maker::at($this->bench, $case->board)->strip(str_replace(':bottom', ':toe_board', $id), Role::ToeBoard, $case->name(Text::of('part.toe_board')), $x,
-                    $case->front()->minus($this->toeSetBack($case))->minus($t), Span::of($case->floor, $case->z->from->minus($case->floor), Text::of('piece.toe_kick_height')));
+                $board = Maker::at($this->bench, $case->board)
+                    ->strip(str_replace(':bottom', ':toe_board', $id), Role::ToeBoard, $case->name(Text::of('part.toe_board')), $x,
+                        $case->front()->minus($this->toeSetBack($case))->minus($t),
+                        Span::of($case->floor, $case->z->from->minus($case->floor), Text::of('piece.toe_kick_height')));
                 foreach (array_filter([$left, $right]) as $side) {
                     $this->bench->join($board->id, $side, JointKind::PocketScrews, Axis::X);
                 }

@@ -75,7 +75,8 @@ final readonly class CellsSection
 
     /**
      * @param  list<Bay>  $bays  of its row
-     * @return array<string, mixed>|null widths of the bay that dragging its right divider may give; null where there is none, or its run stands along a side wall
+     * @return array<string, mixed>|null widths of the bay that dragging its right divider may give; null where there is none, or its run stands along a
+     *     side wall
      */
     private function drag(array $bays, int $at, Cell $cell): ?array
     {
@@ -93,13 +94,15 @@ final readonly class CellsSection
         $snaps = [['width' => $this->shared($bays, $at), 'why' => Text::of('snap.equal'), 'by' => ['by' => 'share']]];
         $t = $cell->board->thickness;
         foreach ($this->box->studs as $ref => $x) {
-            $snaps[] = ['width' => $x->minus($t->half())->minus($cell->x->from), 'why' => Text::of('snap.stud'), 'by' => ['by' => 'stud', 'ref' => (string) $ref]];
+            $snaps[] = ['width' => $x->minus($t->half())->minus($cell->x->from),
+                'why' => Text::of('snap.stud'), 'by' => ['by' => 'stud', 'ref' => (string) $ref]];
         }
         foreach ($this->below($cell) as $ref => $x) {
             $snaps[] = ['width' => $x->minus($cell->x->from), 'why' => Text::of('snap.below'), 'by' => ['by' => 'below', 'ref' => $ref]];
         }
 
-        return ['least' => $least, 'most' => $most, 'snaps' => array_values(array_filter($snaps, fn (array $s): bool => ! $s['width']->isLessThan($least) && ! $s['width']->isGreaterThan($most)))];
+        return ['least' => $least, 'most' => $most,
+            'snaps' => array_values(array_filter($snaps, fn (array $s): bool => ! $s['width']->isLessThan($least) && ! $s['width']->isGreaterThan($most)))];
     }
 
     /**

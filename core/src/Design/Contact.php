@@ -34,6 +34,7 @@ final class Contact
         $along = $axis->value;
         [$p, $q] = [$a->block, $b->block];
 
-        return Length::greatest($q->corner->$along->minus($p->corner->$along->plus($p->size->$along)), $p->corner->$along->minus($q->corner->$along->plus($q->size->$along)));
+        return Length::greatest($q->corner->$along->minus($p->corner->$along->plus($p->size->$along)),
+            $p->corner->$along->minus($q->corner->$along->plus($q->size->$along)));
     }
 }

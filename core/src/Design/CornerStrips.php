@@ -43,7 +43,8 @@ final readonly class CornerStrips
                 continue;
             }
             $x = $width->isLessThan($this->room->value)
-                ? new Span($this->from($box, $width), $this->room->minus($this->room->value->minus($width), Text::of('piece.stands_out_there'))->named(Text::of('piece.corner_strip')))
+                ? new Span($this->from($box, $width),
+                    $this->room->minus($this->room->value->minus($width), Text::of('piece.stands_out_there'))->named(Text::of('piece.corner_strip')))
                 : new Span($this->from($box, $width), $this->room);
             $this->bench->join($this->strip($box, $x, $z)->id, $side, JointKind::ofFiller($width), Axis::X);
             $made[] = "$box->id:corner_strip_{$this->end->value}";

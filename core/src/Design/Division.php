@@ -30,7 +30,8 @@ final class Division
      * @param  array<string, Bay>  $bays
      * @param  Span  $whole  with the two outer boards where `ends` is 2
      */
-    public function __construct(array $bays, private readonly Span $whole, private readonly int $ends, private readonly Length $t, private readonly Marks $marks)
+    public function __construct(array $bays, private readonly Span $whole,
+        private readonly int $ends, private readonly Length $t, private readonly Marks $marks)
     {
         $this->over = Length::zero();
         $end = $ends === 2 ? $t : Length::zero();
@@ -67,7 +68,8 @@ final class Division
     {
         $mark = match ($bay->width->by) {
             WidthBy::Below => $this->marks->below[$bay->width->ref ?? ''] ?? null,
-            WidthBy::Stud => isset($this->marks->studs[$bay->width->ref ?? '']) ? $this->marks->studs[(string) $bay->width->ref]->minus($this->t->half()) : null,
+            WidthBy::Stud => isset($this->marks->studs[$bay->width->ref ?? ''])
+                ? $this->marks->studs[(string) $bay->width->ref]->minus($this->t->half()) : null,
             default => $from,
         };
         if ($mark === null || ! $mark->isGreaterThan($from)) {
@@ -154,7 +156,8 @@ final class Division
         $given = Length::zero();
         foreach ($weights as $id => $weight) {
             $to = Length::ofUnits(intdiv($rest->value->units * array_sum(array_slice($weights, 0, count($shares) + 1)), $sum));
-            $shares[$id] = Figure::of($to->minus($given), Text::of('piece.share_of', weight: $weight, of: $sum, rest: $rest->value), null, $rest->value->units * $weight % $sum === 0);
+            $shares[$id] = Figure::of($to->minus($given), Text::of('piece.share_of', weight: $weight, of: $sum, rest: $rest->value),
+                null, $rest->value->units * $weight % $sum === 0);
             $given = $to;
         }
 

@@ -81,14 +81,17 @@ final readonly class Doors
         }
         $opening = new RackedOpening($this->cell->mouth->x->value(), $this->cell->mouth->z->value(), $up, $down);
         if ($opening->lean()->absolute()->times(10)->isGreaterThan($this->cell->mouth->z->value())) {
-            $this->bench->find('piece.diagonals_impossible', Severity::Stop, $this->cell->bay->id, Text::of('piece.diagonals_impossible', bay: $this->cell->label), $opening->lean()->absolute(), Length::zero());
+            $this->bench->find('piece.diagonals_impossible', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.diagonals_impossible', bay: $this->cell->label), $opening->lean()->absolute(), Length::zero());
 
             return null;
         }
         [$tight, $wide] = $opening->sideGaps($gap, $leaf);
         $follows = $this->door->is->choice('racked') === 'follow';
-        $this->bench->find('piece.racked_opening', Severity::Look, $this->cell->bay->id, Text::of($follows ? 'piece.racked_follow' : 'piece.racked_opening', bay: $this->cell->label,
-            lean: $opening->lean()->absolute(), tight: $tight, wide: $wide, mean: $opening->meanSideGap($gap, $leaf)), $tight, RackedOpening::leastGap(), 'source.doors');
+        $this->bench->find('piece.racked_opening', Severity::Look, $this->cell->bay->id,
+            Text::of($follows ? 'piece.racked_follow' : 'piece.racked_opening', bay: $this->cell->label,
+                lean: $opening->lean()->absolute(), tight: $tight, wide: $wide, mean: $opening->meanSideGap($gap, $leaf)),
+            $tight, RackedOpening::leastGap(), 'source.doors');
 
         return $opening;
     }
@@ -112,16 +115,19 @@ final readonly class Doors
         $most = $shared ? $face->minus($gap->half()) : $face;
         $wanted = $this->door->is->optionalLength('overlay');
         if ($wanted !== null && $wanted->isGreaterThan($most)) {
-            $this->bench->find('piece.overlay_too_wide', Severity::Look, $this->cell->bay->id, Text::of('piece.overlay_too_wide', bay: $this->cell->label, has: $most, wanted: $wanted), $wanted, $most, 'source.doors');
+            $this->bench->find('piece.overlay_too_wide', Severity::Look, $this->cell->bay->id,
+                Text::of('piece.overlay_too_wide', bay: $this->cell->label, has: $most, wanted: $wanted), $wanted, $most, 'source.doors');
         }
 
-        return $wanted === null ? Length::greatest(Length::zero(), $most->minus($shared ? Length::zero() : $gap->half())) : Length::greatest(Length::zero(), Length::least($wanted, $most));
+        return $wanted === null ? Length::greatest(Length::zero(), $most->minus($shared ? Length::zero() : $gap->half()))
+            : Length::greatest(Length::zero(), Length::least($wanted, $most));
     }
 
     private function hang(Length $x, Figure $width, Length $gap, Span $z, Length $y): void
     {
         if ($width->value->isLessThan(Length::fromMillimetres(60)) || $z->value()->isLessThan(Length::fromMillimetres(60))) {
-            $this->bench->find('piece.door_small', Severity::Stop, $this->cell->bay->id, Text::of('piece.door_small', bay: $this->cell->label, w: $width->value, h: $z->value()), $width->value, Length::fromMillimetres(60));
+            $this->bench->find('piece.door_small', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.door_small', bay: $this->cell->label, w: $width->value, h: $z->value()), $width->value, Length::fromMillimetres(60));
 
             return;
         }
@@ -197,27 +203,34 @@ final readonly class Doors
         $is = $this->door->is;
         [$n, $overlap] = [$is->count('leaves'), $is->length('overlap')];
         // A board with grooves in both faces gives each less.
-        $most = fn (bool $shared): Length => $shared ? $this->cell->board->thickness->minus(Length::fromMillimetres(self::UNDER_GROOVE_MM))->splitInto(2)[1] : $this->cell->board->thickness->minus(Length::fromMillimetres(self::UNDER_GROOVE_MM));
-        $upper = $this->cell->by->head === null ? Length::fromMillimetres(1) : Length::least($is->length('groove_upper'), $most($this->cell->mouth->sharesHead));
+        $most = fn (bool $shared): Length => $shared ? $this->cell->board->thickness->minus(Length::fromMillimetres(self::UNDER_GROOVE_MM))
+            ->splitInto(2)[1] : $this->cell->board->thickness->minus(Length::fromMillimetres(self::UNDER_GROOVE_MM));
+        $upper = $this->cell->by->head === null ? Length::fromMillimetres(1)
+            : Length::least($is->length('groove_upper'), $most($this->cell->mouth->sharesHead));
         $lower = $this->cell->by->floor === null ? Length::zero() : Length::least($is->length('groove_lower'), $most($this->cell->mouth->sharesFoot));
         $t = $this->cell->board->thickness;
         $one = Length::fromMillimetres(1);
         $engaged = $upper->minus($lower)->minus($one);
         if ($this->cell->by->head === null || $engaged->isLessThan(Length::fromMillimetres(self::LEAST_ENGAGEMENT_MM))) {
-            $this->bench->find('piece.sliding_falls_out', Severity::Stop, $this->cell->bay->id, Text::of('piece.sliding_falls_out', bay: $this->cell->label, has: $engaged), $engaged, Length::fromMillimetres(self::LEAST_ENGAGEMENT_MM), 'source.doors');
+            $this->bench->find('piece.sliding_falls_out', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.sliding_falls_out', bay: $this->cell->label, has: $engaged),
+                $engaged, Length::fromMillimetres(self::LEAST_ENGAGEMENT_MM), 'source.doors');
         }
         $width = $this->equal($this->cell->x->size->plus($overlap->times($n - 1), Text::of('piece.sliding_overlap', n: $n - 1, overlap: $overlap)), $n);
         if ($n > 2 ? $width->value->isLessThan($overlap->times(2)) : $width->value->isGreaterThan($this->cell->x->value())) {
-            $this->bench->find('piece.sliding_narrow', Severity::Stop, $this->cell->bay->id, Text::of('piece.sliding_narrow', bay: $this->cell->label, n: $n), $width->value, $this->cell->x->value());
+            $this->bench->find('piece.sliding_narrow', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.sliding_narrow', bay: $this->cell->label, n: $n), $width->value, $this->cell->x->value());
 
             return;
         }
-        $z = new Span($this->cell->z->from->minus($lower), $this->cell->z->size->plus($upper, Text::of('piece.upper_groove'))->minus($one, Text::of('piece.sliding_air')));
+        $z = new Span($this->cell->z->from->minus($lower),
+            $this->cell->z->size->plus($upper, Text::of('piece.upper_groove'))->minus($one, Text::of('piece.sliding_air')));
         $front = $this->cell->y->to()->minus($t)->minus(Length::fromMillimetres(2));
         $x = $this->cell->x->from;
         foreach ([0, 1] as $track) {
             $y = $front->minus($t->plus(Length::fromMillimetres(2))->times($track))->minus($one->half());
-            foreach ([[$this->cell->by->floor, $this->cell->z->from->minus($lower), $lower], [$this->cell->by->head, $this->cell->z->to(), $upper]] as [$board, $at, $deep]) {
+            foreach ([[$this->cell->by->floor, $this->cell->z->from->minus($lower), $lower],
+                [$this->cell->by->head, $this->cell->z->to(), $upper]] as [$board, $at, $deep]) {
                 if ($board !== null && isset($this->bench->panels[$board])) {
                     $this->bench->take($board, TakenKind::Groove, Block::of($this->cell->x->from, $y, $at, $this->cell->x->value(), $t->plus($one), $deep));
                 }
@@ -242,7 +255,9 @@ final readonly class Doors
         $lap = $mouth->recessed ? $air->negated() : $lap;
         $why = Text::of('piece.picture_lap', lap: $lap);
         $hinge = Side::from($this->door->is->choice('hinge'));
-        $this->maker->face("{$this->cell->bay->id}:picture", Role::Door, Text::of('part.picture_front', bay: $this->cell->label), $mouth->x->outside($lap, $why), $mouth->recessed ? $mouth->y->minus($this->cell->board->thickness) : $mouth->y, $mouth->z->outside($lap, $why), ['left', 'right', 'top', 'bottom'], $hinge);
+        $this->maker->face("{$this->cell->bay->id}:picture", Role::Door, Text::of('part.picture_front', bay: $this->cell->label),
+            $mouth->x->outside($lap, $why), $mouth->recessed ? $mouth->y->minus($this->cell->board->thickness) : $mouth->y,
+            $mouth->z->outside($lap, $why), ['left', 'right', 'top', 'bottom'], $hinge);
         $this->bench->need($this->cell->bay->id, Text::of('hardware.piano_hinge'), 1, $mouth->z->value());
         $this->bench->need($this->cell->bay->id, Text::of($this->door->is->choice('catch') === 'push_latch' ? 'hardware.push_latch' : 'hardware.pull'), 1);
     }

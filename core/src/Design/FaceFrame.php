@@ -51,7 +51,8 @@ final readonly class FaceFrame
             $head = $case->heads[$i];
             $isLast = $i === count($case->rows) - 1;
             $above = $isLast ? $rail('rail_top', $case->z->to()->minus($this->widths->topRail), $this->widths->topRail)
-                : $this->rail("{$row->band->id}:rail", Text::of('part.rail_between', n: $i + 1), $between, $head->plus($case->board->thickness)->minus($this->widths->rail), $this->widths->rail, [$left, $right]);
+                : $this->rail("{$row->band->id}:rail", Text::of('part.rail_between', n: $i + 1), $between,
+                    $head->plus($case->board->thickness)->minus($this->widths->rail), $this->widths->rail, [$left, $right]);
             $this->mullions($row, Span::of($z, $above->block->corner->z->minus($z), Text::of('piece.between_rails')), [$below, $above]);
             [$z, $below] = [$above->block->corner->z->plus($above->block->size->z), $above];
         }
@@ -75,7 +76,8 @@ final readonly class FaceFrame
     private function stile(Side $side, Span $x): Panel
     {
         $case = $this->case;
-        $panel = $this->maker->face("{$case->id()}:stile_{$side->value}", Role::Stile, $case->name(Text::of("part.stile_{$side->value}")), $x, $case->front(), $case->z, [], $side);
+        $panel = $this->maker->face("{$case->id()}:stile_{$side->value}", Role::Stile,
+            $case->name(Text::of("part.stile_{$side->value}")), $x, $case->front(), $case->z, [], $side);
         $this->bench->join($panel->id, "{$case->id()}:side_{$side->value}", JointKind::Faced, Axis::Y);
 
         return $panel;

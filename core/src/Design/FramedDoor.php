@@ -33,7 +33,8 @@ final readonly class FramedDoor
     {
         [$stile, $tenon] = [$this->door->is->length('stile'), $this->door->is->length('tenon')];
         if (! Length::least($x->value(), $z->value())->isGreaterThan($stile->times(2)->plus($tenon->times(2)))) {
-            $this->bench->find('piece.door_small', Severity::Stop, $this->cell->bay->id, Text::of('piece.door_small', bay: $this->cell->label, w: $x->value(), h: $z->value()), $x->value(), $stile->times(2));
+            $this->bench->find('piece.door_small', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.door_small', bay: $this->cell->label, w: $x->value(), h: $z->value()), $x->value(), $stile->times(2));
 
             return;
         }
@@ -42,7 +43,8 @@ final readonly class FramedDoor
         $why = Text::of('piece.stile_face');
         $left = $maker->face("$id:stile_left", Role::DoorPart, $part('stile_left'), $x->first($stile, $why), $y, $z, ['left', 'top', 'bottom'], $hinge);
         $right = $maker->face("$id:stile_right", Role::DoorPart, $part('stile_right'), $x->last($stile, $why), $y, $z, ['right', 'top', 'bottom'], $hinge);
-        $rail = new Span($x->from->plus($stile)->minus($tenon), $x->size->minus($stile->times(2), Text::of('piece.two_stiles', each: $stile))->plus($tenon->times(2), Text::of('piece.two_tenons', each: $tenon)));
+        $rail = new Span($x->from->plus($stile)->minus($tenon),
+            $x->size->minus($stile->times(2), Text::of('piece.two_stiles', each: $stile))->plus($tenon->times(2), Text::of('piece.two_tenons', each: $tenon)));
         $rails = [];
         foreach (['bottom' => $z->first($stile, Text::of('piece.rail_face')), 'top' => $z->last($stile, Text::of('piece.rail_face'))] as $where => $span) {
             $made = $maker->strip("$id:rail_$where", Role::DoorPart, $part("rail_$where"), $rail, $y, $span, [$where]);
@@ -61,21 +63,24 @@ final readonly class FramedDoor
         $play = Length::fromMillimetres(self::PLAY_MM);
         $half = $play->half();
         $lap = $groove->minus($half);
-        $sight = fn (Span $s): Span => $s->inside($stile, Text::of('piece.two_stiles', each: $stile))->outside($groove, Text::of('piece.two_grooves', each: $groove))->inside($half, Text::of('piece.panel_play', each: $half));
+        $sight = fn (Span $s): Span => $s->inside($stile, Text::of('piece.two_stiles', each: $stile))
+            ->outside($groove, Text::of('piece.two_grooves', each: $groove))->inside($half, Text::of('piece.panel_play', each: $half));
         $glass = $this->door->is->choice('panel') === 'glass';
         $wood = $this->door->is->choice('panel') === 'wood';
         $thick = Length::least($this->cell->back->thickness, $this->cell->board->thickness->half());
         $at = $y->plus($this->cell->board->thickness->minus($thick)->half());
         $spans = [$sight($x), Span::of($at, $thick, Text::of('piece.board_thickness')), $sight($z)];
         $maker = Maker::at($this->bench, $this->cell->back, $this->cell->bay->id)->belongingTo(new Belongs(set: $id));
-        $panel = $glass || $wood || $thick->isLessThan($this->cell->back->thickness) ? $maker->bought("$id:panel", $glass ? Role::Glass : Role::DoorPart, $name, $spans, Axis::Z, Axis::Y, $glass ? BoughtAs::Glass : BoughtAs::Panel)
+        $panel = $glass || $wood || $thick->isLessThan($this->cell->back->thickness)
+            ? $maker->bought("$id:panel", $glass ? Role::Glass : Role::DoorPart, $name, $spans, Axis::Z, Axis::Y, $glass ? BoughtAs::Glass : BoughtAs::Panel)
             : $maker->face("$id:panel", Role::DoorPart, $name, $spans[0], $at, $spans[2]);
         foreach ([Axis::X, Axis::X, Axis::Z, Axis::Z] as $i => $axis) {
             $this->bench->groove($panel->id, $around[$i], $axis, $lap, $half);
         }
         $moves = self::moves($panel->width);
         if ($wood && $moves->isGreaterThan($play)) {
-            $this->bench->find('piece.panel_moves', Severity::Stop, $this->cell->bay->id, Text::of('piece.panel_moves', bay: $this->cell->label, moves: $moves, play: $play), $moves, $play, 'source.doors');
+            $this->bench->find('piece.panel_moves', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.panel_moves', bay: $this->cell->label, moves: $moves, play: $play), $moves, $play, 'source.doors');
         }
     }
 

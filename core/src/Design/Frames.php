@@ -69,8 +69,10 @@ final readonly class Frames
         $size = $start->isZero() ? $size : $size->minus($start, Text::of('piece.run_stops', depth: $this->reach($this->piece->main()), room: $run->cornerRoom));
         $turn = $left ? Turn::left($this->box->left, $length) : Turn::right($this->box->right());
 
-        return new RunFrame($run, $turn, new Span($left ? Length::zero() : $start, $size), Length::zero(), $this->depth($run), $this->box->floor, $this->height(),
-            new Marks([], [], [($left ? Side::Right : Side::Left)->value => $this->hidden($this->piece->main(), $run)]), $this->box->limit === null ? null : $turn->slantFromHouse($this->box->limit), false, false);
+        return new RunFrame($run, $turn, new Span($left ? Length::zero() : $start, $size),
+            Length::zero(), $this->depth($run), $this->box->floor, $this->height(),
+            new Marks([], [], [($left ? Side::Right : Side::Left)->value => $this->hidden($this->piece->main(), $run)]),
+            $this->box->limit === null ? null : $turn->slantFromHouse($this->box->limit), false, false);
     }
 
     /** How far a run reaches from its wall: its deepest band, overhang included. */

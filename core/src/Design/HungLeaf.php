@@ -7,7 +7,10 @@ namespace Incastro\Core\Design;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Measure\Length;
 
-/** A leaf on concealed hinges: the board their cups are bored in, the upright they hang on (null behind a frame, whose stile they hang on), and on which hand. */
+/**
+ * A leaf on concealed hinges: the board their cups are bored in, the upright they hang on (null behind a frame, whose stile they hang on),
+ * and on which hand.
+ */
 final readonly class HungLeaf
 {
     public function __construct(public string $board, public ?string $on, public Side $hand)

@@ -25,7 +25,8 @@ final readonly class JointLine
     /** Shorter than this there is no room for two. */
     private const ROOM_FOR_TWO_MM = 30;
 
-    private function __construct(public Axis $axis, public Axis $along, public Axis $across, public Length $plane, public Length $from, public Length $length, public Length $middle, public Length $breadth)
+    private function __construct(public Axis $axis, public Axis $along, public Axis $across, public Length $plane,
+        public Length $from, public Length $length, public Length $middle, public Length $breadth)
     {
     }
 
@@ -78,7 +79,8 @@ final readonly class JointLine
         }
         $quarter = $this->length->splitInto(4)[0];
         $corner = Length::fromMillimetres(self::CORNER_MM);
-        $edge = Length::least(Length::fromMillimetres(self::EDGE_MM), $this->length->isLessThan($corner->times(3)) ? $quarter : Length::greatest($quarter, $corner));
+        $edge = Length::least(Length::fromMillimetres(self::EDGE_MM),
+            $this->length->isLessThan($corner->times(3)) ? $quarter : Length::greatest($quarter, $corner));
         $pitch = $this->length->minus($edge->times(2))->units / ($n - 1);
 
         return array_map(fn (int $i): Length => $this->from->plus($edge)->plus(Length::ofUnits((int) round($i * $pitch))), range(0, $n - 1));

@@ -103,7 +103,8 @@ final readonly class Maker
      * @param  array{Span, Span, Span}  $spans
      * @param  list<string>  $banded
      */
-    private function put(string $id, Role $role, Text $name, array $spans, Axis $long, Axis $thin, array $banded = [], ?Side $hand = null, ?BoughtAs $as = null, ?string $closes = null): Panel
+    private function put(string $id, Role $role, Text $name, array $spans, Axis $long, Axis $thin,
+        array $banded = [], ?Side $hand = null, ?BoughtAs $as = null, ?string $closes = null): Panel
     {
         [$x, $y, $z] = $spans;
         $by = ['x' => $x, 'y' => $y, 'z' => $z];

@@ -34,7 +34,8 @@ final readonly class Mouths
             $foot = $z->isLessThan($this->o->z) || $z->equals($this->o->deep) ? Length::zero() : ($ends[0] && $this->o->ends === 2 ? $t : $half);
 
             return new Mouth($x, Span::of($z, $height, Text::of('piece.clear_height')), $this->o->y->to(), false,
-                $isOuter($outer[0]), $isOuter($outer[1]), $ends[1] && $this->o->ends === 2 ? $t : $half, $foot, ! $outer[0] || $this->o->ends === 0, ! $outer[1] || $this->o->ends === 0,
+                $isOuter($outer[0]), $isOuter($outer[1]), $ends[1] && $this->o->ends === 2 ? $t : $half,
+                $foot, ! $outer[0] || $this->o->ends === 0, ! $outer[1] || $this->o->ends === 0,
                 ! $ends[1] || $this->o->ends === 0, ! $ends[0] || $this->o->ends === 0, $this->o->recessed);
         }
         $lap = $frame->stile->minus($t);
@@ -48,6 +49,7 @@ final readonly class Mouths
         $halfStile = $frame->stile->splitInto(2)[1];
 
         return new Mouth($wide, $high, $this->o->y->to()->plus($t), true, $outer[0] ? $frame->stile : $halfStile, $outer[1] ? $frame->stile : $halfStile,
-            $ends[1] ? $frame->topRail : $frame->rail->splitInto(2)[1], $ends[0] ? $frame->rail : $frame->rail->splitInto(2)[1], ! $outer[0], ! $outer[1], ! $ends[1], ! $ends[0]);
+            $ends[1] ? $frame->topRail : $frame->rail->splitInto(2)[1],
+            $ends[0] ? $frame->rail : $frame->rail->splitInto(2)[1], ! $outer[0], ! $outer[1], ! $ends[1], ! $ends[0]);
     }
 }

@@ -62,7 +62,8 @@ final readonly class Panel
     }
 
     /** @param  list<Taken>  $taken */
-    public function with(?Prism $solid = null, ?Figure $length = null, ?Figure $width = null, ?array $taken = null, ?bool $fitOnSite = null, ?int $quarter = null): self
+    public function with(?Prism $solid = null, ?Figure $length = null, ?Figure $width = null,
+        ?array $taken = null, ?bool $fitOnSite = null, ?int $quarter = null): self
     {
         return new self($this->id, $this->piece, $this->role, $this->name, $this->material, $length ?? $this->length, $width ?? $this->width,
             $solid ?? $this->solid, $this->long, $this->thin, $this->banded, $this->hand, $fitOnSite ?? $this->fitOnSite, $this->boughtAs,

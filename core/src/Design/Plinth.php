@@ -42,7 +42,8 @@ final class Plinth
         if ($begin === null || $end === null) {
             return;
         }
-        $whole = $first && $last ? $this->case->x : $this->stretch($first ? $this->case->x->from : $begin->x->from, $last ? $this->case->x->to() : $end->x->to());
+        $whole = $first && $last ? $this->case->x
+            : $this->stretch($first ? $this->case->x->from : $begin->x->from, $last ? $this->case->x->to() : $end->x->to());
         $t = $this->case->board->thickness;
         $front = $this->case->rear->plus($this->depth()->value)->minus($t);
         $cuts = array_map(fn (?Cell $c): Length => ($c?->x->to() ?? Length::zero())->plus($t->half()), array_slice($cells, 0, -1));
@@ -51,7 +52,8 @@ final class Plinth
                 $more = $n === 0 ? '' : '_'.($n + 1);
                 $id = $i === 0 ? "{$this->plinth->id}:rail_$where$more" : "{$bays[0]->id}:rail_$where$more";
                 $this->rails[] = $id;
-                Maker::at($this->bench, $this->case->board)->belongingTo(new Belongs(leads: $where === 'front'))->strip($id, Role::PlinthRail, $this->case->name(Text::of("part.plinth_$where")), $span, $y, $this->height());
+                Maker::at($this->bench, $this->case->board)->belongingTo(new Belongs(leads: $where === 'front'))
+                    ->strip($id, Role::PlinthRail, $this->case->name(Text::of("part.plinth_$where")), $span, $y, $this->height());
             }
         }
         $this->rungsUnder($bays, $whole, $i, $first, $last);
@@ -71,7 +73,8 @@ final class Plinth
                 $this->rung("$bay->id:rung_middle", $cell->x->from->plus($cell->x->value()->minus($t)->half()));
             }
             $isEnd = $n === count($bays) - 1;
-            $this->rung($isEnd ? ($last ? "{$this->plinth->id}:rung_right" : "$bay->id:rung_right") : "$bay->id:rung", $isEnd ? $whole->to()->minus($t) : $cell->x->to());
+            $this->rung($isEnd ? ($last ? "{$this->plinth->id}:rung_right" : "$bay->id:rung_right") : "$bay->id:rung",
+                $isEnd ? $whole->to()->minus($t) : $cell->x->to());
         }
     }
 

@@ -67,7 +67,8 @@ final readonly class RackedOpening
     public function squareLeaf(int $leaves, Length $gap, Length $leaf): Figure
     {
         $side = $this->meanSideGap($gap, $leaf);
-        $rest = Figure::of($this->width, Text::of('piece.mouth_width'))->minus(Figure::of($side->times(2), Text::of('piece.racked_side_gaps', gap: $side), null, false), Text::of('piece.racked_side_gaps', gap: $side));
+        $rest = Figure::of($this->width, Text::of('piece.mouth_width'))
+            ->minus(Figure::of($side->times(2), Text::of('piece.racked_side_gaps', gap: $side), null, false), Text::of('piece.racked_side_gaps', gap: $side));
         $rest = $leaves === 1 ? $rest : $rest->minus($gap->times($leaves - 1), Text::of('piece.gaps', n: $leaves - 1, gap: $gap));
 
         return $leaves === 1 ? $rest : $rest->sharedInto($leaves, Text::of('piece.leaves'))[0];

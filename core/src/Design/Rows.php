@@ -94,7 +94,8 @@ final class Rows
     {
         $first = array_key_first($row->band->bays) ?? $row->band->id;
         if ($division->over->isNegative()) {
-            $this->bench->find('piece.bays_exceed', Severity::Stop, $first, Text::of('piece.bays_exceed', by: $division->over->absolute()), $division->over->absolute(), Length::zero());
+            $this->bench->find('piece.bays_exceed', Severity::Stop, $first,
+                Text::of('piece.bays_exceed', by: $division->over->absolute()), $division->over->absolute(), Length::zero());
         } elseif (! $division->fits()) {
             $this->bench->find('piece.bays_do_not_fit', Severity::Stop, $first, Text::of('piece.bays_do_not_fit', n: count($row->band->bays)));
         } elseif (! $division->over->isZero()) {
@@ -132,9 +133,11 @@ final class Rows
         $ids = array_keys($row->band->bays);
         foreach (array_slice($ids, 0, -1) as $id) {
             $x = $division->openings[$id]->to();
-            $from = array_values(array_filter($this->through, fn (array $d): bool => $d['x']->equals($x) && in_array($row->band->id, $d['reaches'], true)))[0] ?? null;
+            $from = array_values(array_filter($this->through, fn (array $d): bool => $d['x']->equals($x) && in_array($row->band->id, $d['reaches'], true)))[0]
+                ?? null;
             $reaches = $from['reaches'] ?? $row->band->bays[$id]->through;
-            $dividers[$id] = ['x' => $x, 'id' => $from['id'] ?? "$id:divider", 'new' => $from === null, 'reaches' => $reaches, 'head' => $heads[array_key_first($heads) ?? 0] ?? $z];
+            $dividers[$id] = ['x' => $x, 'id' => $from['id'] ?? "$id:divider", 'new' => $from === null,
+                'reaches' => $reaches, 'head' => $heads[array_key_first($heads) ?? 0] ?? $z];
         }
 
         return $dividers;
@@ -199,7 +202,8 @@ final class Rows
 
     private function innerWidth(Opening $o, Board $board): Figure
     {
-        return $o->ends === 0 ? $o->x->size : $o->x->size->minus($board->thickness->times(2), Text::of('piece.two_sides', t: $board->thickness))->named(Text::of('piece.between_sides'));
+        return $o->ends === 0 ? $o->x->size
+            : $o->x->size->minus($board->thickness->times(2), Text::of('piece.two_sides', t: $board->thickness))->named(Text::of('piece.between_sides'));
     }
 
     /**
@@ -219,12 +223,15 @@ final class Rows
             }
             $onFloor = $this->isOpen($bay, $index, $o) || $this->isOpen($bays[$i + 1], $index, $o);
             $from = $onFloor ? $o->deep : $z;
-            [$foot, $head] = [$onFloor ? null : $floor($bay, $divider['x']), $divider['head']->equals($z->plus($row->clear->value)) ? $over($bay, $divider['x']) : null];
-            $height = $head !== null && ! $onFloor ? new Span($z, $row->clear) : Span::of($from, $divider['head']->minus($from), Text::of('piece.through_height'));
+            [$foot, $head] = [$onFloor ? null : $floor($bay, $divider['x']),
+                $divider['head']->equals($z->plus($row->clear->value)) ? $over($bay, $divider['x']) : null];
+            $height = $head !== null && ! $onFloor ? new Span($z, $row->clear)
+                : Span::of($from, $divider['head']->minus($from), Text::of('piece.through_height'));
             $panel = $maker->upright($divider['id'], Role::Divider, $this->name(Text::of('part.divider', n: $i + 1), $row->label),
                 $divider['x'], $o->y, $this->letIn($height, $foot, $head, $methods), $this->banded($methods));
             if ($onFloor) {
-                foreach (array_filter([$floor($bay, $divider['x']), $floor($bays[$i + 1], $divider['x']->plus($this->stuff->board($row->band)->thickness))]) as $bottom) {
+                foreach (array_filter([$floor($bay, $divider['x']),
+                    $floor($bays[$i + 1], $divider['x']->plus($this->stuff->board($row->band)->thickness))]) as $bottom) {
                     $this->bench->join($bottom, $panel->id, JointKind::Screws, Axis::X);
                 }
             }
@@ -238,7 +245,8 @@ final class Rows
      * @param  \Closure(Bay, Length): ?string  $floor
      * @param  \Closure(Bay, Length): ?string  $over
      */
-    private function cells(Opening $o, Row $row, Division $division, array $dividers, Length $z, \Closure $floor, \Closure $over, int $index, bool $isLast): void
+    private function cells(Opening $o, Row $row, Division $division, array $dividers,
+        Length $z, \Closure $floor, \Closure $over, int $index, bool $isLast): void
     {
         $left = $o->by->left;
         $number = 0;
@@ -257,8 +265,10 @@ final class Rows
             }
             $board = $this->stuff->board($row->band);
             $cell = new Cell($bay, $o->prefix.$row->label.$number, $division->openings[$bay->id], $o->y, new Span($from, $height),
-                new Bounding($left, $right, $floor($bay, $division->openings[$bay->id]->from), $over($bay, $division->openings[$bay->id]->from), $o->by->back), $bay->methods, $board, $this->stuff->back(),
-                (new Mouths($o, $board))->of($division->openings[$bay->id], $from, $height->value, [$number === 1, $number === $count], [$index === 0, $isLast]),
+                new Bounding($left, $right, $floor($bay, $division->openings[$bay->id]->from),
+                    $over($bay, $division->openings[$bay->id]->from), $o->by->back), $bay->methods, $board, $this->stuff->back(),
+                (new Mouths($o, $board))
+                    ->of($division->openings[$bay->id], $from, $height->value, [$number === 1, $number === $count], [$index === 0, $isLast]),
                 $least ?? $height->value, $o->deep);
             $this->bench->cells[$bay->id] = $cell;
             $left = $right;

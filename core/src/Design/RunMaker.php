@@ -25,7 +25,8 @@ final class RunMaker
 
     private ?CaseSpec $below = null;
 
-    public function __construct(private readonly Bench $bench, private readonly Stuff $stuff, private readonly RunFrame $frame, private readonly Letters $letters)
+    public function __construct(private readonly Bench $bench, private readonly Stuff $stuff,
+        private readonly RunFrame $frame, private readonly Letters $letters)
     {
     }
 
@@ -110,7 +111,8 @@ final class RunMaker
         $depth = $band->depth ?? $this->frame->depth->value;
         $y = Span::of($this->frame->rear, $depth, Text::of('piece.depth_chosen'));
         $under = $this->frame->limit;
-        (new Rows($this->bench, $this->stuff, $this->frame, $under))->stretch($band, new Opening($this->frame->x, 0, $y, $z->from, new Bounding, $this->frame->floor, null), $this->letters->of($band), $z->size);
+        (new Rows($this->bench, $this->stuff, $this->frame, $under))
+            ->stretch($band, new Opening($this->frame->x, 0, $y, $z->from, new Bounding, $this->frame->floor, null), $this->letters->of($band), $z->size);
     }
 
     /**
@@ -124,25 +126,30 @@ final class RunMaker
         $rows = [];
         foreach ($group as $i => $band) {
             $boards = $i === 0 ? 2 : 1;
-            $why = $i === 0 && count($group) === 1 ? Text::of('piece.top_and_bottom', t: $board->thickness) : Text::of('piece.boards_of_band', n: $boards, t: $board->thickness);
-            $rows[] = new Row($band, $this->letters->of($band), $tall[$i]->minus($board->thickness->times($boards), $why)->named(Text::of('piece.inner_height')));
+            $why = $i === 0 && count($group) === 1 ? Text::of('piece.top_and_bottom', t: $board->thickness)
+                : Text::of('piece.boards_of_band', n: $boards, t: $board->thickness);
+            $rows[] = new Row($band, $this->letters->of($band),
+                $tall[$i]->minus($board->thickness->times($boards), $why)->named(Text::of('piece.inner_height')));
         }
         foreach ($rows as $row) {
             if ($row->clear->value->isLessThan(Length::fromMillimetres(20))) {
-                $this->bench->find('piece.bands_do_not_fit', Severity::Stop, $row->band->id, Text::of('piece.bands_do_not_fit', by: Length::fromMillimetres(20)->minus($row->clear->value)), $row->clear->value, Length::zero());
+                $this->bench->find('piece.bands_do_not_fit', Severity::Stop, $row->band->id,
+                    Text::of('piece.bands_do_not_fit', by: Length::fromMillimetres(20)->minus($row->clear->value)), $row->clear->value, Length::zero());
 
                 return;
             }
         }
         [$rear, $depth] = $this->depth($group[0], $board, $back);
         if ($depth->value->isLessThan(Length::fromMillimetres(40))) {
-            $this->bench->find('piece.too_shallow', Severity::Stop, $group[0]->id, Text::of('piece.too_shallow', has: $depth->value), $depth->value, Length::fromMillimetres(40));
+            $this->bench->find('piece.too_shallow', Severity::Stop, $group[0]->id,
+                Text::of('piece.too_shallow', has: $depth->value), $depth->value, Length::fromMillimetres(40));
 
             return;
         }
         $this->behind($group[0], $rear);
         $toe = $base?->kind === BandKind::ToeKick ? $base : null;
-        $this->below = new CaseSpec($rows, $this->frame->x, $z, $rear, $depth, $base === null ? $z->from : $this->frame->floor, $board, $back, $this->letters->of($group[0]), $toe);
+        $this->below = new CaseSpec($rows, $this->frame->x, $z, $rear, $depth,
+            $base === null ? $z->from : $this->frame->floor, $board, $back, $this->letters->of($group[0]), $toe);
         $this->fronts[] = (new CaseMaker($this->bench, $this->stuff, $this->frame))->make($this->below);
     }
 
@@ -193,12 +200,14 @@ final class RunMaker
         $rest = $rest->trail === $this->frame->height->trail ? $rest : $rest->named(Text::of('fit.carcass_height'));
         if ($rest->value->isNegative() || ($sharing !== [] && $rest->value->isLessThan(Length::fromMillimetres(50)->times(count($sharing))))) {
             $short = Length::fromMillimetres(50)->times(max(1, count($sharing)))->minus($rest->value);
-            $this->bench->find('piece.bands_do_not_fit', Severity::Stop, $this->frame->run->id, Text::of('piece.bands_do_not_fit', by: $short), $rest->value, Length::zero());
+            $this->bench->find('piece.bands_do_not_fit', Severity::Stop, $this->frame->run->id,
+                Text::of('piece.bands_do_not_fit', by: $short), $rest->value, Length::zero());
 
             return null;
         }
         if ($sharing === [] && $rest->value->isPositive()) {
-            $this->bench->find('piece.bands_leave_height', Severity::Note, $this->frame->run->id, Text::of('piece.bands_leave_height', by: $rest->value), $rest->value, Length::zero());
+            $this->bench->find('piece.bands_leave_height', Severity::Note, $this->frame->run->id,
+                Text::of('piece.bands_leave_height', by: $rest->value), $rest->value, Length::zero());
         }
         $shares = match (count($sharing)) {
             0 => [],

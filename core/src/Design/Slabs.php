@@ -50,7 +50,8 @@ final readonly class Slabs
             $id = "{$band->id}:slab".($layer === 0 ? '' : '_'.($layer + 1)).($n === 0 ? '' : '_part_'.($n + 1));
             $name = Text::of("part.{$band->kind->value}");
             $name = $band->layers > 1 ? Text::of('part.layer', part: $name, n: $layer + 1) : $name;
-            $panel = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id))->level($id, Role::Slab, $n === 0 ? $name : Text::of('part.length', part: $name, n: $n + 1), $x, $y, $z, $banded);
+            $panel = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id))
+                ->level($id, Role::Slab, $n === 0 ? $name : Text::of('part.length', part: $name, n: $n + 1), $x, $y, $z, $banded);
             if ($below !== null && $layer === 0) {
                 $this->rests($panel->id, $below);
             }
@@ -62,7 +63,8 @@ final readonly class Slabs
         $on = $this->bench->panels[$slab];
         foreach (['top', 'side_left', 'side_right', 'top_rail_front'] as $part) {
             $panel = $this->bench->panels["{$below->id()}:$part"] ?? null;
-            if ($panel !== null && Contact::gap(Axis::Z, $on, $panel)->isZero() && Contact::gap(Axis::X, $on, $panel)->isNegative() && Contact::gap(Axis::Y, $on, $panel)->isNegative()) {
+            if ($panel !== null && Contact::gap(Axis::Z, $on, $panel)->isZero()
+                && Contact::gap(Axis::X, $on, $panel)->isNegative() && Contact::gap(Axis::Y, $on, $panel)->isNegative()) {
                 $this->bench->join($slab, $panel->id, JointKind::Screws, Axis::Z);
 
                 return;
@@ -75,7 +77,8 @@ final readonly class Slabs
     {
         [$strip, $gap] = [Length::fromMillimetres(self::HINGE_STRIP_MM), Length::fromMillimetres(self::LID_GAP_MM)];
         $maker = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id));
-        $maker->level("{$band->id}:hinge_strip", Role::Slab, Text::of('part.hinge_strip'), $this->frame->x, $y->first($strip, Text::of('piece.hinge_strip')), $z);
+        $maker->level("{$band->id}:hinge_strip", Role::Slab, Text::of('part.hinge_strip'),
+            $this->frame->x, $y->first($strip, Text::of('piece.hinge_strip')), $z);
         $at = $y->afterFirst($strip->plus($gap), Text::of('piece.behind_lid', strip: $strip, gap: $gap));
         $from = $this->frame->x->from;
         $cuts = [...$this->cuts($below), $this->frame->x->to()];
@@ -103,7 +106,8 @@ final readonly class Slabs
             $width = $to->minus($from);
             $seam = Length::fromMillimetres(20)->times(2);
             $this->bench->need($band->id, Text::of('hardware.foam', n: $i + 1, w: $width, d: $y->value(), h: $thick), 1);
-            $this->bench->need($band->id, Text::of('hardware.cloth', n: $i + 1, w: $width->plus($thick->times(2))->plus($seam), d: $y->value()->plus($thick->times(2))->plus($seam)), 1);
+            $this->bench->need($band->id,
+                Text::of('hardware.cloth', n: $i + 1, w: $width->plus($thick->times(2))->plus($seam), d: $y->value()->plus($thick->times(2))->plus($seam)), 1);
             $from = $to;
         }
     }
@@ -126,8 +130,10 @@ final readonly class Slabs
         $board = $this->stuff->board($band);
         $front = $below === null ? $this->frame->rear->plus($this->frame->depth->value) : $below->front();
         foreach (Lengths::of($this->frame->x, $below === null ? [] : $this->cuts($below), $board->longest()) as $n => $x) {
-            $panel = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id))->strip("{$band->id}:crown".($n === 0 ? '' : '_'.($n + 1)), Role::Crown,
-                $n === 0 ? Text::of('part.crown') : Text::of('part.length', part: Text::of('part.crown'), n: $n + 1), $x, $front->minus($board->thickness), $z);
+            $panel = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id))
+                ->strip("{$band->id}:crown".($n === 0 ? '' : '_'.($n + 1)), Role::Crown,
+                    $n === 0 ? Text::of('part.crown') : Text::of('part.length', part: Text::of('part.crown'), n: $n + 1),
+                    $x, $front->minus($board->thickness), $z);
             $this->bench->panels[$panel->id] = $panel->with(fitOnSite: true);
         }
     }

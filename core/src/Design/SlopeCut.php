@@ -141,7 +141,8 @@ final readonly class SlopeCut
         $size = function (Figure $was, Axis $axis) use ($panel, $now): Figure {
             $lost = $panel->block->size->{$axis->value}->minus($now->size->{$axis->value});
 
-            return $lost->isZero() ? $was : Figure::of($was->value, Text::of('piece.before_slope'))->minus(Figure::of($lost, Text::of('piece.slope_takes'), null, false), Text::of('piece.slope_takes'));
+            return $lost->isZero() ? $was : Figure::of($was->value, Text::of('piece.before_slope'))
+                ->minus(Figure::of($lost, Text::of('piece.slope_takes'), null, false), Text::of('piece.slope_takes'));
         };
         $least = Length::fromMillimetres(self::LEAST_PART_MM);
         foreach (['x', 'y', 'z'] as $axis) {
@@ -176,11 +177,13 @@ final readonly class SlopeCut
     private function rake(Slant $limit, Slant $under, array $cut): void
     {
         $case = $this->case;
-        $rear = isset($this->bench->panels["{$case->id()}:back"]) ? Length::least($case->rear, $this->bench->panels["{$case->id()}:back"]->block->corner->y) : $case->rear;
+        $rear = isset($this->bench->panels["{$case->id()}:back"])
+            ? Length::least($case->rear, $this->bench->panels["{$case->id()}:back"]->block->corner->y) : $case->rear;
         [$from, $to, $a, $b, $axis] = $limit->along === Axis::Y
             ? [$case->x->from, $case->x->to(), $rear, $case->front(), Axis::X]
             : [$rear, $case->front(), $case->x->from, $case->x->to(), Axis::Y];
-        $solid = new Prism($axis, [new Point($a, $under->at($a)), new Point($b, $under->at($b)), new Point($b, $limit->at($b)), new Point($a, $limit->at($a))], $from, $to);
+        $solid = new Prism($axis,
+            [new Point($a, $under->at($a)), new Point($b, $under->at($b)), new Point($b, $limit->at($b)), new Point($a, $limit->at($a))], $from, $to);
         $solid = $solid->under(new Slant($limit->along, $case->z->to(), 0.0))?->over($case->z->from);
         if ($solid === null) {
             return;
@@ -191,8 +194,10 @@ final readonly class SlopeCut
         $straight = Figure::of($to->minus($from), Text::of($axis === Axis::X ? 'fit.carcass_width' : 'piece.raking_depth'));
         $sloping = Figure::of($slant, Text::of('piece.raking_length', run: $run), null, false);
         $isAcross = $axis === Axis::X;
-        $panel = $this->bench->put(new Panel("{$case->id()}:raking_top", $this->bench->piece, Role::RakingTop, $case->name(Text::of('part.raking_top')), $case->board->material,
-            $isAcross ? $straight : $sloping, $isAcross ? $sloping : $straight, $solid, Axis::X, Axis::Z, $case->methods()->front === Front::Banded ? ['front'] : []));
+        $panel = $this->bench->put(new Panel("{$case->id()}:raking_top", $this->bench->piece,
+            Role::RakingTop, $case->name(Text::of('part.raking_top')), $case->board->material,
+            $isAcross ? $straight : $sloping, $isAcross ? $sloping : $straight, $solid,
+            Axis::X, Axis::Z, $case->methods()->front === Front::Banded ? ['front'] : []));
         foreach ($cut as $id) {
             $met = $this->bench->panels[$id] ?? null;
             if ($met !== null && in_array($met->role, [Role::Side, Role::Divider], true)) {
@@ -208,14 +213,17 @@ final readonly class SlopeCut
         $frame = new FrameWidths;
         [$a, $b] = [$case->x->from->plus($frame->stile), $case->x->to()->minus($frame->stile)];
         $lower = $under->loweredBy($width);
-        $solid = new Prism(Axis::Y, [new Point($a, $lower->at($a)), new Point($b, $lower->at($b)), new Point($b, $under->at($b)), new Point($a, $under->at($a))],
+        $solid = new Prism(Axis::Y,
+            [new Point($a, $lower->at($a)), new Point($b, $lower->at($b)), new Point($b, $under->at($b)), new Point($a, $under->at($a))],
             $case->front(), $case->front()->plus($case->board->thickness));
         $solid = $solid->under(new Slant(Axis::X, $case->z->to(), 0.0))?->over($case->z->from);
         if ($solid === null) {
             return;
         }
         $slant = Length::ofUnits(Rounding::Up->apply($b->minus($a)->units * $under->stretch()));
-        $this->bench->put(new Panel("{$case->id()}:rail_raking", $this->bench->piece, Role::Rail, $case->name(Text::of('part.rail_raking')), $case->board->material,
-            Figure::of($slant, Text::of('piece.raking_length', run: $b->minus($a)), null, false), Figure::of($width, Text::of('piece.rail_face')), $solid, Axis::X, Axis::Y));
+        $this->bench->put(new Panel("{$case->id()}:rail_raking", $this->bench->piece,
+            Role::Rail, $case->name(Text::of('part.rail_raking')), $case->board->material,
+            Figure::of($slant, Text::of('piece.raking_length', run: $b->minus($a)), null, false),
+            Figure::of($width, Text::of('piece.rail_face')), $solid, Axis::X, Axis::Y));
     }
 }

@@ -52,7 +52,8 @@ final readonly class Weight
     /** Open in front: two sides, top and bottom, a back, and shelves. */
     private static function box(Panel $body): float
     {
-        [$x, $y, $z] = array_map(fn (Length $l): float => $l->units / Length::PER_MM / 1000, [$body->block->size->x, $body->block->size->y, $body->block->size->z]);
+        [$x, $y, $z] = array_map(fn (Length $l): float => $l->units / Length::PER_MM / 1000,
+            [$body->block->size->x, $body->block->size->y, $body->block->size->z]);
         [$width, $depth] = $body->turned ? [$y, $x] : [$x, $y];
         $levels = 2 + intdiv($body->block->size->z->units, self::BOX_SHELF_MM * Length::PER_MM);
 

@@ -28,12 +28,14 @@ final readonly class Workplace
     /** A fill that cannot work says why on the spot. */
     public function cannot(Cell $cell, string $code, Length $has, Length $needs): void
     {
-        $this->bench->find($code, Severity::Stop, $cell->bay->id, Text::of($code, bay: $cell->label, has: $has, needs: $needs, by: $needs->minus($has)->absolute()), $has, $needs);
+        $this->bench->find($code, Severity::Stop, $cell->bay->id,
+            Text::of($code, bay: $cell->label, has: $has, needs: $needs, by: $needs->minus($has)->absolute()), $has, $needs);
     }
 
     public function look(Cell $cell, string $code, Length $has, Length $needs, string $source = 'source.geometry'): void
     {
-        $this->bench->find($code, Severity::Look, $cell->bay->id, Text::of($code, bay: $cell->label, has: $has, needs: $needs, by: $needs->minus($has)->absolute()), $has, $needs, $source);
+        $this->bench->find($code, Severity::Look, $cell->bay->id,
+            Text::of($code, bay: $cell->label, has: $has, needs: $needs, by: $needs->minus($has)->absolute()), $has, $needs, $source);
     }
 
     public function need(Cell $cell, string $name, int $count, ?Length $length = null): void

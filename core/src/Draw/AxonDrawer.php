@@ -92,7 +92,8 @@ final class AxonDrawer
      */
     private static function behindFirst(array $panels): array
     {
-        $boxes = array_map(fn (Panel $p): array => [[$p->block->from(Axis::X)->units, $p->block->to(Axis::X)->units], [$p->block->from(Axis::Y)->units, $p->block->to(Axis::Y)->units], [$p->block->from(Axis::Z)->units, $p->block->to(Axis::Z)->units]], $panels);
+        $boxes = array_map(fn (Panel $p): array => [[$p->block->from(Axis::X)->units, $p->block->to(Axis::X)->units],
+            [$p->block->from(Axis::Y)->units, $p->block->to(Axis::Y)->units], [$p->block->from(Axis::Z)->units, $p->block->to(Axis::Z)->units]], $panels);
         $behind = [];
         foreach ($boxes as $i => $a) {
             for ($k = $i + 1; $k < count($boxes); $k++) {

@@ -30,7 +30,8 @@ final readonly class DrawingsSection implements \JsonSerializable
         }
         foreach ($this->pieces as $id => $built) {
             $drawer = new PieceDrawer($built->piece, $built->room, $built->design, $built->fit, $this->beside($built));
-            $drawings[$id] = ['front' => $drawer->front(), 'section' => $drawer->section(), 'top' => $drawer->top(), 'axon' => AxonDrawer::draw($built->fit->panels)] + $drawer->sections();
+            $drawings[$id] = ['front' => $drawer->front(), 'section' => $drawer->section(),
+                'top' => $drawer->top(), 'axon' => AxonDrawer::draw($built->fit->panels)] + $drawer->sections();
         }
 
         return (object) $drawings;

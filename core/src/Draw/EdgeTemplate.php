@@ -35,7 +35,9 @@ final readonly class EdgeTemplate
             default => ['template.at_front', 'template.at_rear'],
         };
         $isLevel = $edge->part !== null || $edge->name === EdgeName::Back;
-        $template = new Template($this->piece->id, $name, Text::of($this->isUpright($edge) && $edge->name === EdgeName::Back ? 'template.seen_side' : ($isLevel ? 'template.seen_above' : 'template.seen_front')), Text::of($left), Text::of($right));
+        $template = new Template($this->piece->id, $name,
+            Text::of($this->isUpright($edge) && $edge->name === EdgeName::Back ? 'template.seen_side'
+            : ($isLevel ? 'template.seen_above' : 'template.seen_front')), Text::of($left), Text::of($right));
         $this->lay($template, $edge, $scribe);
 
         return $template;

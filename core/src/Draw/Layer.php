@@ -54,6 +54,7 @@ final class Layer
         [$x, $y] = [($a->across->units + $b->across->units) / 2, ($a->up->units + $b->up->units) / 2];
         [$rx, $ry] = [abs($b->across->units - $a->across->units) / 2, abs($b->up->units - $a->up->units) / 2];
 
-        return array_map(fn (int $i): Point => new Point(Length::ofUnits((int) round($x + $rx * cos($i * 2 * M_PI / $sides))), Length::ofUnits((int) round($y + $ry * sin($i * 2 * M_PI / $sides)))), range(0, $sides - 1));
+        return array_map(fn (int $i): Point => new Point(Length::ofUnits((int) round($x + $rx * cos($i * 2 * M_PI / $sides))),
+            Length::ofUnits((int) round($y + $ry * sin($i * 2 * M_PI / $sides)))), range(0, $sides - 1));
     }
 }

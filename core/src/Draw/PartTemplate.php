@@ -29,7 +29,8 @@ final class PartTemplate
     public static function of(?Piece $piece, Panel $panel): Template
     {
         $outline = new PanelOutline($panel);
-        $template = new Template($piece->id ?? '', $piece === null ? $panel->name : Text::of('template.part', piece: $piece->name, part: $panel->name), Text::of("template.seen_{$outline->view->value}"), null, null);
+        $template = new Template($piece->id ?? '', $piece === null ? $panel->name : Text::of('template.part', piece: $piece->name, part: $panel->name),
+            Text::of("template.seen_{$outline->view->value}"), null, null);
         foreach ($outline->loops() as $loop) {
             $template->line('cut', $loop, true);
             self::corners($template, $loop);

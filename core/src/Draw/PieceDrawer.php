@@ -46,11 +46,13 @@ final readonly class PieceDrawer
         SiteDrawer::breast($drawing, $outline);
         foreach ($this->others as $other) {
             foreach ($other->fronts as $front) {
-                $drawing->shape('other', Block::of($front->x->from, Length::zero(), $front->z->from, $front->x->value(), $front->y, $front->z->value())->outlineIn(View::Front));
+                $drawing->shape('other',
+                    Block::of($front->x->from, Length::zero(), $front->z->from, $front->x->value(), $front->y, $front->z->value())->outlineIn(View::Front));
             }
         }
         $panels = $this->backToFront();
-        $isBehind = fn (Panel $p): bool => $p->role === Role::Back || $p->role === Role::Nailer || ($p->role === Role::RakingTop && $p->solid->axis === Axis::X);
+        $isBehind = fn (Panel $p): bool => $p->role === Role::Back || $p->role === Role::Nailer
+            || ($p->role === Role::RakingTop && $p->solid->axis === Axis::X);
         $this->lay($drawing, array_filter($panels, $isBehind));
         foreach ($this->design->cells as $bay => $cell) {
             $drawing->shape('cell', $this->cellBlock($bay, $cell)->outlineIn(View::Front), (string) $bay);
@@ -123,7 +125,8 @@ final readonly class PieceDrawer
         $top = Length::greatest($outline->height, $head($front)->up);
         $drawing->shape('wall', [$corner($wall->negated(), $wall->negated()), $corner($front, $wall->negated()),
             $corner($front, $top->plus($wall)), $corner($wall->negated(), $top->plus($wall))]);
-        $drawing->shape('room', [$corner($zero, $zero), $corner($front, $zero), $head($front), ...array_reverse($outline->overhead->alongDepth($zero, $front, $middle)), $head($zero)]);
+        $drawing->shape('room', [$corner($zero, $zero), $corner($front, $zero), $head($front),
+            ...array_reverse($outline->overhead->alongDepth($zero, $front, $middle)), $head($zero)]);
         foreach ($this->fit->panels as $panel) {
             $beyond = $panel->role === Role::Side && $panel->hand === Side::Right;
             if ($beyond || $this->isCut($panel, $middle)) {
@@ -185,7 +188,8 @@ final readonly class PieceDrawer
         [$foot, $head] = [$block->corner->z, $block->corner->z->plus($block->size->z)];
         $inner = $panel->hand === Side::Left ? $block->corner->x->plus($block->size->x) : $block->corner->x;
         $sign = $panel->hand === Side::Left ? -1 : 1;
-        $wall = array_map(fn (GapAt $g): Point => new Point($this->fit->box->edge($edge->side())->plus($g->gap->times($sign)), $g->at), $edge->line()->between($foot, $head));
+        $wall = array_map(fn (GapAt $g): Point => new Point($this->fit->box->edge($edge->side())->plus($g->gap->times($sign)), $g->at),
+            $edge->line()->between($foot, $head));
 
         return [new Point($inner, $foot), ...$wall, new Point($inner, $head)];
     }

@@ -31,7 +31,8 @@ final readonly class PieceTapes
         }
         $drawing->dimension('below', 1, $at($box->right()), $at($box->right()->plus($right->gap)), $right->gap, $right->exact, "{$this->piece->id}/right");
         $drawing->dimension('below', 2, $at($box->left), $at($box->right()), $box->width->value, $box->width->exact, "{$this->piece->id}/carcass_width");
-        $drawing->dimension('below', 3, $at($box->greatestLeft->x), $at($box->leastRight->x), $box->clear->value, $box->clear->exact, "{$this->piece->id}/clear");
+        $drawing->dimension('below', 3, $at($box->greatestLeft->x), $at($box->leastRight->x),
+            $box->clear->value, $box->clear->exact, "{$this->piece->id}/clear");
     }
 
     /** @return array<string, Cell> the bays of the lowest band along the back wall */

@@ -30,8 +30,10 @@ final readonly class Shell
         $faces = [];
         [$w, $d] = [$this->o->width, $this->o->depth];
         $zero = Length::zero();
-        $this->net($faces, 'floor', $this->steps($zero, $w), [$zero, $d], fn (Length $x, Length $y): Place3 => new Place3($x, $y, $this->o->at(Surface::Floor, $x, $y)));
-        $this->net($faces, 'overhead', $this->steps($zero, $w), $this->steps($zero, $d), fn (Length $x, Length $y): Place3 => new Place3($x, $y, $this->o->overhead->at($x, $y)));
+        $this->net($faces, 'floor', $this->steps($zero, $w), [$zero, $d],
+            fn (Length $x, Length $y): Place3 => new Place3($x, $y, $this->o->at(Surface::Floor, $x, $y)));
+        $this->net($faces, 'overhead', $this->steps($zero, $w), $this->steps($zero, $d),
+            fn (Length $x, Length $y): Place3 => new Place3($x, $y, $this->o->overhead->at($x, $y)));
         $heights = $this->steps($zero, $this->o->overhead->at(Length::ofUnits(intdiv($w->units, 2)), $zero));
         $this->net($faces, 'back', [$zero, $w], $heights, fn (Length $x, Length $z): Place3 => new Place3($x, $this->o->at(Surface::Back, $x, $z), $z));
         foreach (Side::cases() as $side) {
@@ -73,9 +75,11 @@ final readonly class Shell
         foreach (array_slice($heights, 0, -1) as $i => $z) {
             $next = $heights[$i + 1];
             foreach (Side::cases() as $side) {
-                $faces[] = self::face('breast', $cheek($side, $z, Length::zero()), $cheek($side, $z, $out($z)), $cheek($side, $next, $out($next)), $cheek($side, $next, Length::zero()));
+                $faces[] = self::face('breast', $cheek($side, $z, Length::zero()), $cheek($side, $z, $out($z)),
+                    $cheek($side, $next, $out($next)), $cheek($side, $next, Length::zero()));
             }
-            $faces[] = self::face('breast', $cheek(Side::Left, $z, $out($z)), $cheek(Side::Right, $z, $out($z)), $cheek(Side::Right, $next, $out($next)), $cheek(Side::Left, $next, $out($next)));
+            $faces[] = self::face('breast', $cheek(Side::Left, $z, $out($z)), $cheek(Side::Right, $z, $out($z)),
+                $cheek(Side::Right, $next, $out($next)), $cheek(Side::Left, $next, $out($next)));
         }
     }
 
@@ -98,7 +102,8 @@ final readonly class Shell
     /** @return array{surface: string, corners: list<array{int|float, int|float, int|float}>} */
     private static function face(string $surface, Place3 ...$corners): array
     {
-        return ['surface' => $surface, 'corners' => array_map(fn (Place3 $p): array => [$p->x->millimetres(), $p->y->millimetres(), $p->z->millimetres()], array_values($corners))];
+        return ['surface' => $surface,
+            'corners' => array_map(fn (Place3 $p): array => [$p->x->millimetres(), $p->y->millimetres(), $p->z->millimetres()], array_values($corners))];
     }
 
     /** @return list<Length> */

@@ -68,7 +68,8 @@ final readonly class SiteDrawer
         $wall = Length::fromMillimetres(RoomOutline::WALL_MM);
         $top = Length::greatest($o->height, $head)->plus($wall);
         $drawing->shape('wall', [
-            new Point($wall->negated(), $wall->negated()), new Point($o->depth, $wall->negated()), new Point($o->depth, $top), new Point($wall->negated(), $top),
+            new Point($wall->negated(), $wall->negated()), new Point($o->depth, $wall->negated()),
+            new Point($o->depth, $top), new Point($wall->negated(), $top),
         ]);
         $drawing->shape('room', [
             $back($foot), new Point($o->depth, $zero), new Point($o->depth, $o->overhead->at($middle, $o->depth)), ...array_reverse($bends), $back($head),
@@ -136,7 +137,8 @@ final readonly class SiteDrawer
         }
         $x = fn (Surface $s): Length => $o->at($s, $o->room->sizes->depth, $o->room->sizes->lowest());
         [$left, $right] = [$x(Surface::BreastLeft), $x(Surface::BreastRight)];
-        $drawing->shape('breast', [new Point($left, Length::zero()), new Point($right, Length::zero()), new Point($right, $o->height), new Point($left, $o->height)]);
+        $drawing->shape('breast',
+            [new Point($left, Length::zero()), new Point($right, Length::zero()), new Point($right, $o->height), new Point($left, $o->height)]);
     }
 
     private function tapes(Drawing $drawing, RoomOutline $o): void
@@ -166,7 +168,9 @@ final readonly class SiteDrawer
         if ($kind === SideKind::Appliance) {
             $out = Length::fromMillimetres($side === Side::Left ? -RoomOutline::WALL_MM : RoomOutline::WALL_MM);
             $top = Length::least($o->height, Length::fromMillimetres(900));
-            $drawing->shape('appliance', [$points[0], new Point($points[0]->across, $top), new Point($points[0]->across->plus($out), $top), new Point($points[0]->across->plus($out), $points[0]->up)]);
+            $drawing->shape('appliance',
+                [$points[0], new Point($points[0]->across, $top), new Point($points[0]->across->plus($out), $top),
+                    new Point($points[0]->across->plus($out), $points[0]->up)]);
         }
     }
 

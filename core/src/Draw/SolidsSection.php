@@ -39,8 +39,11 @@ final readonly class SolidsSection implements \JsonSerializable
         return array_map(static function (Panel $panel) use ($moves): array {
             $solid = $panel->solid;
 
-            return ['part' => $panel->id, 'bay' => $panel->bay, 'role' => $panel->role->value, 'axis' => $solid->axis->value, 'outline' => $solid->outline, 'from' => $solid->from, 'to' => $solid->to,
-                'taken' => array_map(fn (Taken $t): array => ['kind' => $t->kind->value, 'corner' => [$t->block->corner->x, $t->block->corner->y, $t->block->corner->z], 'size' => [$t->block->size->x, $t->block->size->y, $t->block->size->z]],
+            return ['part' => $panel->id, 'bay' => $panel->bay, 'role' => $panel->role->value,
+                'axis' => $solid->axis->value, 'outline' => $solid->outline, 'from' => $solid->from, 'to' => $solid->to,
+                'taken' => array_map(
+                    fn (Taken $t): array => ['kind' => $t->kind->value, 'corner' => [$t->block->corner->x, $t->block->corner->y, $t->block->corner->z],
+                        'size' => [$t->block->size->x, $t->block->size->y, $t->block->size->z]],
                     array_values(array_filter($panel->taken, fn (Taken $t): bool => $t->kind->isSeenThrough()))),
                 'moves' => $moves[$panel->id] ?? null];
         }, $built->fit->panels);
@@ -52,7 +55,8 @@ final readonly class SolidsSection implements \JsonSerializable
         [$u, $v] = $motion->mover->pivot;
 
         return $motion->mover->kind->turns()
-            ? ['how' => 'turn', 'about' => $motion->mover->view === View::Top ? 'z' : 'x', 'pivot' => [round($u, 2), round($v, 2)], 'by' => round($motion->opens, 1)]
+            ? ['how' => 'turn', 'about' => $motion->mover->view === View::Top ? 'z' : 'x',
+                'pivot' => [round($u, 2), round($v, 2)], 'by' => round($motion->opens, 1)]
             : ['how' => 'slide', 'about' => 'z', 'pivot' => [round($u, 2), round($v, 2)], 'by' => round($motion->opens, 1)];
     }
 }

@@ -46,7 +46,8 @@ final class Template implements \JsonSerializable
     {
         [$low, $high] = PanelOutline::extremes($points);
         [$width, $height] = [$high->across->minus($low->across), $high->up->minus($low->up)];
-        $circle = $width->equals($height) ? ['at' => new Point($low->across->plus($width->half()), $low->up->plus($height->half())), 'radius' => $width->half()] : null;
+        $circle = $width->equals($height)
+            ? ['at' => new Point($low->across->plus($width->half()), $low->up->plus($height->half())), 'radius' => $width->half()] : null;
         $this->lines[] = ['layer' => $layer, 'points' => $points, 'closed' => true, 'circle' => $circle];
     }
 

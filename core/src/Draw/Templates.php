@@ -43,7 +43,8 @@ final readonly class Templates
         $templates = [];
         foreach ($this->fit->edges as $key => $edge) {
             if ($edge->scribe !== null) {
-                $templates[$edge->part === null ? "{$this->piece->id}/$key" : $key] = (new EdgeTemplate($this->piece))->of($edge, $edge->scribe, $edge->part === null ? null : $names[$edge->part]);
+                $templates[$edge->part === null ? "{$this->piece->id}/$key" : $key] = (new EdgeTemplate($this->piece))
+                    ->of($edge, $edge->scribe, $edge->part === null ? null : $names[$edge->part]);
             }
         }
         foreach ($this->fit->panels as $panel) {

@@ -57,7 +57,8 @@ final readonly class ThingDrawer
                 $stud['doubtful'] => 'stud_doubtful',
                 default => 'stud',
             };
-            $drawing->line($layer, [new Point($stud['x'], Length::zero()), new Point($stud['x'], $o->overhead->at($stud['x'], $o->room->sizes->depth))], $stud['ref']);
+            $drawing->line($layer, [new Point($stud['x'], Length::zero()), new Point($stud['x'], $o->overhead->at($stud['x'], $o->room->sizes->depth))],
+                $stud['ref']);
         }
     }
 
@@ -97,9 +98,11 @@ final readonly class ThingDrawer
             $along = $hinge + ($hingeAtEnd ? -1 : 1) * $leaf * cos($turn);
             $out = $into * ($front + $leaf * sin($turn));
             $points[] = $block->corner->plus($onSide
-                ? new Place3(Clip::nearest($out), Clip::nearest($along), Length::zero()) : new Place3(Clip::nearest($along), Clip::nearest($out), Length::zero()));
+                ? new Place3(Clip::nearest($out), Clip::nearest($along), Length::zero())
+                : new Place3(Clip::nearest($along), Clip::nearest($out), Length::zero()));
         }
-        $points[] = $block->corner->plus($onSide ? new Place3(Clip::nearest($into * $front), Clip::nearest($hinge), Length::zero()) : new Place3(Clip::nearest($hinge), Clip::nearest($front), Length::zero()));
+        $points[] = $block->corner->plus($onSide ? new Place3(Clip::nearest($into * $front), Clip::nearest($hinge), Length::zero())
+            : new Place3(Clip::nearest($hinge), Clip::nearest($front), Length::zero()));
 
         return $points;
     }

@@ -38,7 +38,8 @@ final readonly class WayDrawer
         foreach ($openings as [$from, $to, $s]) {
             $drawing->shape('room', [new Point($from, $zero), new Point($to, $zero), new Point($to, $s->height), new Point($from, $s->height)], "way/$s->id");
             $drawing->dimension('below', 1, new Point($from, $zero), new Point($to, $zero), $way->clear($s)->value, true, "way/$s->id");
-            $drawing->caption(new Point($from, $s->height), new Point($to, $s->height), Text::of('way.caption', name: $s->name, height: $s->height), "way/$s->id");
+            $drawing->caption(new Point($from, $s->height), new Point($to, $s->height),
+                Text::of('way.caption', name: $s->name, height: $s->height), "way/$s->id");
         }
 
         return $drawing;

@@ -68,7 +68,8 @@ final class Boxer
             Figure::of($piece->height, Text::of('piece.height_chosen'), "$piece->id/height")
                 ->minus($plinth, Text::of('piece.plinth'))->named(Text::of('fit.carcass_height')),
             Figure::of($piece->depth, Text::of('piece.depth_chosen'), "$piece->id/depth"),
-            $from, $bottom, $floor, $setOff, $bounds->rear($bottom, $top, $from, $from->plus($width->value))->plus($piece->meeting(EdgeName::Back)->setOff ?? Length::zero()),
+            $from, $bottom, $floor, $setOff,
+            $bounds->rear($bottom, $top, $from, $from->plus($width->value))->plus($piece->meeting(EdgeName::Back)->setOff ?? Length::zero()),
             SlopeLimit::of($piece, $room, $from, $from->plus($width->value)),
             Studs::places($room->space->build, $room->sizes->width),
         );

@@ -29,7 +29,8 @@ final class SlopeLimit
         }
         $depth = $piece->depth->units;
         [$from, $to, $at] = $slope->along === Along::Depth
-            ? [0, $depth, fn (float $y): float => self::least(fn (float $s): float => $room->shape->at(Surface::Slope, $left->units + $s * ($right->units - $left->units), $y))]
+            ? [0, $depth, fn (float $y): float => self::least(
+                fn (float $s): float => $room->shape->at(Surface::Slope, $left->units + $s * ($right->units - $left->units), $y))]
             : [$left->units, $right->units, fn (float $x): float => self::least(fn (float $s): float => $room->shape->at(Surface::Slope, $x, $s * $depth))];
         if ($to <= $from) {
             return null;

@@ -19,6 +19,7 @@ final class Cover
 
     public static function width(Length $greatest): Figure
     {
-        return Figure::of($greatest, Text::of('fit.greatest_gap_plain'))->plus(self::bearing(), Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
+        return Figure::of($greatest, Text::of('fit.greatest_gap_plain'))
+            ->plus(self::bearing(), Text::of('fit.trim_bearing'))->named(Text::of('fit.trim_least'));
     }
 }

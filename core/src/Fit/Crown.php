@@ -32,7 +32,8 @@ final readonly class Crown
     /**
      * The inside corners at the walls, and the turn where a slope begins over the run; null where nothing covers the gap above.
      *
-     * @return array{spring: float, corners: list<array{side: string, angle: Angle, read: bool, swing: Angle, tilt: Angle}>, turn: Angle|null, mitre: Angle|null}|null
+     * @return array{spring: float, corners: list<array{side: string, angle: Angle, read: bool, swing: Angle, tilt: Angle}>, turn: Angle|null,
+     *     mitre: Angle|null}|null
      */
     public static function of(Piece $piece, Room $room): ?array
     {

@@ -49,7 +49,8 @@ final readonly class Curve
     {
         $curve = new self(array_map(fn (GapAt $g): array => [(float) $g->at->millimetres(), (float) $g->gap->millimetres()], $gaps));
 
-        return fn (Length $at): GapAt => new GapAt($at, Length::ofUnits(Rounding::Down->apply(round($curve->at((float) $at->millimetres()) * Length::PER_MM, 3))), false);
+        return fn (Length $at): GapAt => new GapAt($at,
+            Length::ofUnits(Rounding::Down->apply(round($curve->at((float) $at->millimetres()) * Length::PER_MM, 3))), false);
     }
 
     /** Straight on beyond its ends. */

@@ -84,7 +84,8 @@ final readonly class EdgeParts
     private function widened(Panel $panel, array $fronts): Panel
     {
         $edge = $panel->role === Role::Stile && $panel->hand !== null ? $this->edges[$panel->hand->value] : null;
-        if ($edge === null || ! in_array($edge->kind, [EdgeKind::ScribedSide, EdgeKind::ExtendedStile], true) || $edge->scribe === null || $edge->least()->isNegative()) {
+        if ($edge === null || ! in_array($edge->kind, [EdgeKind::ScribedSide, EdgeKind::ExtendedStile], true)
+            || $edge->scribe === null || $edge->least()->isNegative()) {
             return $panel;
         }
         foreach ($fronts as $front) {
@@ -127,7 +128,8 @@ final readonly class EdgeParts
     }
 
     /** @param  Length  $over how far the strip reaches over the carcass */
-    private function strip(EdgeFit $edge, CaseFront $front, Role $role, string $name, Figure $width, Length $thickness, Length $over, ?BoughtAs $as = null): Panel
+    private function strip(EdgeFit $edge, CaseFront $front, Role $role, string $name,
+        Figure $width, Length $thickness, Length $over, ?BoughtAs $as = null): Panel
     {
         $side = $edge->side();
         $x = $side === Side::Left

@@ -15,7 +15,8 @@ use Incastro\Core\Survey\Room;
 /** Where the whole piece meets the house: gap profile, decision, cut line and ways, edge by edge. */
 final readonly class Edges
 {
-    public function __construct(private Piece $piece, private Room $room, private Box $box, private Profiler $profiler, private Ways $ways, private Scriber $scriber)
+    public function __construct(private Piece $piece, private Room $room, private Box $box,
+        private Profiler $profiler, private Ways $ways, private Scriber $scriber)
     {
     }
 

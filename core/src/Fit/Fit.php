@@ -20,7 +20,8 @@ final readonly class Fit
      * @param  array<string, EdgeFit>  $edges  by name; those of slabs by part and name
      * @param  list<Panel>  $panels  those of the design, with the parts that meet the walls
      * @param  list<Support>  $supports
-     * @param  array{spring: float, corners: list<array{side: string, angle: Angle, read: bool, swing: Angle, tilt: Angle}>, turn: Angle|null, mitre: Angle|null}|null  $crown  a moulding over the top
+     * @param  array{spring: float, corners: list<array{side: string, angle: Angle, read: bool, swing: Angle, tilt: Angle}>, turn: Angle|null,
+     *     mitre: Angle|null}|null  $crown  a moulding over the top
      * @param  array<string, Stack>  $stacks  by axis: depth, height, width
      * @param  list<Motion>  $motions  what moves
      * @param  list<Passage>  $passages  openings for things in the way

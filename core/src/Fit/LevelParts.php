@@ -57,7 +57,8 @@ final readonly class LevelParts
     private function toFloor(Panel $panel): Panel
     {
         // The first course of boards laid level counts: its upper edge is what the others are stacked on.
-        $isBase = in_array($panel->role, [Role::PlinthRail, Role::ToeBoard, Role::Side], true) || ($panel->role === Role::Board && str_ends_with($panel->id, ':course_1'));
+        $isBase = in_array($panel->role, [Role::PlinthRail, Role::ToeBoard, Role::Side], true)
+            || ($panel->role === Role::Board && str_ends_with($panel->id, ':course_1'));
         $stands = $isBase && $panel->block->corner->z->equals($this->box->floor);
         $profile = $stands && ! $panel->turned ? $this->profiler->below($panel->block->corner->y) : null;
         if ($profile === null) {
@@ -95,7 +96,8 @@ final readonly class LevelParts
     {
         $isTrim = $role === Role::Trim;
         $face = $front->depth();
-        $block = Block::of($front->x->from, $isTrim ? $face : $face->minus($thickness), $front->z->to()->minus($over), $front->x->value(), $thickness, $width->value);
+        $block = Block::of($front->x->from, $isTrim ? $face : $face->minus($thickness),
+            $front->z->to()->minus($over), $front->x->value(), $thickness, $width->value);
 
         return new Panel("$front->id:$name", $this->piece->id, $role, PartName::in(Text::of("part.$name"), $front->label), $front->board->material,
             $front->x->size, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, ! $isTrim, $isTrim ? BoughtAs::Lumber : null);
@@ -106,7 +108,8 @@ final readonly class LevelParts
     {
         $width = Cover::width($edge->greatest());
         $b = $rail->block;
-        $block = Block::of($b->corner->x, $b->corner->y->plus($b->size->y), $b->corner->z->minus($edge->greatest()), $b->size->x, Cover::bearing(), $width->value);
+        $block = Block::of($b->corner->x, $b->corner->y->plus($b->size->y),
+            $b->corner->z->minus($edge->greatest()), $b->size->x, Cover::bearing(), $width->value);
 
         return new Panel("$rail->id:shoe", $this->piece->id, Role::Trim, Text::of('part.shoe'), $rail->material,
             $rail->length, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, false, BoughtAs::Lumber);

@@ -31,10 +31,12 @@ final readonly class Levelling
      */
     public function supports(array $panels): array
     {
-        if (! $this->room->shape->knows(Surface::Floor) || $this->piece->up()->isPositive() || $this->piece->meeting(EdgeName::Base)?->kind === EdgeKind::Scribed) {
+        if (! $this->room->shape->knows(Surface::Floor) || $this->piece->up()->isPositive()
+            || $this->piece->meeting(EdgeName::Base)?->kind === EdgeKind::Scribed) {
             return [];
         }
-        $standing = array_filter($panels, fn (Panel $p): bool => in_array($p->role, [Role::Rung, Role::Side, Role::Divider], true) && $p->block->corner->z->equals($this->box->floor));
+        $standing = array_filter($panels,
+            fn (Panel $p): bool => in_array($p->role, [Role::Rung, Role::Side, Role::Divider], true) && $p->block->corner->z->equals($this->box->floor));
         $supports = array_map($this->support(...), array_values($standing));
         usort($supports, fn (Support $a, Support $b): int => [$a->x->units, $a->under] <=> [$b->x->units, $b->under]);
 
@@ -52,6 +54,7 @@ final readonly class Levelling
 
     private function shim(Length $x, Length $y): Length
     {
-        return Length::greatest(Length::zero(), Clip::nearest((float) $this->box->floor->millimetres() - $this->room->shape->at(Surface::Floor, $x->units, $y->units)));
+        return Length::greatest(Length::zero(),
+            Clip::nearest((float) $this->box->floor->millimetres() - $this->room->shape->at(Surface::Floor, $x->units, $y->units)));
     }
 }

@@ -54,7 +54,8 @@ final readonly class PiecesSection implements \JsonSerializable
             'cells' => (object) (new CellsSection($built->piece, $built->box, $built->design))->cells(),
             'studs' => (object) $built->box->studs,
             'hardware' => self::hardware($built->design),
-            'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'before' => $f->decides?->before()->value], $this->held[$built->piece->id] ?? []),
+            'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'before' => $f->decides?->before()->value],
+                $this->held[$built->piece->id] ?? []),
             'totals' => (new Totals($built->fit->panels, $built->design, $built->weight))->written(),
         ];
     }

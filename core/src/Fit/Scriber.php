@@ -51,7 +51,8 @@ final readonly class Scriber
     /** Pushed in square it touches where the gap is least, and must travel what it then still projects: projection − least gap. */
     private function scribe(Figure $projects, Profile $line, ?Held $held, float $opensDeg): Scribe
     {
-        $setting = $projects->minus($line->least(), Text::of("fit.least_gap_{$line->along->value}", at: $line->tightest->at))->named(Text::of('fit.compass_setting'));
+        $setting = $projects->minus($line->least(), Text::of("fit.least_gap_{$line->along->value}", at: $line->tightest->at))
+            ->named(Text::of('fit.compass_setting'));
         $stations = array_map(fn (GapAt $g): array => [
             'at' => $g->at,
             'presented' => $g->gap->minus($line->least()),

@@ -29,7 +29,8 @@ final class SlabEdges
     /** @var array<string, EdgeFit> by part and edge */
     public array $edges = [];
 
-    public function __construct(private readonly Piece $piece, private readonly Room $room, private readonly Box $box, private readonly Profiler $profiler, private readonly Scriber $scriber)
+    public function __construct(private readonly Piece $piece, private readonly Room $room,
+        private readonly Box $box, private readonly Profiler $profiler, private readonly Scriber $scriber)
     {
     }
 
@@ -41,7 +42,8 @@ final class SlabEdges
     {
         $cut = array_map(function (Panel $panel): Panel {
             if ($this->isEndPanel($panel)) {
-                return $this->behind($panel, $this->profiler->behindUpright($panel->block->corner->x, $panel->block->corner->z, $panel->block->corner->z->plus($panel->block->size->z)));
+                return $this->behind($panel,
+                    $this->profiler->behindUpright($panel->block->corner->x, $panel->block->corner->z, $panel->block->corner->z->plus($panel->block->size->z)));
             }
             $band = $this->piece->main()->bands[$panel->element ?? ''] ?? null;
             if ($band === null || $panel->turned || ! in_array($panel->role, [Role::Slab, Role::Crown], true)) {
@@ -77,7 +79,8 @@ final class SlabEdges
             if ($profile !== null && ! $isCovered) {
                 $width = Cover::width($profile->greatest());
                 $block = Block::of($b->corner->x, $this->box->rear->minus($profile->greatest()), $top, $b->size->x, $width->value, Cover::bearing());
-                $strips[] = new Panel("$slab->id:cover", $this->piece->id, Role::Trim, Text::of('part.cover'), $slab->material, $slab->length, $width, Prism::of($block, Axis::Z), Axis::X, Axis::Z, [], null, false, BoughtAs::Lumber);
+                $strips[] = new Panel("$slab->id:cover", $this->piece->id, Role::Trim, Text::of('part.cover'), $slab->material,
+                    $slab->length, $width, Prism::of($block, Axis::Z), Axis::X, Axis::Z, [], null, false, BoughtAs::Lumber);
             }
         }
 
@@ -127,7 +130,8 @@ final class SlabEdges
         }
         $scribe = $this->note($panel, EdgeName::Back, $profile);
 
-        return $panel->with($panel->solid->longer(Axis::Y, false, $scribe->projects->value), width: $this->more($panel->width, $scribe, 'back'), fitOnSite: true);
+        return $panel->with($panel->solid->longer(Axis::Y, false, $scribe->projects->value),
+            width: $this->more($panel->width, $scribe, 'back'), fitOnSite: true);
     }
 
     private function note(Panel $panel, EdgeName $name, Profile $profile): Scribe

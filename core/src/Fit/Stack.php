@@ -22,7 +22,8 @@ final readonly class Stack implements \JsonSerializable
     /** @param  list<array{Text, Length}>  $layers */
     public static function of(array $layers, ?Text $plane, ?Length $at): self
     {
-        $kept = array_values(array_map(fn (array $l): array => ['name' => $l[0], 'size' => $l[1]], array_filter($layers, fn (array $l): bool => ! $l[1]->isZero())));
+        $kept = array_values(array_map(fn (array $l): array => ['name' => $l[0], 'size' => $l[1]],
+            array_filter($layers, fn (array $l): bool => ! $l[1]->isZero())));
         $sum = array_reduce($kept, fn (Length $sum, array $l): Length => $sum->plus($l['size']), Length::zero());
 
         return new self($kept, $plane, $at?->minus($sum));

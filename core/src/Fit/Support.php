@@ -36,6 +36,7 @@ final readonly class Support implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['under' => $this->under, 'x' => $this->x, 'rear' => $this->rear, 'front' => $this->front, 'shim_rear' => $this->shimRear, 'shim_front' => $this->shimFront];
+        return ['under' => $this->under, 'x' => $this->x, 'rear' => $this->rear,
+            'front' => $this->front, 'shim_rear' => $this->shimRear, 'shim_front' => $this->shimFront];
     }
 }

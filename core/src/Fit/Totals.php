@@ -46,15 +46,19 @@ final readonly class Totals
             $framed = in_array($panel->role, [Role::Stile, Role::Rail, Role::Mullion], true) ? $framed->plus($panel->length->value) : $framed;
         }
         $this->grams = (int) (round($weight->of(...$panels) * 10) * 100);
-        $this->joints = count(array_filter($design->joints, fn ($j): bool => ! in_array($j->kind, [JointKind::Clears, JointKind::Rests, JointKind::Pins], true)));
+        $this->joints = count(array_filter($design->joints,
+            fn ($j): bool => ! in_array($j->kind, [JointKind::Clears, JointKind::Rests, JointKind::Pins], true)));
         [$this->banded, $this->framed] = [$banded, $framed];
-        $this->fixings = array_sum(array_map(fn (Hardware $h): int => in_array($h->name->key, ['hardware.screw', 'hardware.pocket_screw', 'hardware.dowel'], true) ? $h->count : 0, $design->hardware));
+        $this->fixings = array_sum(array_map(
+            fn (Hardware $h): int => in_array($h->name->key, ['hardware.screw', 'hardware.pocket_screw', 'hardware.dowel'], true) ? $h->count : 0,
+            $design->hardware));
     }
 
     /** @return array<string, mixed> */
     public function written(): array
     {
-        return ['parts' => $this->parts, 'grams' => $this->grams, 'joints' => $this->joints, 'fixings' => $this->fixings, 'banded' => $this->banded, 'framed' => $this->framed];
+        return ['parts' => $this->parts, 'grams' => $this->grams, 'joints' => $this->joints,
+            'fixings' => $this->fixings, 'banded' => $this->banded, 'framed' => $this->framed];
     }
 
     /** A banded edge's own length: along the grain, or across it. */

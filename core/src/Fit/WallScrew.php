@@ -20,6 +20,7 @@ final readonly class WallScrew
     /** Goes in where that lies, seen from the room. */
     public function isBehind(Block $block): bool
     {
-        return $this->x->isGreaterThan($block->from(Axis::X)) && $this->x->isLessThan($block->to(Axis::X)) && $this->z->isGreaterThan($block->from(Axis::Z)) && $this->z->isLessThan($block->to(Axis::Z));
+        return $this->x->isGreaterThan($block->from(Axis::X)) && $this->x->isLessThan($block->to(Axis::X))
+            && $this->z->isGreaterThan($block->from(Axis::Z)) && $this->z->isLessThan($block->to(Axis::Z));
     }
 }

@@ -42,7 +42,8 @@ final class WallScrews
         $near = $fit->box->rear->plus(Length::fromMillimetres(self::NEAR_MM));
 
         return array_values(array_filter($fit->panels,
-            fn (Panel $p): bool => in_array($p->role, [Role::Nailer, Role::Ledger, Role::TopRail], true) && ! $p->turned && $p->inHouse($p->thin) === Axis::Y && $p->block->corner->y->isLessThan($near)));
+            fn (Panel $p): bool => in_array($p->role, [Role::Nailer, Role::Ledger, Role::TopRail], true)
+            && ! $p->turned && $p->inHouse($p->thin) === Axis::Y && $p->block->corner->y->isLessThan($near)));
     }
 
     public static function isBehind(Length $x, Panel $board): bool
@@ -57,7 +58,8 @@ final class WallScrews
     {
         foreach ($design->cells as $id => $cell) {
             $isTurned = isset($design->turns[$id]) && ! $design->turns[$id]->isNone();
-            if (! $isTurned && ! $x->isLessThan($cell->x->from) && ! $x->isGreaterThan($cell->x->to()) && ! $z->isLessThan($cell->z->from) && ! $z->isGreaterThan($cell->z->to())) {
+            if (! $isTurned && ! $x->isLessThan($cell->x->from) && ! $x->isGreaterThan($cell->x->to())
+                && ! $z->isLessThan($cell->z->from) && ! $z->isGreaterThan($cell->z->to())) {
                 return $cell;
             }
         }

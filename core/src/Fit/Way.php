@@ -40,7 +40,8 @@ final readonly class Way implements \JsonSerializable
     {
         $limits = Limits::of($this->kind);
 
-        return ['kind' => $this->kind->value, 'fits' => $this->fits, 'least' => $this->least, 'greatest' => $this->greatest, 'from' => $limits->least, 'to' => $limits->most,
+        return ['kind' => $this->kind->value, 'fits' => $this->fits, 'least' => $this->least,
+            'greatest' => $this->greatest, 'from' => $limits->least, 'to' => $limits->most,
             'blank' => $this->blank, 'minutes' => $this->minutes, 'cents' => $this->cents, 'because' => $this->because];
     }
 }

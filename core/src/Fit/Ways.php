@@ -43,14 +43,16 @@ final readonly class Ways
             // Cut to the slope, it keeps its clearance all along: no level strip closes that.
             $play = $this->way(EdgeKind::Play, $edge, $gaps);
 
-            return [new Way($play->kind, true, $play->least, $play->greatest, null, 0, null, Text::of('way.because.slope.play', least: $play->least, greatest: $play->greatest))];
+            return [new Way($play->kind, true, $play->least, $play->greatest, null, 0, null,
+                Text::of('way.because.slope.play', least: $play->least, greatest: $play->greatest))];
         }
         $ways = array_map(fn (EdgeKind $k): Way => $this->way($k, $edge, $gaps), $edge->kinds());
         [$order, $why] = $this->preferred($edge, $gaps);
         foreach ($order as $kind) {
             foreach ($ways as $i => $way) {
                 if ($way->kind === $kind && $way->fits) {
-                    $ways[$i] = $way->proposed(Text::of("way.because.$why.{$kind->value}", least: $way->least, greatest: $way->greatest, spread: $gaps->spread()));
+                    $ways[$i] = $way->proposed(Text::of("way.because.$why.{$kind->value}",
+                        least: $way->least, greatest: $way->greatest, spread: $gaps->spread()));
 
                     return $ways;
                 }
@@ -90,7 +92,8 @@ final readonly class Ways
     /** @return array{list<EdgeKind>, string} in order of preference, and what decides it */
     private function preferred(EdgeName $edge, Profile $gaps): array
     {
-        [$filler, $stile, $lip, $self, $trim, $play] = [EdgeKind::Filler, EdgeKind::ExtendedStile, EdgeKind::ScribedSide, EdgeKind::Scribed, EdgeKind::Trim, EdgeKind::Play];
+        [$filler, $stile, $lip, $self, $trim, $play] = [EdgeKind::Filler, EdgeKind::ExtendedStile,
+            EdgeKind::ScribedSide, EdgeKind::Scribed, EdgeKind::Trim, EdgeKind::Play];
         $side = $edge->side();
         if ($side !== null) {
             return match (true) {
@@ -103,9 +106,11 @@ final readonly class Ways
         }
 
         return match ($edge) {
-            EdgeName::Top => [$gaps->spread()->isGreaterThan(Length::fromMillimetres(self::WANDERS_MM)) ? [$filler, $trim, $play] : [$play, $trim, $filler], 'top'],
+            EdgeName::Top => [$gaps->spread()->isGreaterThan(Length::fromMillimetres(self::WANDERS_MM))
+                ? [$filler, $trim, $play] : [$play, $trim, $filler], 'top'],
             EdgeName::Base => [$gaps->greatest()->isGreaterThan(Length::fromMillimetres(self::NEAT_MM)) ? [$trim, $self, $play] : [$play, $trim], 'base'],
-            default => $this->seen->slabs ? [$gaps->greatest()->isGreaterThan(Length::fromMillimetres(self::NEAT_MM)) ? [$self, $trim] : [$play], 'back'] : [[$play, $self, $trim], 'hidden'],
+            default => $this->seen->slabs ? [$gaps->greatest()->isGreaterThan(Length::fromMillimetres(self::NEAT_MM)) ? [$self, $trim] : [$play], 'back']
+                : [[$play, $self, $trim], 'hidden'],
         };
     }
 

@@ -84,14 +84,16 @@ final readonly class Prism
         $flipped = new self($this->axis, array_map(fn (Point $p): Point => new Point($p->across, $p->up->negated()), $this->outline), $this->from, $this->to);
         $kept = $flipped->under(new Slant($this->axis, $z->negated(), 0.0));
 
-        return $kept === null ? null : new self($this->axis, array_map(fn (Point $p): Point => new Point($p->across, $p->up->negated()), $kept->outline), $this->from, $this->to);
+        return $kept === null ? null
+            : new self($this->axis, array_map(fn (Point $p): Point => new Point($p->across, $p->up->negated()), $kept->outline), $this->from, $this->to);
     }
 
     /** Longer by so much at its lower or upper end along an axis: the corners that lie there move. */
     public function longer(Axis $axis, bool $upper, Length $by): self
     {
         if ($axis === $this->axis) {
-            return $upper ? new self($axis, $this->outline, $this->from, $this->to->plus($by)) : new self($axis, $this->outline, $this->from->minus($by), $this->to);
+            return $upper ? new self($axis, $this->outline, $this->from, $this->to->plus($by))
+                : new self($axis, $this->outline, $this->from->minus($by), $this->to);
         }
         $isAcross = $axis === ($this->axis === Axis::X ? Axis::Y : Axis::X);
         $of = fn (Point $p): Length => $isAcross ? $p->across : $p->up;

@@ -32,7 +32,8 @@ use Incastro\Core\Planning\Planning;
 final class EntrySearch
 {
     /** What comes off with a screwdriver or a bar, and goes back on. */
-    private const REMOVABLE = [ThingKind::WallPlate, ThingKind::Light, ThingKind::Baseboard, ThingKind::Shoe, ThingKind::WindowTrim, ThingKind::DoorTrim, ThingKind::Detector, ThingKind::Radiator];
+    private const REMOVABLE = [ThingKind::WallPlate, ThingKind::Light, ThingKind::Baseboard, ThingKind::Shoe,
+        ThingKind::WindowTrim, ThingKind::DoorTrim, ThingKind::Detector, ThingKind::Radiator];
 
     /** Play under the lowest ceiling while it is raised (fieldbook §8). */
     private const PLAY_MM = 5.0;
@@ -75,8 +76,10 @@ final class EntrySearch
         $place = self::place($load, $standing, $isUpright);
         $verdict = $place['verdict']->isWorseThan($verdict) ? $place['verdict'] : $verdict;
 
-        return ['id' => $load->id, 'name' => $load->name, 'verdict' => $verdict->value, 'size' => [$load->widthMm, $load->depthMm, $load->heightMm], 'kg' => $load->kg, 'people' => $load->people(),
-            'legs' => array_map(fn (array $l): array => ['verdict' => $l['verdict']->value] + $l, $legs), 'place' => ['verdict' => $place['verdict']->value] + $place,
+        return ['id' => $load->id, 'name' => $load->name, 'verdict' => $verdict->value,
+            'size' => [$load->widthMm, $load->depthMm, $load->heightMm], 'kg' => $load->kg, 'people' => $load->people(),
+            'legs' => array_map(fn (array $l): array => ['verdict' => $l['verdict']->value] + $l, $legs),
+            'place' => ['verdict' => $place['verdict']->value] + $place,
             'split' => $verdict === Verdict::Goes || $verdict === Verdict::GoesIf ? null : self::split($project, $load, $standing)];
     }
 
@@ -86,37 +89,44 @@ final class EntrySearch
         $section = $standing->section($load->place);
         $mouth = $standing->mouth();
         if ($mouth !== null && $load->widthMm > $mouth) {
-            return self::placed(Verdict::NotFound, $load, $section, $standing, null, Text::of('entry.mouth_narrow', width: self::length($load->widthMm), mouth: self::length($mouth), by: self::length($load->widthMm - $mouth)));
+            return self::placed(Verdict::NotFound, $load, $section, $standing, null,
+                Text::of('entry.mouth_narrow', width: self::length($load->widthMm), mouth: self::length($mouth), by: self::length($load->widthMm - $mouth)));
         }
         $way = self::raising($load, $section, $standing)->way();
         if ($way !== null) {
-            return self::placed(Verdict::Goes, $load, $section, $standing, $way, Text::of($way['searched'] ? 'entry.place_searched' : 'entry.place_goes', clear: self::length($way['clearance'])));
+            return self::placed(Verdict::Goes, $load, $section, $standing, $way,
+                Text::of($way['searched'] ? 'entry.place_searched' : 'entry.place_goes', clear: self::length($way['clearance'])));
         }
         foreach ($standing->blocking($load->place) as $placed) {
             if (in_array($placed->thing->kind, self::REMOVABLE, true)) {
                 $without = $standing->section($load->place, [$placed->thing->id]);
                 $way = self::raising($load, $without, $standing)->way();
                 if ($way !== null) {
-                    return self::placed(Verdict::GoesIf, $load, $without, $standing, $way, Text::of('entry.place_without', thing: $placed->name(), clear: self::length($way['clearance'])));
+                    return self::placed(Verdict::GoesIf, $load, $without, $standing, $way,
+                        Text::of('entry.place_without', thing: $placed->name(), clear: self::length($way['clearance'])));
                 }
             }
         }
         foreach (['frame' => $load->framesMm, 'back' => $load->backMm, 'both' => $load->framesMm + $load->backMm] as $what => $mm) {
             $thinner = $load->without($mm);
-            $way = $mm > 0.0 && ($what !== 'both' || ($load->framesMm > 0.0 && $load->backMm > 0.0)) ? self::raising($thinner, $section, $standing)->way(plainOnly: true) : null;
+            $way = $mm > 0.0 && ($what !== 'both' || ($load->framesMm > 0.0 && $load->backMm > 0.0))
+                ? self::raising($thinner, $section, $standing)->way(plainOnly: true) : null;
             if ($way !== null) {
-                return self::placed(Verdict::GoesIf, $thinner, $section, $standing, $way, Text::of("entry.place_without_$what", clear: self::length($way['clearance'])));
+                return self::placed(Verdict::GoesIf, $thinner, $section, $standing, $way,
+                    Text::of("entry.place_without_$what", clear: self::length($way['clearance'])));
             }
         }
         $needs = self::raising($load, $section, $standing)->needs() + self::PLAY_MM;
         $over = $needs - $section->highest();
         $way = self::raising($load, $section, $standing)->way(true);
         if ($way !== null) {
-            return self::placed($carriedUpright ? Verdict::Goes : Verdict::GoesIf, $load, $section, $standing, $way, Text::of($carriedUpright ? 'entry.place_upright' : 'entry.place_if_upright', needs: self::length($needs), by: self::length($over)));
+            return self::placed($carriedUpright ? Verdict::Goes : Verdict::GoesIf, $load, $section, $standing, $way,
+                Text::of($carriedUpright ? 'entry.place_upright' : 'entry.place_if_upright', needs: self::length($needs), by: self::length($over)));
         }
 
         return $over > 0.0
-            ? self::placed(Verdict::Cannot, $load, $section, $standing, null, Text::of('entry.place_cannot_tip', needs: self::length($needs), has: self::length($section->highest()), by: self::length($over)))
+            ? self::placed(Verdict::Cannot, $load, $section, $standing, null,
+                Text::of('entry.place_cannot_tip', needs: self::length($needs), has: self::length($section->highest()), by: self::length($over)))
             : self::placed(Verdict::NotFound, $load, $section, $standing, null, Text::of('entry.place_not_found', step: self::length(Raising::STEP_MM)));
     }
 
@@ -134,10 +144,12 @@ final class EntrySearch
      */
     private static function placed(Verdict $verdict, Load $load, Section $section, Standing $standing, ?array $way, Text $says): array
     {
-        return ['verdict' => $verdict, 'says' => $says, 'clearance' => $way === null || is_infinite($way['clearance']) ? null : floor($way['clearance'] * 10) / 10, 'searched' => $way['searched'] ?? true,
+        return ['verdict' => $verdict, 'says' => $says, 'clearance' => $way === null || is_infinite($way['clearance'])
+            ? null : floor($way['clearance'] * 10) / 10, 'searched' => $way['searched'] ?? true,
             'needs' => round(self::raising($load, $section, $standing)->needs(), 1), 'highest' => round($section->highest(), 1),
             'shape' => $load->shape, 'overhead' => $section->overhead, 'blocks' => $section->blocks, 'base' => $section->base, 'wall' => $section->wall,
-            'path' => array_map(fn (Tilt $t): array => ['y' => round($t->y, 2), 'deg' => round($t->deg, 2), 'lift' => round($t->lift, 2)], $way['poses'] ?? self::raising($load, $section, $standing)->plain(false))];
+            'path' => array_map(fn (Tilt $t): array => ['y' => round($t->y, 2), 'deg' => round($t->deg, 2), 'lift' => round($t->lift, 2)],
+                $way['poses'] ?? self::raising($load, $section, $standing)->plain(false))];
     }
 
     /** @param  array{verdict: Verdict, pose: string|null, spare: float, headroom: float, off: string|null}  $leg */
@@ -149,7 +161,8 @@ final class EntrySearch
             Verdict::Goes => Text::of("entry.leg_goes_{$leg['pose']}", spare: self::length($leg['spare']), headroom: self::length($leg['headroom'])),
             Verdict::GoesIf => Text::of("entry.leg_if_{$leg['pose']}", off: $leg['off'] ?? '', spare: self::length($leg['spare'])),
             Verdict::Cannot => Text::of('entry.leg_cannot', least: self::length($least)),
-            Verdict::NotFound => $leg['spare'] < 0.0 ? Text::of('entry.leg_narrow', by: self::length(-2 * $leg['spare'])) : Text::of('entry.leg_low', by: self::length(-$leg['headroom'])),
+            Verdict::NotFound => $leg['spare'] < 0.0 ? Text::of('entry.leg_narrow', by: self::length(-2 * $leg['spare']))
+                : Text::of('entry.leg_low', by: self::length(-$leg['headroom'])),
         };
     }
 

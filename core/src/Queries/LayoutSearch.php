@@ -83,7 +83,10 @@ final class LayoutSearch
         return self::asLayout((new ByHand($orders))->placed($now, $wanted, $place['sheet'] - $begun, $place['locked']));
     }
 
-    /** @return array{sheets: int, cents: int, settings: int, layout: array<string, mixed>}|null sheets more for fewer settings: what it costs, what it saves, and its layout */
+    /**
+     * @return array{sheets: int, cents: int, settings: int, layout: array<string, mixed>}|null sheets more for fewer settings: what it costs, what it
+     *     saves, and its layout
+     */
     public static function trade(Nested $nested): ?array
     {
         $roomier = $nested->roomier;

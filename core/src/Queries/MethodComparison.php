@@ -26,7 +26,8 @@ use Incastro\Core\Planning\Planning;
  */
 final class MethodComparison
 {
-    private const METHODS = ['front' => ['banded', 'face_frame'], 'joint' => ['pocket_screws', 'screws', 'dowels', 'dado'], 'top' => ['between', 'capping', 'rails'], 'back' => ['none', 'applied', 'captured']];
+    private const METHODS = ['front' => ['banded', 'face_frame'], 'joint' => ['pocket_screws', 'screws', 'dowels', 'dado'],
+        'top' => ['between', 'capping', 'rails'], 'back' => ['none', 'applied', 'captured']];
 
     /**
      * @param  array<array-key, mixed>  $document
@@ -42,15 +43,23 @@ final class MethodComparison
         $schools = [];
         foreach (self::METHODS as $method => $choices) {
             $now = $piece->methods->{$method}->value;
-            $schools[] = ['school' => $method, 'choices' => array_map(fn (string $c): array => self::choice($document, $pieceId, $c, $c === $now, self::method($piece, $method, $c)), $choices)];
+            $schools[] = ['school' => $method,
+                'choices' => array_map(fn (string $c): array => self::choice($document, $pieceId, $c, $c === $now, self::method($piece, $method, $c)),
+                    $choices)];
         }
         if ($space->left === SideKind::Wall || $space->right === SideKind::Wall) {
-            $schools[] = ['school' => 'edges', 'choices' => array_map(fn (EdgeKind $k): array => self::choice($document, $pieceId, $k->value, $piece->left->kind === $k && $piece->right->kind === $k, self::edges($piece, $k)),
-                [EdgeKind::Filler, EdgeKind::ExtendedStile, EdgeKind::ScribedSide])];
+            $schools[] = ['school' => 'edges',
+                'choices' => array_map(
+                    fn (EdgeKind $k): array => self::choice($document, $pieceId, $k->value,
+                        $piece->left->kind === $k && $piece->right->kind === $k, self::edges($piece, $k)),
+                    [EdgeKind::Filler, EdgeKind::ExtendedStile, EdgeKind::ScribedSide])];
         }
         $hung = self::hung($piece);
         if ($hung !== []) {
-            $schools[] = ['school' => 'doors', 'choices' => array_map(fn (string $hang): array => self::choice($document, $pieceId, $hang, array_unique(array_column($hung, 1)) === [$hang], self::doors($hung, $hang)), ['inset', 'overlay'])];
+            $schools[] = ['school' => 'doors',
+                'choices' => array_map(
+                    fn (string $hang): array => self::choice($document, $pieceId, $hang,
+                        array_unique(array_column($hung, 1)) === [$hang], self::doors($hung, $hang)), ['inset', 'overlay'])];
         }
 
         return $schools;
@@ -84,7 +93,8 @@ final class MethodComparison
     {
         $ops = [];
         foreach (Side::cases() as $side) {
-            $ops[] = ['op' => 'set', 'path' => ['pieces', $piece->id, $side->value], 'value' => ['kind' => $kind->value, 'set_off' => $kind->usualSetOff()->millimetres()]];
+            $ops[] = ['op' => 'set', 'path' => ['pieces', $piece->id, $side->value],
+                'value' => ['kind' => $kind->value, 'set_off' => $kind->usualSetOff()->millimetres()]];
         }
 
         return $ops;

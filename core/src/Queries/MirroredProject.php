@@ -36,9 +36,12 @@ final class MirroredProject
         return array_intersect_key($document, array_flip(self::KEPT)) + [
             'name' => $name,
             'spaces' => array_map(self::space(...), $part('spaces')),
-            'pieces' => array_map(fn (mixed $piece): mixed => self::mirrored(is_array($piece) ? array_diff_key($piece, ['offsets' => 1]) : $piece), $part('pieces')),
+            'pieces' => array_map(fn (mixed $piece): mixed => self::mirrored(is_array($piece) ? array_diff_key($piece, ['offsets' => 1]) : $piece),
+                $part('pieces')),
             'stock' => array_map(self::material(...), $part('stock')),
-            'shop' => self::without($part('shop'), 'lines', 'budget_cents') + (isset($part('shop')['lines']) ? ['lines' => array_map(fn (mixed $l): array => self::without(is_array($l) ? $l : [], 'in_hand'), (array) $part('shop')['lines'])] : []),
+            'shop' => self::without($part('shop'), 'lines', 'budget_cents')
+                + (isset($part('shop')['lines'])
+                ? ['lines' => array_map(fn (mixed $l): array => self::without(is_array($l) ? $l : [], 'in_hand'), (array) $part('shop')['lines'])] : []),
             'make' => self::without($part('make'), 'order'),
             'calendar' => array_intersect_key($part('calendar'), array_flip(['week', 'quiet_until', 'quiet_from', 'quiet_days', 'outdoors'])),
             'layouts' => [],
@@ -96,7 +99,8 @@ final class MirroredProject
     private static function material(mixed $material): array
     {
         $material = is_array($material) ? $material : [];
-        $sizes = array_filter(is_array($material['sizes'] ?? null) ? $material['sizes'] : [], fn (mixed $s): bool => ! is_array($s) || ($s['in_hand'] ?? false) !== true);
+        $sizes = array_filter(is_array($material['sizes'] ?? null) ? $material['sizes'] : [],
+            fn (mixed $s): bool => ! is_array($s) || ($s['in_hand'] ?? false) !== true);
 
         return self::without($material, 'sizes', 'limit') + ($sizes === [] ? [] : ['sizes' => $sizes]);
     }

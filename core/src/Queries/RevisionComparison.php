@@ -22,7 +22,8 @@ final class RevisionComparison
      *
      * @param  array<array-key, mixed>  $from
      * @param  array<array-key, mixed>  $to
-     * @return array{rows: list<array{area: string, what: Text, before: Text|null, after: Text|null}>, parts: list<array<string, mixed>>, before: array<string, int>, after: array<string, int>}
+     * @return array{rows: list<array{area: string, what: Text, before: Text|null, after: Text|null}>, parts: list<array<string, mixed>>,
+     *     before: array<string, int>, after: array<string, int>}
      *
      * @throws DocumentRejected when one of them cannot be read
      */
@@ -63,7 +64,8 @@ final class RevisionComparison
         $parts = [];
         foreach ($planning->cutting()->parts as $part) {
             $panel = $part->panel;
-            $size = array_map(fn (Length $l): float => (float) $l->millimetres(), [$panel->length->value, $panel->width->value, $part->thickness($planning->project->stock)]);
+            $size = array_map(fn (Length $l): float => (float) $l->millimetres(),
+                [$panel->length->value, $panel->width->value, $part->thickness($planning->project->stock)]);
             $parts[$panel->id] = ['label' => $planning->cutting()->labels[$panel->id], 'name' => $panel->name, 'size' => $size,
                 'material' => $planning->project->stock[$panel->material]->name];
         }

@@ -62,7 +62,8 @@ final readonly class ReworkProposal
     /**
      * @param  array<array-key, mixed>  $document
      * @param  array<string, array<string, string>>  $instead  what the person would have become of a piece instead, by begun sheet and the part it was laid as
-     * @return array{ops: list<array{op: string, path: list<string>, value: mixed}>, rows: list<array<string, mixed>>, anew: list<array<string, mixed>>, before: array<string, int>, after: array<string, int>}
+     * @return array{ops: list<array{op: string, path: list<string>, value: mixed}>, rows: list<array<string, mixed>>, anew: list<array<string, mixed>>,
+     *     before: array<string, int>, after: array<string, int>}
      *
      * @throws DocumentRejected when the document cannot be read
      */
@@ -88,7 +89,8 @@ final readonly class ReworkProposal
     {
         $sheets = array_merge(...array_map(fn (Nested $n): array => $n->sheets, array_values($planning->cutting()->nested)), ...[[]]);
 
-        return ['sheets' => count(array_filter($sheets, fn (LaidSheet $s): bool => ! $s->kind->inHand)), 'cents' => $planning->shopping()->totalCents(), 'minutes' => $planning->schedule()->minutes];
+        return ['sheets' => count(array_filter($sheets, fn (LaidSheet $s): bool => ! $s->kind->inHand)),
+            'cents' => $planning->shopping()->totalCents(), 'minutes' => $planning->schedule()->minutes];
     }
 
     /** @return array<array-key, mixed>|null the document as if nothing had come out wrong that was not worked through yet; null where nothing has */
@@ -192,9 +194,11 @@ final readonly class ReworkProposal
             $will = $p->serving !== null && $p->serving->worth !== Worth::Short && ($p->isCut || ! isset($this->closing[$p->begun]));
             $served += $will && $p->serves !== null ? [$this->cutting->laid->part($p->serves) => true] : [];
         }
-        $open = array_filter($this->cutting->parts, fn (Part $p): bool => ! $p->panel->bought && $p->panel->material === $material && ! isset($served[$p->panel->id]));
+        $open = array_filter($this->cutting->parts, fn (Part $p): bool => ! $p->panel->bought
+            && $p->panel->material === $material && ! isset($served[$p->panel->id]));
 
-        return array_column(array_map(fn (Part $p): array => [$p->panel->id, new Item($p->panel->id, $p->length->value->units, $p->width->value->units, ! $p->grainFixed)], $open), 1, 0);
+        return array_column(array_map(
+            fn (Part $p): array => [$p->panel->id, new Item($p->panel->id, $p->length->value->units, $p->width->value->units, ! $p->grainFixed)], $open), 1, 0);
     }
 
     /**
@@ -203,7 +207,8 @@ final readonly class ReworkProposal
      */
     private function operations(array $uses): array
     {
-        $set = fn (string $begun, mixed $value, string ...$path): array => ['op' => 'set', 'path' => ['rework', $begun, ...array_values($path)], 'value' => $value];
+        $set = fn (string $begun, mixed $value, string ...$path): array => ['op' => 'set',
+            'path' => ['rework', $begun, ...array_values($path)], 'value' => $value];
         $ops = array_map(fn (string $begun): array => $set($begun, true, 'closed'), array_keys($this->closing));
         foreach ($uses as [$piece, $use]) {
             $ops[] = $set($piece->begun, $use, 'uses', $piece->item);
@@ -227,7 +232,8 @@ final readonly class ReworkProposal
      */
     private function rows(array $uses): array
     {
-        return array_map(fn (array $use): array => (new ReworkSection($this->cutting))->piece($use[0]) + ['becomes' => $use[1], 'choices' => $this->choices($use[0], $use[1])], $uses);
+        return array_map(fn (array $use): array => (new ReworkSection($this->cutting))
+            ->piece($use[0]) + ['becomes' => $use[1], 'choices' => $this->choices($use[0], $use[1])], $uses);
     }
 
     /** @return list<array{use: string, over_length: Length|null, over_width: Length|null}> all that the piece could become, and what comes off it then */
@@ -236,7 +242,8 @@ final readonly class ReworkProposal
         $own = $piece->serving?->worth === Worth::Trim ? [(string) $piece->serves => $piece->serving] : [];
         $choices = [];
         foreach ([...$own, ...$this->fitting($piece)] as $part => $serving) {
-            $choices[$part] = ['use' => $part, 'over_length' => Length::ofUnits(max(0, $serving->overLength)), 'over_width' => Length::ofUnits(max(0, $serving->overWidth))];
+            $choices[$part] = ['use' => $part, 'over_length' => Length::ofUnits(max(0, $serving->overLength)),
+                'over_width' => Length::ofUnits(max(0, $serving->overWidth))];
         }
         foreach ([...($this->isPlain($piece) && $piece->rect->isWorthKeeping() ? [Rework::STOCK] : []), Rework::LOST, $becomes] as $use) {
             $choices[$use] ??= ['use' => $use, 'over_length' => null, 'over_width' => null];
@@ -245,7 +252,10 @@ final readonly class ReworkProposal
         return array_values($choices);
     }
 
-    /** @return list<array{part: string, from: string|null}> what lay on begun sheets and is cut anew, and from what is left of which begun sheet; null from a whole one */
+    /**
+     * @return list<array{part: string, from: string|null}> what lay on begun sheets and is cut anew, and from what is left of which begun sheet; null from
+     *     a whole one
+     */
     private function anew(Planning $after): array
     {
         $before = array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => isset($this->states[$this->cutting->laid->part($p->item)]));

@@ -82,7 +82,8 @@ final class Starters
     private static function placed(array $piece, Project $project, Space $space, Room $room, int $order): array
     {
         $stock = array_keys($project->stock);
-        $piece = ['order' => sprintf('m%02d', $order), 'space' => $space->id, 'material' => $stock[0] ?? '', 'back_material' => $stock[1] ?? $stock[0] ?? ''] + $piece;
+        $piece = ['order' => sprintf('m%02d', $order), 'space' => $space->id, 'material' => $stock[0] ?? '', 'back_material' => $stock[1] ?? $stock[0] ?? '']
+            + $piece;
         foreach (Side::cases() as $side) {
             $piece[$side->value] ??= self::edge($space->side($side), $project->unit);
         }
@@ -92,7 +93,8 @@ final class Starters
         }
         $piece['depth'] = self::round($depth, $project->unit)->millimetres();
         $piece = self::narrowed($piece, $space, $room);
-        $over = $space->slope === null ? $room->lowestOverhead(Length::zero(), $room->sizes->width, $depth) : $room->highestAtFront(Length::zero(), $room->sizes->width, $depth);
+        $over = $space->slope === null ? $room->lowestOverhead(Length::zero(), $room->sizes->width, $depth)
+            : $room->highestAtFront(Length::zero(), $room->sizes->width, $depth);
         if ($over !== null) {
             $most = $over->minus($room->floorHighPoint())->minus(Length::fromMillimetres(self::BELOW_CEILING_MM));
             $piece['height'] = self::round(Length::least(self::length($piece['height'] ?? 0), $most), $project->unit)->millimetres();
@@ -110,7 +112,8 @@ final class Starters
     private static function narrowed(array $piece, Space $space, Room $room): array
     {
         $between = $space->left !== SideKind::Open && $space->right !== SideKind::Open;
-        if (isset($piece['width']) && $between && ! self::length($piece['width'])->plus(Length::fromMillimetres(self::BELOW_CEILING_MM))->isLessThan($room->sizes->width)) {
+        if (isset($piece['width']) && $between && ! self::length($piece['width'])
+            ->plus(Length::fromMillimetres(self::BELOW_CEILING_MM))->isLessThan($room->sizes->width)) {
             unset($piece['width'], $piece['stand']);
         }
 
@@ -169,7 +172,8 @@ final class Starters
         foreach ($value as $key => $item) {
             $at = [...$path, (string) $key];
             $isLength = (is_int($item) || is_float($item)) && FieldTable::at($document, $at) === FieldType::Length;
-            $new[$key] = is_array($item) ? self::inUnit($item, $document, $at, $unit) : ($isLength ? self::rounded(Length::fromMillimetres($item), $unit)->millimetres() : $item);
+            $new[$key] = is_array($item) ? self::inUnit($item, $document, $at, $unit)
+                : ($isLength ? self::rounded(Length::fromMillimetres($item), $unit)->millimetres() : $item);
         }
 
         return $new;

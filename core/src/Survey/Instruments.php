@@ -69,7 +69,8 @@ final readonly class Instruments
 
         return match ($with) {
             Instrument::LevelReversed => Length::roundedFromMillimetres((float) $limit->millimetres() / 2, Rounding::Up),
-            Instrument::Laser => Length::roundedFromMillimetres($this->workshop->laserPerMetre->millimetres() * $span->absolute()->millimetres() / 1000, Rounding::Up),
+            Instrument::Laser => Length::roundedFromMillimetres($this->workshop->laserPerMetre->millimetres() * $span->absolute()->millimetres() / 1000,
+                Rounding::Up),
             default => $limit,
         };
     }

@@ -60,7 +60,8 @@ final readonly class Need
         $bottoms = array_map(fn (Piece $p): Length => $p->plinthHeight(), $pieces);
         $setOffs = [];
         foreach ($pieces as $piece) {
-            array_push($setOffs, ...($space->left === SideKind::Open ? [] : [$piece->left->setOff]), ...($space->right === SideKind::Open ? [] : [$piece->right->setOff]));
+            array_push($setOffs, ...($space->left === SideKind::Open ? [] : [$piece->left->setOff]),
+                ...($space->right === SideKind::Open ? [] : [$piece->right->setOff]));
         }
         $half = $setOffs === [] ? self::USUAL_WIDTH_DOUBT_MM : (float) Length::least(...$setOffs)->millimetres() / 2;
 

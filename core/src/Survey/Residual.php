@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-/** What one taking of a reading disagrees by (mm, measured − adjusted), how well it is checked (0…1), the test figure, what was read, and how far that is from what all others say. */
+/**
+ * What one taking of a reading disagrees by (mm, measured − adjusted), how well it is checked (0…1), the test figure, what was read, and
+ * how far that is from what all others say.
+ */
 final readonly class Residual
 {
     public function __construct(

@@ -38,7 +38,8 @@ final class Shape
     public function at(Surface $surface, float|int $a, float|int $b, string $of = ''): float
     {
         // By whole numbers alone: a fraction spelt as text may lose its last digits.
-        return is_int($a) && is_int($b) ? $this->known["{$surface->value} $a $b $of"] ??= $this->worked($surface, $a, $b, $of) : $this->worked($surface, $a, $b, $of);
+        return is_int($a) && is_int($b) ? $this->known["{$surface->value} $a $b $of"] ??= $this->worked($surface, $a, $b, $of)
+            : $this->worked($surface, $a, $b, $of);
     }
 
     private function worked(Surface $surface, float|int $a, float|int $b, string $of): float

@@ -95,7 +95,10 @@ final readonly class SiteSection implements \JsonSerializable
             'takes' => array_map(fn (Take $t): array => ['id' => $t->id, 'value' => $t->value, 'deg' => $t->degrees, 'typed' => $t->typed,
                 'with' => ($t->with ?? Instrument::usualFor($reading->kind))->value, 'at' => $t->at], $takes),
             'notes' => array_map(fn (ReadingNote $n): array => ['id' => $n->id, 'text' => $n->text, 'at' => $n->at], $reading->notes),
-            'photos' => array_map(fn (ReadingPhoto $p): array => ['id' => $p->id, 'photo' => $p->photo, 'width' => $p->width, 'height' => $p->height, 'caption' => $p->caption, 'at' => $p->at], $reading->photos),
+            'photos' => array_map(
+                fn (ReadingPhoto $p): array => ['id' => $p->id, 'photo' => $p->photo, 'width' => $p->width,
+                    'height' => $p->height, 'caption' => $p->caption, 'at' => $p->at],
+                $reading->photos),
             'off_by' => $residual === null || $reading->kind->isAngle() ? null : Length::roundedFromMillimetres($residual['mm'], Rounding::Nearest),
             'off_by_deg' => $residual === null || ! $reading->kind->isAngle() ? null : round($residual['mm'], 3),
             'checked' => isset($room->redundancy[$reading->id]) ? round($room->redundancy[$reading->id], 3) : null,

@@ -38,7 +38,8 @@ final readonly class Surveyed
     /** @return list<string> what is not known well enough for a need */
     public function open(Need $need, Space $space): array
     {
-        return array_map(fn (Weighed $w): string => $w->name, array_values(array_filter($this->weighed, fn (Weighed $w): bool => ! $w->isSettled($need->asks($w->name, $space)))));
+        return array_map(fn (Weighed $w): string => $w->name,
+            array_values(array_filter($this->weighed, fn (Weighed $w): bool => ! $w->isSettled($need->asks($w->name, $space)))));
     }
 
     /** @param  Advised|null  $advised  on what is open; null where all is known well enough */
@@ -46,7 +47,8 @@ final readonly class Surveyed
     {
         $known = array_map(fn (Weighed $w): Known => $w->known($need->asks($w->name, $space)), $this->weighed);
 
-        return new Room($space, $this->sizes, $this->shape, new Overhead($space, $this->shape), $this->walls, $this->floor, $this->ceiling, $this->depth, $this->residuals, $this->redundancy,
+        return new Room($space, $this->sizes, $this->shape, new Overhead($space, $this->shape),
+            $this->walls, $this->floor, $this->ceiling, $this->depth, $this->residuals, $this->redundancy,
             new Doubt(Clip::nearest($known[0]->doubt), $this->weighed[0]->stated, $known, $advised->next ?? []), $this->findings);
     }
 }

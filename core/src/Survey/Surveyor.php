@@ -46,7 +46,8 @@ final readonly class Surveyor
         $surveyed = $this->stage->made(Surveyed::class, $from, fn (): Surveyed => $adjust()->surveyed());
         $open = $surveyed->open($need, $space);
 
-        return $surveyed->room($space, $need, $open === [] ? null : $this->stage->made(Advised::class, [...$from, $open], fn (): Advised => $adjust()->advised($open)));
+        return $surveyed->room($space, $need,
+            $open === [] ? null : $this->stage->made(Advised::class, [...$from, $open], fn (): Advised => $adjust()->advised($open)));
     }
 
     private function adjusted(Space $space, Reach $reach): Adjusted

@@ -69,8 +69,10 @@ final class Targets
             $targets[] = self::difference('return_left', $n->at(Surface::MouthLeft, $front, $low), $n->at(Surface::Left, $front, $low), self::ENOUGH_MM);
         }
         if ($kind->hasBreast()) {
-            $targets[] = self::difference('flank_left', $n->at(Surface::BreastLeft, $front, $low), $n->at(Surface::Left, $front, $low), $this->reach->widthDoubtMm);
-            $targets[] = self::difference('flank_right', $n->at(Surface::Right, $front, $low), $n->at(Surface::BreastRight, $front, $low), $this->reach->widthDoubtMm);
+            $targets[] = self::difference('flank_left', $n->at(Surface::BreastLeft, $front, $low),
+                $n->at(Surface::Left, $front, $low), $this->reach->widthDoubtMm);
+            $targets[] = self::difference('flank_right', $n->at(Surface::Right, $front, $low),
+                $n->at(Surface::BreastRight, $front, $low), $this->reach->widthDoubtMm);
         }
 
         return $targets;

@@ -42,7 +42,8 @@ final class Usable
         $floors = [$room->shape->at(Surface::Floor, $f->x->units, $f->y->units)];
         for ($i = 0; $i <= self::STRIPS; $i++) {
             for ($j = 0; $j <= self::STRIPS; $j++) {
-                $floors[] = $room->shape->at(Surface::Floor, $f->x->units + $f->width->units * $i / self::STRIPS, $f->y->units + $f->depth->units * $j / self::STRIPS);
+                $floors[] = $room->shape->at(Surface::Floor, $f->x->units + $f->width->units * $i / self::STRIPS,
+                    $f->y->units + $f->depth->units * $j / self::STRIPS);
             }
         }
 

@@ -8,7 +8,10 @@ use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Where a wall stands at one height: x, whether that is exact arithmetic on readings, and the reading that says so; `thing` is what stands proud of it there. */
+/**
+ * Where a wall stands at one height: x, whether that is exact arithmetic on readings, and the reading that says so; `thing` is what stands
+ * proud of it there.
+ */
 final readonly class WallPoint
 {
     public function __construct(

@@ -25,9 +25,11 @@ final class FixesTest extends TestCase
             if ($finding['fix'] === null) {
                 continue;
             }
-            $cured = Changes::apply($document, Change::read(['change_id' => Sample::id('CHG', 1), 'base_revision' => 1, 'ops' => $finding['fix']['ops']]))->document;
+            $cured = Changes::apply($document, Change::read(['change_id' => Sample::id('CHG', 1), 'base_revision' => 1, 'ops' => $finding['fix']['ops']]))
+                ->document;
             $after = Planned::of($cured)->plan['findings'];
-            self::assertSame([], array_filter($after, fn (array $f): bool => $f['code'] === $finding['code'] && $f['place'] === $finding['place']), "{$finding['code']} is settled");
+            self::assertSame([], array_filter($after, fn (array $f): bool => $f['code'] === $finding['code'] && $f['place'] === $finding['place']),
+                "{$finding['code']} is settled");
             self::assertSame([], array_values(array_diff(self::stops($after), $stops)), "{$finding['code']} raises no other");
         }
         self::assertSame([], array_diff(self::keys($findings), array_keys(self::words())), 'every sentence has its words');
@@ -52,7 +54,8 @@ final class FixesTest extends TestCase
      */
     private static function stops(array $findings): array
     {
-        return array_values(array_map(fn (array $f): string => $f['code'].' '.$f['place']['ref'], array_filter($findings, fn (array $f): bool => $f['severity'] === 'stop')));
+        return array_values(array_map(fn (array $f): string => $f['code'].' '.$f['place']['ref'],
+            array_filter($findings, fn (array $f): bool => $f['severity'] === 'stop')));
     }
 
     /** @return list<string> */

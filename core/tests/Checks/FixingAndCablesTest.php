@@ -33,7 +33,8 @@ final class FixingAndCablesTest extends TestCase
         $seen = [];
         foreach (range(20, 60, 2) as $wide) {
             $document = self::desk();
-            $document['spaces'][Sample::SPACE]['things'] = [Sample::id('THNG', 1) => ['kind' => 'socket', 'order' => 'a', 'face' => 'back', 'across' => 400, 'up' => 400, 'width' => $wide, 'height' => 90, 'out' => 10, 'treatment' => 'cut_through']];
+            $document['spaces'][Sample::SPACE]['things'] = [Sample::id('THNG', 1) => ['kind' => 'socket', 'order' => 'a', 'face' => 'back',
+                'across' => 400, 'up' => 400, 'width' => $wide, 'height' => 90, 'out' => 10, 'treatment' => 'cut_through']];
             $plan = Planned::of($document);
             $holes = array_filter($plan->part('back')['taken'], fn (array $t): bool => $t['kind'] === 'cut_out');
             $least = $holes === [] ? 0 : min(array_map(fn (array $t): float => min($t['length'], $t['width']), $holes));

@@ -16,7 +16,8 @@ final class ThingsInTheWayTest extends TestCase
     public function test_a_plate_that_stands_proud_takes_its_room_from_the_clear_width_and_says_so(): void
     {
         // Right wall at 1200 is 1214; a plate 8 proud leaves 1206; E1's least right is 1212 at the base, so 6 less: 1197.
-        $plan = Planned::of(self::with(['kind' => 'wall_plate', 'face' => 'right', 'across' => 150, 'up' => 1160, 'width' => 80, 'height' => 80, 'out' => 8, 'treatment' => 'keep_clear']));
+        $plan = Planned::of(self::with(['kind' => 'wall_plate', 'face' => 'right', 'across' => 150,
+            'up' => 1160, 'width' => 80, 'height' => 80, 'out' => 8, 'treatment' => 'keep_clear']));
         $clear = $plan->piece()['clear'];
         self::assertSame(1197, $clear['mm']);
         self::assertSame('fit.least_right_thing', $clear['trail'][0]['why']['key']);
@@ -46,7 +47,8 @@ final class ThingsInTheWayTest extends TestCase
 
     public function test_what_is_to_be_kept_clear_at_the_back_stops_short_of_nothing(): void
     {
-        $meter = ['kind' => 'meter', 'face' => 'back', 'across' => 600, 'up' => 900, 'width' => 250, 'height' => 350, 'out' => 160, 'treatment' => 'keep_clear'];
+        $meter = ['kind' => 'meter', 'face' => 'back', 'across' => 600, 'up' => 900,
+            'width' => 250, 'height' => 350, 'out' => 160, 'treatment' => 'keep_clear'];
         self::assertNotContains('thing.not_clear', Planned::of(self::with($meter))->codes(), 'free inside an open bay');
         $nailed = ['up' => 2000, 'height' => 200] + $meter;
         // The nailer behind the top begins at 2192.
@@ -60,7 +62,8 @@ final class ThingsInTheWayTest extends TestCase
     {
         // The piece is 350 deep: an open fireplace on the left wall keeps its 152 from 502 out, exactly, and not from 501.
         foreach ([502 => false, 501 => true] as $across => $stops) {
-            $document = self::with(['kind' => 'fireplace', 'face' => 'left', 'across' => $across, 'up' => 0, 'width' => 600, 'height' => 700, 'out' => 0, 'treatment' => 'keep_away']);
+            $document = self::with(['kind' => 'fireplace', 'face' => 'left', 'across' => $across,
+                'up' => 0, 'width' => 600, 'height' => 700, 'out' => 0, 'treatment' => 'keep_away']);
             self::assertSame($stops, in_array('thing.too_near', Planned::of($document)->codes(), true));
         }
     }
@@ -69,7 +72,8 @@ final class ThingsInTheWayTest extends TestCase
     {
         foreach ([['treatment' => 'box_in'], ['face' => 'floor']] as $wrong) {
             try {
-                Planned::of(self::with($wrong + ['kind' => 'socket', 'face' => 'back', 'across' => 600, 'up' => 300, 'width' => 86, 'height' => 86, 'out' => 10]));
+                Planned::of(self::with($wrong
+                    + ['kind' => 'socket', 'face' => 'back', 'across' => 600, 'up' => 300, 'width' => 86, 'height' => 86, 'out' => 10]));
                 self::fail('accepted');
             } catch (\Incastro\Core\Document\Reading\DocumentRejected $e) {
                 self::assertMatchesRegularExpression('/treatment_unfit|thing_not_there/', $e->getMessage());
@@ -92,7 +96,8 @@ final class ThingsInTheWayTest extends TestCase
         ]];
         $studs = array_values(Planned::of($document)->plan['site'])[0]['studs'];
         // From 212 every 400: 612 is the doubtful one found at 640, then 1012.
-        self::assertSame([[212, true, false], [640, true, true], [1012, false, false]], array_map(fn (array $s): array => [$s['x'], $s['found'], $s['doubtful']], $studs));
+        self::assertSame([[212, true, false], [640, true, true], [1012, false, false]],
+            array_map(fn (array $s): array => [$s['x'], $s['found'], $s['doubtful']], $studs));
     }
 
     /**

@@ -16,7 +16,8 @@ final class ConsoleTest extends TestCase
         [$code, $out] = CommandLine::run('measure', '34 5/8 in - 2 * 18mm');
         self::assertSame(0, $code);
         self::assertSame('{"mm":843.475,"exact":true,"text":"843.475 mm","also":"33 13/64 in","notes":[]}'."\n", $out);
-        self::assertSame('{"mm":879.475,"exact":true,"text":"34 5/8 in","also":"879.5 mm","notes":[]}'."\n", CommandLine::run('measure', '34 5/8', '--unit', 'in')[1]);
+        self::assertSame('{"mm":879.475,"exact":true,"text":"34 5/8 in","also":"879.5 mm","notes":[]}'."\n",
+            CommandLine::run('measure', '34 5/8', '--unit', 'in')[1]);
     }
 
     public function test_plan_prints_the_plan_byte_for_byte_the_same(): void

@@ -154,7 +154,8 @@ final class AskedTest extends TestCase
         $lay = fn (array $place): array => json_decode(json_encode(LayoutSearch::byHand($document, Sample::PLY, $place), JSON_THROW_ON_ERROR), true);
         $document['layouts'] = [Sample::PLY => $lay(self::place($shelves[0], 0, 1256.0, 620.0))];
         $at = self::places(Planned::of($document)->plan['cut'][0]);
-        $second = array_values(array_filter(array_keys($at), fn (string $id): bool => $id !== $shelves[0] && $at[$id]['sheet'] === $at[$shelves[0]]['sheet']))[0];
+        $second = array_values(array_filter(array_keys($at),
+            fn (string $id): bool => $id !== $shelves[0] && $at[$id]['sheet'] === $at[$shelves[0]]['sheet']))[0];
         foreach ($document['layouts'][Sample::PLY]['sheets'] as &$sheet) {
             foreach ($sheet['parts'] as &$part) {
                 $part += $part['part'] === $second ? ['locked' => true] : [];
@@ -190,7 +191,8 @@ final class AskedTest extends TestCase
     public function test_a_part_is_not_put_on_a_locked_one(): void
     {
         [$document, $shelves] = self::shelves();
-        $document['layouts'] = [Sample::PLY => json_decode(json_encode(LayoutSearch::byHand($document, Sample::PLY, self::place($shelves[0], 0, 1200.0, 620.0)), JSON_THROW_ON_ERROR), true)];
+        $document['layouts'] = [Sample::PLY => json_decode(json_encode(LayoutSearch::byHand($document,
+            Sample::PLY, self::place($shelves[0], 0, 1200.0, 620.0)), JSON_THROW_ON_ERROR), true)];
         $at = self::places(Planned::of($document)->plan['cut'][0])[$shelves[0]];
         $this->expectExceptionObject(new PlaceRefused('locked', $shelves[0]));
         LayoutSearch::byHand($document, Sample::PLY, self::place($shelves[1], $at['sheet'], $at['x_mm'] + 100, $at['y_mm'] + 50));
@@ -207,7 +209,8 @@ final class AskedTest extends TestCase
     /** @return array{part: string, sheet: int, x: Length, y: Length, turned: bool, locked: bool} */
     private static function place(string $part, int $sheet, float $x, float $y, bool $turned = false): array
     {
-        return ['part' => $part, 'sheet' => $sheet, 'x' => Length::fromMillimetres($x), 'y' => Length::fromMillimetres($y), 'turned' => $turned, 'locked' => true];
+        return ['part' => $part, 'sheet' => $sheet, 'x' => Length::fromMillimetres($x),
+            'y' => Length::fromMillimetres($y), 'turned' => $turned, 'locked' => true];
     }
 
     /**

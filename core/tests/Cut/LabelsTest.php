@@ -28,7 +28,8 @@ final class LabelsTest extends TestCase
     public function test_boards_of_one_size_with_other_holes_have_other_letters(): void
     {
         $plan = Planned::of(Sample::bays(Sample::e1(), [[null, null], [null]]));
-        $letters = array_map(fn (array $p): string => $p['label'][0], array_filter($plan->plan['parts'], fn (array $p): bool => $p['name']['key'] === 'part.shelf'));
+        $letters = array_map(fn (array $p): string => $p['label'][0],
+            array_filter($plan->plan['parts'], fn (array $p): bool => $p['name']['key'] === 'part.shelf'));
         self::assertSame(2, count(array_unique($letters)));
     }
 }

@@ -22,9 +22,11 @@ final class LooseBoardsTest extends TestCase
         $plan = Planned::of(self::with(['name' => 'Jig', 'length' => 600, 'width' => 250, 'count' => 3]))->plan;
         $loose = array_values(array_filter($plan['parts'], fn (array $p): bool => $p['piece'] === ''));
         self::assertCount(count($alone['parts']) + 3, $plan['parts']);
-        self::assertSame([[600, 250], [600, 250], [600, 250]], array_map(fn (array $p): array => [$p['cut']['length']['mm'], $p['cut']['width']['mm']], $loose));
+        self::assertSame([[600, 250], [600, 250], [600, 250]],
+            array_map(fn (array $p): array => [$p['cut']['length']['mm'], $p['cut']['width']['mm']], $loose));
         self::assertCount(1, array_unique(array_map(fn (array $p): string => rtrim($p['label'], '0123456789'), $loose)));
-        $laid = array_merge(...array_map(fn (array $sheet): array => array_column($sheet['placements'], 'part'), array_merge(...array_column($plan['cut'], 'sheets'))));
+        $laid = array_merge(...array_map(fn (array $sheet): array => array_column($sheet['placements'], 'part'),
+            array_merge(...array_column($plan['cut'], 'sheets'))));
         self::assertSame([], array_diff(array_column($loose, 'id'), $laid));
         self::assertSame(['cut.loose_size'], array_map(fn (array $l): string => $l['why']['key'], $loose[0]['cut']['length']['trail']));
     }
@@ -32,13 +34,16 @@ final class LooseBoardsTest extends TestCase
     public function test_the_parts_of_the_piece_are_no_different_for_them(): void
     {
         $alone = Planned::of(Sample::e1())->plan['parts'];
-        $beside = array_values(array_filter(Planned::of(self::with(['name' => 'Jig', 'length' => 600, 'width' => 250]))->plan['parts'], fn (array $p): bool => $p['piece'] !== ''));
+        $beside = array_values(array_filter(Planned::of(self::with(['name' => 'Jig', 'length' => 600, 'width' => 250]))->plan['parts'],
+            fn (array $p): bool => $p['piece'] !== ''));
         self::assertSame(array_column($alone, 'cut'), array_column($beside, 'cut'));
     }
 
     public function test_one_that_may_lie_across_the_grain_says_so(): void
     {
-        $grain = fn (array $more): string => array_values(array_filter(Planned::of(self::with(['name' => 'Jig', 'length' => 600, 'width' => 250] + $more))->plan['parts'], fn (array $p): bool => $p['piece'] === ''))[0]['grain'];
+        $grain = fn (array $more): string => array_values(array_filter(Planned::of(self::with(['name' => 'Jig', 'length' => 600, 'width' => 250] + $more))
+            ->plan['parts'],
+            fn (array $p): bool => $p['piece'] === ''))[0]['grain'];
         self::assertSame(['length', 'free'], [$grain([]), $grain(['grain' => false])]);
     }
 
@@ -78,7 +83,9 @@ final class LooseBoardsTest extends TestCase
 
     public function test_adding_and_taking_away_leaves_the_document_as_it_was(): void
     {
-        $set = Changes::apply(Sample::e1(), Change::of([['op' => 'set', 'path' => ['loose', self::id()], 'value' => ['name' => 'Jig', 'material' => Sample::PLY, 'length' => 40, 'width' => 30]]]));
+        $set = Changes::apply(Sample::e1(),
+            Change::of([['op' => 'set', 'path' => ['loose', self::id()],
+                'value' => ['name' => 'Jig', 'material' => Sample::PLY, 'length' => 40, 'width' => 30]]]));
         $back = Changes::apply($set->document, Change::of($set->inverse));
         self::assertSame(CanonicalJson::encode(Sample::e1()), CanonicalJson::encode($back->document));
     }

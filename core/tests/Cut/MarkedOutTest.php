@@ -49,18 +49,21 @@ final class MarkedOutTest extends TestCase
     {
         $document = Sample::e1();
         $document['workshop'] += ['router_base' => 152.4, 'router_bit' => 12.7];
-        $document['spaces'][Sample::SPACE]['things'] = [Sample::id('TH', 1) => ['kind' => 'socket', 'face' => 'back', 'across' => 600, 'up' => 300, 'width' => 86, 'height' => 86, 'out' => 10, 'treatment' => 'cut_through']];
+        $document['spaces'][Sample::SPACE]['things'] = [Sample::id('TH', 1) => ['kind' => 'socket', 'face' => 'back',
+            'across' => 600, 'up' => 300, 'width' => 86, 'height' => 86, 'out' => 10, 'treatment' => 'cut_through']];
         $document['pieces'][Sample::PIECE]['back_material'] = Sample::BACK;
         $document['pieces'][Sample::PIECE]['methods']['back'] = 'applied';
         // (152.4 − 12.7)/2 = 69.85 from the fence to the near edge of the cut.
-        self::assertSame([69.85, null], [Planned::of($document)->part('back')['marked_out']['fence'], Planned::of($document)->part('back')['marked_out']['openings'][0]['pin']]);
+        self::assertSame([69.85, null],
+            [Planned::of($document)->part('back')['marked_out']['fence'], Planned::of($document)->part('back')['marked_out']['openings'][0]['pin']]);
     }
 
     /** @return array<string, mixed> */
     private static function e2(): array
     {
         $document = Sample::empty('mm');
-        $document['spaces'][Sample::SPACE] = ['kind' => 'under_slope', 'slope' => ['along' => 'depth', 'low' => 'back', 'flat' => false]] + $document['spaces'][Sample::SPACE];
+        $document['spaces'][Sample::SPACE] = ['kind' => 'under_slope', 'slope' => ['along' => 'depth', 'low' => 'back', 'flat' => false]]
+            + $document['spaces'][Sample::SPACE];
         $document = Sample::width(Sample::width($document, 1, 100, 1200), 2, 900, 1200);
         $document = Sample::plumb($document, 1, 'left', 100, 900, 0);
         foreach ([[50, 940], [750, 1420]] as $i => [$y, $mm]) {

@@ -47,7 +47,8 @@ final class NestingTest extends TestCase
 
     public function test_a_part_larger_than_the_sheet_is_named_with_the_reason(): void
     {
-        $plan = $this->nest(['Big' => ['l' => 2500, 'w' => 100, 'grain' => 'length', 'qty' => 2], 'Small' => ['l' => 500, 'w' => 100, 'grain' => 'free', 'qty' => 1]], 3, 6);
+        $plan = $this->nest(['Big' => ['l' => 2500, 'w' => 100, 'grain' => 'length', 'qty' => 2],
+            'Small' => ['l' => 500, 'w' => 100, 'grain' => 'free', 'qty' => 1]], 3, 6);
         self::assertSame([['Big', 1], ['Big', 2]], array_map(fn (array $u): array => [$u['part'], $u['copy']], $plan['unplaced']));
         self::assertStringContainsString('2500 × 100', $plan['unplaced'][0]['reason']);
         self::assertCount(1, $plan['sheets']);
@@ -56,7 +57,8 @@ final class NestingTest extends TestCase
     public function test_grain_across_the_length_lies_across_the_sheet(): void
     {
         $plan = $this->nest(['D' => ['l' => 700, 'w' => 400, 'grain' => 'width', 'qty' => 1]], 3, 6);
-        self::assertSame([400, 700, true], [$plan['sheets'][0]['placements'][0]['length_mm'], $plan['sheets'][0]['placements'][0]['width_mm'], $plan['sheets'][0]['placements'][0]['turned']]);
+        self::assertSame([400, 700, true],
+            [$plan['sheets'][0]['placements'][0]['length_mm'], $plan['sheets'][0]['placements'][0]['width_mm'], $plan['sheets'][0]['placements'][0]['turned']]);
     }
 
     public function test_the_same_seed_gives_the_same_layout_and_effort_never_makes_it_worse(): void
@@ -75,7 +77,8 @@ final class NestingTest extends TestCase
 
     public function test_materials_and_thicknesses_are_nested_apart(): void
     {
-        $csv = "name;qty;length_mm;width_mm;grain;material;thickness_mm\r\nSide;2;700;400;length;birch;17,6\r\nBack;1;700;400;free;birch;6\r\n\"Top; oak\";1;600;\"24 3/8 in\";free;oak;18\r\n";
+        $csv = "name;qty;length_mm;width_mm;grain;material;thickness_mm\r\nSide;2;700;400;length;birch;17,6\r\n"
+            ."Back;1;700;400;free;birch;6\r\n\"Top; oak\";1;600;\"24 3/8 in\";free;oak;18\r\n";
         $plan = CommandLine::json(CommandLine::nest("\xEF\xBB\xBF$csv", '--sheet', '2440x1220'));
         self::assertCount(3, $plan['sheets']);
         self::assertSame([17.6, 6, 18], array_column($plan['sheets'], 'thickness_mm'));
@@ -119,6 +122,7 @@ final class NestingTest extends TestCase
             $csv .= "$name,{$p['qty']},{$p['l']},{$p['w']},{$p['grain']}\n";
         }
 
-        return CommandLine::json(CommandLine::nest($csv, '--sheet', '2440x1220', '--kerf', (string) $kerf, '--trim', (string) $trim, '--effort', (string) $effort));
+        return CommandLine::json(CommandLine::nest($csv, '--sheet', '2440x1220', '--kerf',
+            (string) $kerf, '--trim', (string) $trim, '--effort', (string) $effort));
     }
 }

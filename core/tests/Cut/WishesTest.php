@@ -58,7 +58,8 @@ final class WishesTest extends TestCase
         $strip = Item::strip('doors', $doors, false, 3 * self::MM);
         // 3 × 400 + 2 × 3 = 1206 of the 1208 inside the trim.
         self::assertSame([700 * self::MM, 1206 * self::MM], [$strip->length, $strip->width]);
-        $nested = Nester::nest([$strip, new Item('P', 1600 * self::MM, 1208 * self::MM, false)], Stock::ofOneSize('ply', 2440 * self::MM, 1220 * self::MM, 6 * self::MM, 3 * self::MM));
+        $nested = Nester::nest([$strip, new Item('P', 1600 * self::MM, 1208 * self::MM, false)],
+            Stock::ofOneSize('ply', 2440 * self::MM, 1220 * self::MM, 6 * self::MM, 3 * self::MM));
         self::assertCount(1, $nested->sheets);
         $at = array_column(array_map(fn (Placement $p): array => [$p->item, $p->y / self::MM], $nested->sheets[0]->placements), 1, 0);
         self::assertEqualsWithDelta([403, 403], [$at['D2'] - $at['D1'], $at['D3'] - $at['D2']], 1e-9);
@@ -100,7 +101,8 @@ final class WishesTest extends TestCase
         $whole = new SheetKind('w', 'whole', 2440 * self::MM, 1220 * self::MM, [0, 0, 0, 0], 6000);
         $half = new SheetKind('h', 'half', 1220 * self::MM, 1220 * self::MM, [0, 0, 0, 0], 3500);
         $stock = new Stock('ply', [$whole, $half], 0);
-        $of = fn (int $n): Nested => Nester::nest(array_map(fn (int $i): Item => new Item("P$i", 1000 * self::MM, 1200 * self::MM, false), range(1, $n)), $stock);
+        $of = fn (int $n): Nested => Nester::nest(array_map(
+            fn (int $i): Item => new Item("P$i", 1000 * self::MM, 1200 * self::MM, false), range(1, $n)), $stock);
         self::assertSame([3500, true], [$of(1)->cost(), $of(1)->isProvedOptimal()]);
         self::assertSame([6000, true], [$of(2)->cost(), $of(2)->isProvedOptimal()]);
         self::assertSame([9500, true], [$of(3)->cost(), $of(3)->isProvedOptimal()]);
@@ -109,7 +111,8 @@ final class WishesTest extends TestCase
     public function test_where_sheets_are_too_few_what_matters_more_is_laid(): void
     {
         $one = new SheetKind('w', 'whole', 1000 * self::MM, 500 * self::MM, [0, 0, 0, 0], 6000, 1);
-        $nested = Nester::nest([new Item('A', 900 * self::MM, 400 * self::MM, false), new Item('B', 600 * self::MM, 400 * self::MM, false, priority: 1)], new Stock('ply', [$one], 0));
+        $nested = Nester::nest([new Item('A', 900 * self::MM, 400 * self::MM, false), new Item('B', 600 * self::MM, 400 * self::MM, false, priority: 1)],
+            new Stock('ply', [$one], 0));
         self::assertSame('B', $nested->sheets[0]->placements[0]->item);
         self::assertSame(['A'], array_map(fn (Item $i): string => $i->id, $nested->unplaced));
     }
@@ -172,8 +175,10 @@ final class WishesTest extends TestCase
         }
         foreach ($nested->sheets as $n => $sheet) {
             $counts[$sheet->kind->id] = ($counts[$sheet->kind->id] ?? 0) + 1;
-            $printed = json_decode(json_encode(['length_mm' => $sheet->kind->length / self::MM, 'width_mm' => $sheet->kind->width / self::MM] + NestWriter::sheet($sheet, Sawing::of($sheet, $stock->kerf, $stock->saws), []), JSON_THROW_ON_ERROR), true);
-            self::assertSame([], LayoutVerifier::sheet($printed, $parts, $stock->kerf / self::MM, array_map(fn (int $t): float => $t / self::MM, $sheet->kind->trims)));
+            $printed = json_decode(json_encode(['length_mm' => $sheet->kind->length / self::MM, 'width_mm' => $sheet->kind->width / self::MM]
+                + NestWriter::sheet($sheet, Sawing::of($sheet, $stock->kerf, $stock->saws), []), JSON_THROW_ON_ERROR), true);
+            self::assertSame([], LayoutVerifier::sheet($printed, $parts, $stock->kerf / self::MM,
+                array_map(fn (int $t): float => $t / self::MM, $sheet->kind->trims)));
             self::assertSame([], self::beyondTheSaws($sheet, $stock));
             foreach ($sheet->placements as $p) {
                 self::assertArrayNotHasKey($p->item, $homes, 'each part once');
@@ -204,7 +209,8 @@ final class WishesTest extends TestCase
             }
             if ($item->members !== [] && $homes[$item->members[0]->id] !== null) {
                 $onSheet = $nested->sheets[$homes[$item->members[0]->id]]->placements;
-                self::assertNotNull($item->asLaid(array_column(array_map(fn (Placement $p): array => [$p->item, $p], $onSheet), 1, 0)), 'in sequence, in one strip');
+                self::assertNotNull($item->asLaid(array_column(array_map(fn (Placement $p): array => [$p->item, $p], $onSheet), 1, 0)),
+                    'in sequence, in one strip');
             }
         }
         foreach ($sets as $name => $found) {
@@ -234,12 +240,14 @@ final class WishesTest extends TestCase
         $locked = array_slice($sheet->placements, 0, mt_rand(1, 3));
         $ids = array_map(fn (Placement $p): string => $p->item, $locked);
         $strips = array_filter($items, fn (Item $i): bool => $i->members !== [] || $i->together !== null);
-        if (array_intersect($ids, array_merge([], ...array_values(array_map(fn (Item $i): array => array_map(fn (Item $m): string => $m->id, $i->parts()), $strips)))) !== []) {
+        if (array_intersect($ids,
+            array_merge([], ...array_values(array_map(fn (Item $i): array => array_map(fn (Item $m): string => $m->id, $i->parts()), $strips)))) !== []) {
             return;
         }
         $fixed = [new LaidSheet($sheet->kind, $locked, $ids)];
         $isFree = fn (Item $i): bool => ! in_array($i->id, $ids, true);
-        $again = Nester::nest(array_values(array_filter($items, $isFree)), $nested->stock, $fixed, array_values(array_filter($items, fn (Item $i): bool => ! $isFree($i))));
+        $again = Nester::nest(array_values(array_filter($items, $isFree)), $nested->stock,
+            $fixed, array_values(array_filter($items, fn (Item $i): bool => ! $isFree($i))));
         $better = (new Improver(1, 1))->improve($items, $again, fn (): bool => true);
         foreach ([$again, $better] as $plan) {
             $this->assertSound($plan, $items);

@@ -32,7 +32,8 @@ final class AnyPiece
         $piece['methods'] = $this->methods();
         $piece['runs'] = [Sample::RUN => ['order' => 'a', 'bands' => $this->bands(1)]];
         if (mt_rand(0, 4) === 0) {
-            $piece['runs'][$this->id('RUN')] = ['order' => 'b', 'wall' => $this->one(['left', 'right']), 'length' => mt_rand(1400, 2600), 'corner' => $this->one(['through', 'stops']), 'bands' => $this->bands(1)];
+            $piece['runs'][$this->id('RUN')] = ['order' => 'b', 'wall' => $this->one(['left', 'right']),
+                'length' => mt_rand(1400, 2600), 'corner' => $this->one(['through', 'stops']), 'bands' => $this->bands(1)];
         }
         foreach (['left', 'right'] as $side) {
             $piece[$side] = ['kind' => $this->one(['filler', 'extended_stile', 'scribed_side', 'trim', 'play']), 'set_off' => mt_rand(12, 60)];
@@ -55,7 +56,8 @@ final class AnyPiece
             $ids = array_keys($band['bays'] ?? []);
             if (count($ids) > 1) {
                 $id = $ids[$atLeft ? 0 : count($ids) - 1];
-                $band['bays'][$id] = array_intersect_key($band['bays'][$id], ['order' => 1]) + ['width' => ['by' => 'corner'], 'fill' => ['kind' => 'dead_corner']];
+                $band['bays'][$id] = array_intersect_key($band['bays'][$id], ['order' => 1])
+                    + ['width' => ['by' => 'corner'], 'fill' => ['kind' => 'dead_corner']];
             }
         }
 
@@ -85,7 +87,8 @@ final class AnyPiece
     /** @return array<string, mixed> */
     private function methods(): array
     {
-        $all = ['front' => ['banded', 'face_frame'], 'top' => ['between', 'capping', 'rails'], 'bottom' => ['between', 'under'], 'shelves' => ['pins', 'fixed', 'cleats', 'standards', 'slats'],
+        $all = ['front' => ['banded', 'face_frame'], 'top' => ['between', 'capping', 'rails'],
+            'bottom' => ['between', 'under'], 'shelves' => ['pins', 'fixed', 'cleats', 'standards', 'slats'],
             'back' => ['none', 'applied', 'captured'], 'joint' => ['pocket_screws', 'screws', 'dowels', 'dado'], 'slope_top' => ['raking', 'open']];
 
         return array_map($this->one(...), array_filter($all, fn (): bool => mt_rand(0, 2) > 0));
@@ -107,7 +110,8 @@ final class AnyPiece
             $add(['kind' => 'box', 'bays' => $this->bays($level), 'joined' => $joined] + (mt_rand(0, 2) ? [] : ['height' => mt_rand(300, 700)])
                 + ($level === 1 && ! $joined && mt_rand(0, 2) === 0 ? ['depth' => mt_rand(200, 400), 'against' => $this->one(['wall', 'front'])] : []));
             if ($level === 1 && mt_rand(0, 4) === 0) {
-                $add(['kind' => $this->one(['top', 'seat', 'deck']), 'overhang' => mt_rand(0, 30), 'layers' => mt_rand(1, 2), 'lids' => (bool) mt_rand(0, 1)] + (mt_rand(0, 1) ? ['cushion' => 80] : []));
+                $add(['kind' => $this->one(['top', 'seat', 'deck']), 'overhang' => mt_rand(0, 30), 'layers' => mt_rand(1, 2), 'lids' => (bool) mt_rand(0, 1)]
+                    + (mt_rand(0, 1) ? ['cushion' => 80] : []));
             }
         }
         if ($level === 1 && mt_rand(0, 3) === 0) {
@@ -124,7 +128,8 @@ final class AnyPiece
         for ($i = 0, $n = mt_rand(1, 4); $i < $n; $i++) {
             $nested = $level < 4 && mt_rand(0, 6) === 0;
             $bays[$this->id('BAY')] = ['order' => sprintf('%02d', $i)] + ($nested ? ['bands' => $this->bands($level + 1)] : ['fill' => $this->fill()])
-                + (mt_rand(0, 2) ? [] : ['door' => $this->door()]) + ['width' => $this->one([['by' => 'share'], ['by' => 'share', 'weight' => 2], ['by' => 'fixed', 'value' => mt_rand(200, 600)]])]
+                + (mt_rand(0, 2) ? [] : ['door' => $this->door()])
+                + ['width' => $this->one([['by' => 'share'], ['by' => 'share', 'weight' => 2], ['by' => 'fixed', 'value' => mt_rand(200, 600)]])]
                 + (mt_rand(0, 7) ? [] : ['open_floor' => $level === 1]) + (mt_rand(0, 9) ? [] : ['open_back' => true]);
         }
 
@@ -163,7 +168,8 @@ final class AnyPiece
         foreach ($fields as $key => $field) {
             if (mt_rand(0, 2) === 0) {
                 $settings[$key] = match ($field->type) {
-                    FieldType::Length => $field->least instanceof Length && $field->most instanceof Length ? mt_rand((int) ceil($field->least->millimetres()), (int) $field->most->millimetres()) : 0,
+                    FieldType::Length => $field->least instanceof Length && $field->most instanceof Length
+                        ? mt_rand((int) ceil($field->least->millimetres()), (int) $field->most->millimetres()) : 0,
                     FieldType::Count => mt_rand((int) (is_int($field->least) ? $field->least : 0), (int) (is_int($field->most) ? $field->most : 0)),
                     FieldType::Flag => (bool) mt_rand(0, 1),
                     FieldType::Choice => $this->one($field->choices),

@@ -52,7 +52,9 @@ final class CompositionTest extends TestCase
     {
         // 1800 − 72 = 1728: 300 chosen; the others 714. Sharing again: 576 each.
         $plan = Planned::of(self::bays([['width' => ['by' => 'fixed', 'value' => 300]], [], []]));
-        $snap = fn (int $bay): int|float => array_column(array_filter($plan->piece()['cells'][Sample::id('BAY', $bay)]['drag']['snaps'], fn (array $s): bool => $s['by']['by'] === 'share'), 'width')[0];
+        $snap = fn (int $bay): int|float => array_column(array_filter($plan->piece()['cells'][Sample::id('BAY', $bay)]['drag']['snaps'],
+            fn (array $s): bool => $s['by']['by'] === 'share'),
+            'width')[0];
         self::assertSame(576, $snap(1));
         self::assertSame(714, $snap(2), 'the chosen one stands');
         self::assertNull($plan->piece()['cells'][Sample::id('BAY', 3)]['drag'], 'nothing to its right');
@@ -64,7 +66,8 @@ final class CompositionTest extends TestCase
         $bands = &$document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'];
         $bands[Sample::BOX]['height'] = 800;
         $bands[Sample::id('BOX', 2)] = ['order' => 'c', 'kind' => 'box', 'joined' => true, 'bays' => [
-            Sample::id('BAY', 3) => ['order' => 'a', 'width' => ['by' => 'below', 'ref' => Sample::id('BAY', 1)]], Sample::id('BAY', 4) => ['order' => 'b'], Sample::id('BAY', 5) => ['order' => 'c']]];
+            Sample::id('BAY', 3) => ['order' => 'a', 'width' => ['by' => 'below', 'ref' => Sample::id('BAY', 1)]],
+            Sample::id('BAY', 4) => ['order' => 'b'], Sample::id('BAY', 5) => ['order' => 'c']]];
         $plan = Planned::of($document);
         // One pair of sides of 2200; the divider runs from 118 to 2282; the board between is in two.
         self::assertCount(1, self::named($plan, 'side_left'));
@@ -81,10 +84,12 @@ final class CompositionTest extends TestCase
         $bands = &$document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'];
         $bands[Sample::BOX]['height'] = 700;
         $bands[Sample::id('TOP', 1)] = ['order' => 'c', 'kind' => 'top', 'overhang' => 20, 'layers' => 2];
-        $bands[Sample::id('BOX', 2)] = ['order' => 'd', 'kind' => 'box', 'depth' => 220, 'against' => 'front', 'bays' => [Sample::id('BAY', 9) => ['order' => 'a']]];
+        $bands[Sample::id('BOX', 2)] = ['order' => 'd', 'kind' => 'box', 'depth' => 220,
+            'against' => 'front', 'bays' => [Sample::id('BAY', 9) => ['order' => 'a']]];
         $plan = Planned::of($document);
         // 2300 − 100 − 700 − 36 = 1464; 220 deep at the front of 350 leaves 130 behind.
-        $upper = array_values(array_filter($plan->plan['parts'], fn (array $p): bool => ($p['name']['args']['part']['text']['key'] ?? '') === 'part.side_left'))[1];
+        $upper = array_values(array_filter($plan->plan['parts'],
+            fn (array $p): bool => ($p['name']['args']['part']['text']['key'] ?? '') === 'part.side_left'))[1];
         self::assertSame([1464, 220], [$upper['finished']['length']['mm'], $upper['finished']['width']['mm']]);
         self::assertSame(130, $plan->finding('piece.space_behind')['says']['args']['d']['mm']);
         self::assertSame(370, self::named($plan, 'layer')[0]['finished']['width']['mm']);
@@ -102,7 +107,8 @@ final class CompositionTest extends TestCase
         self::assertNotContains('piece.open_topped', array_column(Planned::of($document)->plan['findings'], 'code'));
         $bands[Sample::id('BOX', 2)] = ['order' => 'd', 'kind' => 'box', 'bays' => [Sample::id('BAY', 9) => ['order' => 'a']]];
         self::assertSame(Sample::id('BOX', 2), Planned::of($document)->finding('piece.open_topped')['place']['ref']);
-        $bands[Sample::id('BOX', 3)] = ['order' => 'e', 'kind' => 'gap', 'height' => 400, 'bays' => [Sample::id('BAY', 8) => ['order' => 'a', 'fill' => ['kind' => 'bed']]]];
+        $bands[Sample::id('BOX', 3)] = ['order' => 'e', 'kind' => 'gap', 'height' => 400,
+            'bays' => [Sample::id('BAY', 8) => ['order' => 'a', 'fill' => ['kind' => 'bed']]]];
         self::assertNotContains('piece.open_topped', array_column(Planned::of($document)->plan['findings'], 'code'));
     }
 
@@ -225,7 +231,8 @@ final class CompositionTest extends TestCase
 
     public function test_bands_in_bays_to_the_fourth_level_and_no_further(): void
     {
-        $nest = fn (array $bay): array => ['bands' => [Sample::id('NB', ++self::$n) => ['order' => 'a', 'kind' => 'box', 'bays' => [Sample::id('NY', self::$n) => ['order' => 'a'] + $bay]],
+        $nest = fn (array $bay): array => ['bands' => [Sample::id('NB', ++self::$n) => ['order' => 'a',
+            'kind' => 'box', 'bays' => [Sample::id('NY', self::$n) => ['order' => 'a'] + $bay]],
             Sample::id('NB', ++self::$n) => ['order' => 'b', 'kind' => 'box', 'height' => 100, 'bays' => [Sample::id('NY', self::$n) => ['order' => 'a']]]]];
         $three = $nest($nest($nest([])));
         $plan = Planned::of(self::bays([$three]));
@@ -249,12 +256,15 @@ final class CompositionTest extends TestCase
         // Banded: two sides of 2200, top and bottom of 1764, a divider of 2164.
         self::assertSame(2 * 2200 + 2 * 1764 + 2164, $front['banded']['totals']['banded']->millimetres());
         // A frame instead: stiles 2200, rails 1724, mullion 2200 − 98.
-        self::assertSame([0, 2 * 2200 + 2 * 1724 + 2102], [$front['face_frame']['totals']['banded']->millimetres(), $front['face_frame']['totals']['framed']->millimetres()]);
+        self::assertSame([0, 2 * 2200 + 2 * 1724 + 2102],
+            [$front['face_frame']['totals']['banded']->millimetres(), $front['face_frame']['totals']['framed']->millimetres()]);
         self::assertGreaterThan($front['banded']['totals']['grams'], array_column($schools['back'], null, 'choice')['applied']['totals']['grams']);
-        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['door'] = ['kind' => 'hinged', 'hang' => 'overlay'];
+        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['door'] = ['kind' => 'hinged',
+            'hang' => 'overlay'];
         $doors = array_column(MethodComparison::of($document, Sample::PIECE), 'choices', 'school')['doors'];
         self::assertSame([false, true], array_column($doors, 'now'));
-        self::assertSame(['pieces', Sample::PIECE, 'runs', Sample::RUN, 'bands', Sample::BOX, 'bays', Sample::id('BAY', 1), 'door', 'hang'], $doors[0]['ops'][0]['path']);
+        self::assertSame(['pieces', Sample::PIECE, 'runs', Sample::RUN, 'bands', Sample::BOX, 'bays', Sample::id('BAY', 1), 'door', 'hang'],
+            $doors[0]['ops'][0]['path']);
     }
 
     public function test_mirrored_boards_are_not_merged_where_their_machining_differs(): void
@@ -294,7 +304,8 @@ final class CompositionTest extends TestCase
     /** @return list<array<string, mixed>> by its name, or its own name within a band */
     private static function named(Planned $plan, string $name): array
     {
-        return array_values(array_filter($plan->plan['parts'], fn (array $p): bool => in_array("part.$name", [$p['name']['key'], $p['name']['args']['part']['text']['key'] ?? ''], true)));
+        return array_values(array_filter($plan->plan['parts'],
+            fn (array $p): bool => in_array("part.$name", [$p['name']['key'], $p['name']['args']['part']['text']['key'] ?? ''], true)));
     }
 
     /** @return array<string, mixed> */

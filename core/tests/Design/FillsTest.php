@@ -35,10 +35,12 @@ final class FillsTest extends TestCase
         self::assertCount(3, $front);
         self::assertSame(958, $front[0]['finished']['length']['mm']);
         self::assertEqualsWithDelta(629.33, $front[0]['finished']['width']['mm'], 0.01);
-        self::assertSame([350, 902.6], [self::named($plan, 'box_side_left')[0]['finished']['length']['mm'], self::named($plan, 'box_front')[0]['finished']['length']['mm']]);
+        self::assertSame([350, 902.6],
+            [self::named($plan, 'box_side_left')[0]['finished']['length']['mm'], self::named($plan, 'box_front')[0]['finished']['length']['mm']]);
         self::assertSame([['mm' => 350, 'n' => 3]], self::hardware($plan, 'slide_pair'));
         // Deeper below: 1888 shared 4 : 3 : 2.
-        $deeper = array_column(array_column(array_column(self::named(Planned::of(self::bay(['kind' => 'drawers', 'count' => 3, 'heights' => 'deeper_below'])), 'drawer_front'), 'finished'), 'width'), 'mm');
+        $deeper = array_column(array_column(array_column(self::named(Planned::of(self::bay(['kind' => 'drawers', 'count' => 3, 'heights' => 'deeper_below'])),
+            'drawer_front'), 'finished'), 'width'), 'mm');
         self::assertEqualsWithDelta(839.11, $deeper[0], 0.01);
         self::assertEqualsWithDelta(1888, array_sum($deeper), 0.001);
     }
@@ -50,7 +52,8 @@ final class FillsTest extends TestCase
         self::assertSame(85, $plan->finding('piece.drawer_behind_door')['says']['args']['opens']['count']);
         self::assertSame(Sample::id('BAY', 1), $plan->finding('piece.drawer_behind_door')['place']['ref']);
         self::assertCount(0, self::named($plan, 'drawer_front'));
-        self::assertNotContains('piece.drawer_behind_door', Planned::of(self::bay($drawers, ['door' => ['kind' => 'hinged', 'opens' => 95]]))->codes(), 'exactly enough');
+        self::assertNotContains('piece.drawer_behind_door',
+            Planned::of(self::bay($drawers, ['door' => ['kind' => 'hinged', 'opens' => 95]]))->codes(), 'exactly enough');
     }
 
     public function test_a_fire_below_its_bay_and_a_door_before_it_say_why(): void
@@ -84,7 +87,8 @@ final class FillsTest extends TestCase
         // Of a box 1100 deep the mattress takes 1010 and the rail 18: a ladder of 90 needs 1118.
         self::assertSame(18, $plan(['rungs' => 1])->finding('piece.rungs_deep')['says']['args']['by']['mm']);
         // With 1200 it stands on the bottom; the deck is 206 − 118 = 88 over it, too low for rungs.
-        $deeper = fn (int $rungs): Planned => Planned::of(array_replace_recursive(self::bay(['rungs' => $rungs] + $bed), ['pieces' => [Sample::PIECE => ['depth' => 1200]]]));
+        $deeper = fn (int $rungs): Planned => Planned::of(array_replace_recursive(self::bay(['rungs' => $rungs] + $bed),
+            ['pieces' => [Sample::PIECE => ['depth' => 1200]]]));
         self::assertSame(44, $deeper(1)->finding('piece.rungs_close')['measured']);
         self::assertCount(0, self::named($deeper(1), 'bed_rung'));
     }
@@ -94,7 +98,8 @@ final class FillsTest extends TestCase
         // In 1900 six shelves have room; in a stretch of 200 they have not, and the rack is made without them.
         $rack = ['kind' => 'pull_out', 'shelves' => 6];
         self::assertCount(6, self::named(Planned::of(self::bay($rack)), 'pull_shelf'));
-        $inner = ['bands' => [Sample::id('BND', 1) => ['order' => 'a', 'kind' => 'box', 'height' => 200, 'bays' => [Sample::id('BAY', 5) => ['order' => 'a', 'fill' => $rack]]],
+        $inner = ['bands' => [Sample::id('BND', 1) => ['order' => 'a', 'kind' => 'box',
+            'height' => 200, 'bays' => [Sample::id('BAY', 5) => ['order' => 'a', 'fill' => $rack]]],
             Sample::id('BND', 2) => ['order' => 'b', 'kind' => 'gap']]];
         $plan = Planned::of(self::bay(['kind' => 'open'], $inner));
         // 200 − 60 − 18 − 10 = 112 high; 7 · 40 + 6 · 18 = 388 wanted.
@@ -132,9 +137,12 @@ final class FillsTest extends TestCase
         $document = self::bay(['kind' => 'stored']);
         $bay = Sample::id('BAY', 1);
         $document['stored'] = [
-            Sample::id('ST', 1) => ['name' => 'Baskets', 'width' => 300, 'depth' => 350, 'height' => 240, 'kg' => 2, 'count' => 6, 'often' => 'weekly', 'bay' => $bay],
-            Sample::id('ST', 2) => ['name' => 'Books', 'width' => 24, 'depth' => 210, 'height' => 300, 'kg' => 0.6, 'count' => 30, 'often' => 'daily', 'bay' => $bay],
-            Sample::id('ST', 3) => ['name' => 'Boxes', 'width' => 450, 'depth' => 380, 'height' => 400, 'kg' => 12, 'count' => 2, 'often' => 'seldom', 'bay' => $bay],
+            Sample::id('ST', 1) => ['name' => 'Baskets', 'width' => 300, 'depth' => 350,
+                'height' => 240, 'kg' => 2, 'count' => 6, 'often' => 'weekly', 'bay' => $bay],
+            Sample::id('ST', 2) => ['name' => 'Books', 'width' => 24, 'depth' => 210,
+                'height' => 300, 'kg' => 0.6, 'count' => 30, 'often' => 'daily', 'bay' => $bay],
+            Sample::id('ST', 3) => ['name' => 'Boxes', 'width' => 450, 'depth' => 380,
+                'height' => 400, 'kg' => 12, 'count' => 2, 'often' => 'seldom', 'bay' => $bay],
         ];
         $plan = Planned::of($document);
         $openings = array_column(array_values($plan->piece()['spacings'])[0]['openings'], 'mm');
@@ -163,19 +171,23 @@ final class FillsTest extends TestCase
         $plan = Planned::of(self::bay(['kind' => 'bin_top', 'openings' => 3, 'across' => 220, 'at' => 600]));
         $taken = self::named($plan, 'bin_top')[0]['taken'];
         // At full size each is a circle of 220 about the middle of its square: 76 + 110 along, 90 + 110 across.
-        $board = array_values(array_filter($plan->plan['parts'], fn (array $p): bool => array_column($p['taken'], 'kind') === array_fill(0, 3, 'round_cut_out')))[0];
+        $board = array_values(array_filter($plan->plan['parts'],
+            fn (array $p): bool => array_column($p['taken'], 'kind') === array_fill(0, 3, 'round_cut_out')))[0];
         $circles = array_values(array_filter(array_column($plan->plan['templates'][$board['id']]['lines'], 'circle')));
         self::assertSame([110, 110, 110], array_column($circles, 'radius'));
         self::assertEqualsWithDelta([[186, 200], [482, 200], [778, 200]], array_column($circles, 'at'), 1e-6);
-        self::assertSame([['round_cut_out', 76], ['round_cut_out', 372], ['round_cut_out', 668]], array_map(fn (array $t): array => [$t['kind'], $t['along']], $taken));
+        self::assertSame([['round_cut_out', 76], ['round_cut_out', 372], ['round_cut_out', 668]],
+            array_map(fn (array $t): array => [$t['kind'], $t['along']], $taken));
         self::assertSame([90, 90, 90], array_column($taken, 'across'), '(400 − 220)/2');
-        self::assertContains('piece.strip_thin', Planned::of(self::bay(['kind' => 'bin_top', 'openings' => 3, 'across' => 270, 'at' => 600]))->codes(), '(964 − 810)/4 = 38.5');
+        self::assertContains('piece.strip_thin',
+            Planned::of(self::bay(['kind' => 'bin_top', 'openings' => 3, 'across' => 270, 'at' => 600]))->codes(), '(964 − 810)/4 = 38.5');
     }
 
     public function test_a_bought_box_gets_fillers_and_wants_measuring(): void
     {
         // 964 − 800 = 164: 82 each side; over it 1900 − 40 − 1600 = 260.
-        $box = ['kind' => 'bought_box', 'catalogue_width' => 400, 'catalogue_height' => 1600, 'catalogue_depth' => 300, 'count' => 2, 'back_set_in' => 12, 'base' => 40];
+        $box = ['kind' => 'bought_box', 'catalogue_width' => 400, 'catalogue_height' => 1600,
+            'catalogue_depth' => 300, 'count' => 2, 'back_set_in' => 12, 'base' => 40];
         $plan = Planned::of(self::bay($box));
         self::assertSame(82, self::named($plan, 'box_filler_left')[0]['finished']['width']['mm']);
         self::assertSame(260, self::named($plan, 'box_filler_top')[0]['finished']['width']['mm']);
@@ -195,7 +207,8 @@ final class FillsTest extends TestCase
     #[DataProvider('walls')]
     public function test_panelling_never_ends_with_less_than_a_third_of_a_board(int $whole, int $cover, array $expected): void
     {
-        self::assertSame($expected, array_map(fn (Length $l): int|float => $l->millimetres(), Panelling::courses(Length::fromMillimetres($whole), Length::fromMillimetres($cover))));
+        self::assertSame($expected,
+            array_map(fn (Length $l): int|float => $l->millimetres(), Panelling::courses(Length::fromMillimetres($whole), Length::fromMillimetres($cover))));
     }
 
     /** @return iterable<string, array{int, int, list<int|float>}> */
@@ -224,7 +237,8 @@ final class FillsTest extends TestCase
         self::assertContains('piece.appliance_deep', Planned::of(self::bay(['kind' => 'appliance', 'depth' => 391]))->codes(), '391 + 10 > 400');
         self::assertNotContains('piece.appliance_deep', Planned::of(self::bay(['kind' => 'appliance', 'depth' => 390]))->codes());
         $rack = Planned::of(self::bay(['kind' => 'caddy', 'shelves' => 4]));
-        self::assertSame([940, 364], [self::named($rack, 'caddy_shelf')[0]['finished']['width']['mm'], self::named($rack, 'caddy_shelf')[0]['finished']['length']['mm']]);
+        self::assertSame([940, 364],
+            [self::named($rack, 'caddy_shelf')[0]['finished']['width']['mm'], self::named($rack, 'caddy_shelf')[0]['finished']['length']['mm']]);
     }
 
     public function test_sliding_doors(): void
@@ -234,7 +248,9 @@ final class FillsTest extends TestCase
         self::assertSame([1911, 494.5], [self::named($plan, 'door')[0]['finished']['length']['mm'], self::named($plan, 'door')[0]['finished']['width']['mm']]);
         $grooves = array_values(array_filter($plan->part('bottom')['taken'], fn (array $t): bool => $t['kind'] === 'groove'));
         self::assertSame([[19, 6], [19, 6]], array_map(fn (array $t): array => [$t['width'], $t['depth']], $grooves));
-        self::assertContains('piece.sliding_falls_out', Planned::of(self::bay(['kind' => 'open'], ['door' => ['kind' => 'sliding', 'groove_upper' => 10, 'groove_lower' => 6]]))->codes(), '10 − 6 − 1 = 3');
+        self::assertContains('piece.sliding_falls_out',
+            Planned::of(self::bay(['kind' => 'open'], ['door' => ['kind' => 'sliding', 'groove_upper' => 10, 'groove_lower' => 6]]))->codes(),
+            '10 − 6 − 1 = 3');
     }
 
     public function test_an_overlay_wider_than_a_shared_board_gives_is_cut_down(): void
@@ -256,7 +272,8 @@ final class FillsTest extends TestCase
     {
         $document = Sample::width(Sample::empty('mm'), 1, 100, 1010);
         $document['pieces'][Sample::PIECE] = ['height' => 2036, 'depth' => 400, 'back_material' => Sample::BACK] + $document['pieces'][Sample::PIECE];
-        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => $fill] + $also];
+        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => $fill]
+            + $also];
 
         return $document;
     }

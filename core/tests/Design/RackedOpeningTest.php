@@ -77,12 +77,14 @@ final class RackedOpeningTest extends TestCase
     {
         // Leaf (802 − 7.5)/2 = 397.25 × 1199. Stile and rail 60, tenon 10: rail 297.25; sight 277.25 × 1079; panel 295.25 × 1097.
         $plan = Planned::of(self::cupboard(['make' => 'framed', 'panel' => 'ply']));
-        $part = fn (string $name): array => array_values(array_filter($plan->plan['parts'], fn (array $p): bool => $p['name']['key'] === "part.door_$name"))[0]['finished'];
+        $part = fn (string $name): array => array_values(array_filter($plan->plan['parts'],
+            fn (array $p): bool => $p['name']['key'] === "part.door_$name"))[0]['finished'];
         self::assertSame([1199, 60], [$part('stile_left')['length']['mm'], $part('stile_left')['width']['mm']]);
         self::assertSame(297.25, $part('rail_top')['length']['mm']);
         self::assertSame([1097, 295.25], [$part('panel')['length']['mm'], $part('panel')['width']['mm']]);
         $leaf = Planned::trail(Planned::of(self::cupboard([]))->part('door_hinged_left')['finished']['width']);
-        self::assertSame(['− 7.5 piece.gaps', '÷ 2 piece.leaves'], array_values(array_filter($leaf, fn (string $l): bool => str_contains($l, 'gaps') || str_contains($l, 'leaves'))));
+        self::assertSame(['− 7.5 piece.gaps', '÷ 2 piece.leaves'],
+            array_values(array_filter($leaf, fn (string $l): bool => str_contains($l, 'gaps') || str_contains($l, 'leaves'))));
         self::assertNotContains('piece.racked_opening', $plan->codes());
         self::assertContains('piece.panel_moves', Planned::of(self::cupboard(['make' => 'framed', 'panel' => 'wood']))->codes());
     }
@@ -91,7 +93,8 @@ final class RackedOpeningTest extends TestCase
     {
         $square = Planned::of(self::cupboard(['diagonal_up' => 1448.9, 'diagonal_down' => 1444.4]));
         self::assertEqualsWithDelta(396.2, $square->part('door_hinged_left')['finished']['width']['mm'], 0.05);
-        self::assertSame([0.5, 4.5], array_map(fn (string $a): float => round($square->finding('piece.racked_opening')['says']['args'][$a]['mm'], 1), ['tight', 'wide']));
+        self::assertSame([0.5, 4.5],
+            array_map(fn (string $a): float => round($square->finding('piece.racked_opening')['says']['args'][$a]['mm'], 1), ['tight', 'wide']));
         $follows = Planned::of(self::cupboard(['diagonal_up' => 1448.9, 'diagonal_down' => 1444.4, 'racked' => 'follow']));
         self::assertSame(397.25, $follows->part('door_hinged_left')['finished']['width']['mm']);
         self::assertContains('piece.diagonals_impossible', Planned::of(self::cupboard(['diagonal_up' => 2000, 'diagonal_down' => 900]))->codes());
@@ -109,7 +112,8 @@ final class RackedOpeningTest extends TestCase
         $piece = &$document['pieces'][Sample::PIECE];
         $piece['height'] = 1340;
         $piece['back_material'] = Sample::BACK;
-        $piece['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)] = ['door' => ['kind' => 'hinged', 'leaves' => 2, 'gap' => 2.5, 'hang' => 'inset'] + $door];
+        $piece['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY',
+            1)] = ['door' => ['kind' => 'hinged', 'leaves' => 2, 'gap' => 2.5, 'hang' => 'inset'] + $door];
 
         return $document;
     }

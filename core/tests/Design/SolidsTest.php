@@ -75,7 +75,8 @@ final class SolidsTest extends TestCase
                 continue;
             }
             $held++;
-            self::assertTrue(Contact::holds($joint, $a, $b), "seed $seed: $joint->first and $joint->second are ".Contact::gap($joint->axis, $a, $b)->millimetres().' apart along '.$joint->axis->value.', declared '.$joint->play->minus($joint->depth)->millimetres());
+            self::assertTrue(Contact::holds($joint, $a, $b), "seed $seed: $joint->first and $joint->second are ".Contact::gap($joint->axis, $a, $b)
+                ->millimetres().' apart along '.$joint->axis->value.', declared '.$joint->play->minus($joint->depth)->millimetres());
         }
 
         return $held;
@@ -101,7 +102,8 @@ final class SolidsTest extends TestCase
     {
         $project = ProjectReader::read($document);
         $piece = $project->pieces[Sample::PIECE];
-        $room = (new Surveyor($project->workshop, $project->unit))->survey($project->spaces[$piece->space], new Need(Length::zero(), $piece->height, $piece->depth));
+        $room = (new Surveyor($project->workshop, $project->unit))
+            ->survey($project->spaces[$piece->space], new Need(Length::zero(), $piece->height, $piece->depth));
 
         return (new Designer($project->stock, $project->stored))->design($piece, (new Boxer)->box($piece, $room));
     }

@@ -52,7 +52,8 @@ final class BoxerTest extends TestCase
         $document = Sample::reading(Sample::e1(), Sample::id('F', 1), ['kind' => 'level'], 5);
         $plan = Planned::of($document);
         // Under the footprint, which ends at 1187 of 1212, the floor's high point is 5·1187/1212 = 4.9.
-        self::assertSame([104.9, 2304.9], [$plan->piece()['edges']['left']['gaps'][0]['at'], array_slice($plan->piece()['edges']['left']['gaps'], -1)[0]['at']]);
+        self::assertSame([104.9, 2304.9],
+            [$plan->piece()['edges']['left']['gaps'][0]['at'], array_slice($plan->piece()['edges']['left']['gaps'], -1)[0]['at']]);
         self::assertSame(2200, $plan->piece()['height']['mm']);
         unset($document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::PLINTH]);
         self::assertSame(2300, Planned::of($document)->piece()['height']['mm'], 'without a plinth the carcass takes it all');

@@ -28,7 +28,8 @@ final class ObstaclesTest extends TestCase
     {
         // One shelf in the middle at 1191 to 1209 (100 + 18 + 1073). Trap 130 wide, 210 out, from 1100 to 1360: 12 of clearance.
         $trap = ['kind' => 'trap', 'face' => 'back', 'across' => 500, 'up' => 1100, 'width' => 130, 'height' => 260, 'out' => 210, 'treatment' => 'notch'];
-        $valve = ['kind' => 'shut_off', 'face' => 'back', 'across' => 760, 'up' => 1250, 'width' => 60, 'height' => 90, 'out' => 75, 'treatment' => 'keep_clear'];
+        $valve = ['kind' => 'shut_off', 'face' => 'back', 'across' => 760, 'up' => 1250,
+            'width' => 60, 'height' => 90, 'out' => 75, 'treatment' => 'keep_clear'];
         $document = self::with(Sample::bays(Sample::e1(), [[null]]), $trap, $valve);
         $plan = Planned::of($document);
         // The shelf begins at 21 + 18 = 39: notch from 500 − 12 − 39 = 449, 154 wide, 222 deep, open to its rear.
@@ -39,7 +40,8 @@ final class ObstaclesTest extends TestCase
         self::assertContains([449, 128], $corners, '350 − 222');
         self::assertContains([603, 350], $corners);
         self::assertCount(8, $corners);
-        self::assertSame(['across' => 449, 'up' => 128, 'width' => 154, 'height' => 222], array_diff_key($shelf['marked_out']['openings'][0], ['kind' => 1, 'pin' => 1]));
+        self::assertSame(['across' => 449, 'up' => 128, 'width' => 154, 'height' => 222],
+            array_diff_key($shelf['marked_out']['openings'][0], ['kind' => 1, 'pin' => 1]));
         self::assertNotContains('fit.buried', $plan->codes(), 'open in front');
         self::assertSame([], $plan->part('side_left')['taken']);
         // With a back in front of the valve's face it is buried.
@@ -51,7 +53,8 @@ final class ObstaclesTest extends TestCase
 
     public function test_a_socket_is_cut_through_with_3_round_it_or_brought_forward_under_its_plate(): void
     {
-        $socket = ['kind' => 'socket', 'face' => 'back', 'across' => 600, 'up' => 300, 'width' => 86, 'height' => 86, 'out' => 10, 'treatment' => 'cut_through'];
+        $socket = ['kind' => 'socket', 'face' => 'back', 'across' => 600, 'up' => 300,
+            'width' => 86, 'height' => 86, 'out' => 10, 'treatment' => 'cut_through'];
         $document = self::with(Sample::e1(), $socket);
         $document['pieces'][Sample::PIECE]['back_material'] = Sample::BACK;
         $document['pieces'][Sample::PIECE]['methods']['back'] = 'applied';
@@ -78,22 +81,27 @@ final class ObstaclesTest extends TestCase
         self::assertNotContains('fit.board_gone', $plan->codes());
         $skirting = ['kind' => 'baseboard', 'face' => 'back', 'across' => 0, 'up' => 0, 'width' => 1200, 'height' => 145, 'out' => 18, 'treatment' => 'notch'];
         $gone = Planned::of(self::with(Sample::e1(), $skirting))->finding('fit.board_gone');
-        self::assertSame(['stop', 'part.plinth_back'], [$gone['severity'], $gone['says']['args']['part']['text']['key']], 'the rear rail of the base stands where the skirting is');
+        self::assertSame(['stop', 'part.plinth_back'], [$gone['severity'], $gone['says']['args']['part']['text']['key']],
+            'the rear rail of the base stands where the skirting is');
     }
 
     public function test_a_strip_under_50_beside_a_notch_wants_a_cleat(): void
     {
         foreach ([[60 + 21 + 18, true], [62.1 + 21 + 18, false]] as [$across, $weak]) {
             // Between the side and the notch: across − 12 − 39.
-            $plan = Planned::of(self::with(Sample::bays(Sample::e1(), [[null]]), ['kind' => 'trap', 'face' => 'back', 'across' => $across, 'up' => 1150, 'width' => 100, 'height' => 100, 'out' => 100, 'treatment' => 'notch']));
+            $plan = Planned::of(self::with(Sample::bays(Sample::e1(), [[null]]),
+                ['kind' => 'trap', 'face' => 'back', 'across' => $across, 'up' => 1150,
+                    'width' => 100, 'height' => 100, 'out' => 100, 'treatment' => 'notch']));
             self::assertSame($weak, in_array('fit.notch_weak', $plan->codes(), true));
         }
     }
 
     public function test_a_drawer_cannot_be_notched(): void
     {
-        $document = self::with(Sample::e1(), ['kind' => 'trap', 'face' => 'back', 'across' => 500, 'up' => 300, 'width' => 130, 'height' => 260, 'out' => 210, 'treatment' => 'notch']);
-        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'drawers']]];
+        $document = self::with(Sample::e1(),
+            ['kind' => 'trap', 'face' => 'back', 'across' => 500, 'up' => 300, 'width' => 130, 'height' => 260, 'out' => 210, 'treatment' => 'notch']);
+        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY',
+            1) => ['order' => 'a', 'fill' => ['kind' => 'drawers']]];
         self::assertContains('fit.mover_meets', Planned::of($document)->codes());
     }
 
@@ -104,7 +112,8 @@ final class ObstaclesTest extends TestCase
             $things = [];
             for ($i = 0; $i < mt_rand(1, 4); $i++) {
                 $face = ['back', 'back', 'floor'][mt_rand(0, 2)];
-                $things[] = ['kind' => ['pipe', 'hot_pipe', 'trap'][mt_rand(0, 2)], 'face' => $face, 'across' => mt_rand(0, 1100), 'up' => mt_rand(0, $face === 'floor' ? 300 : 2000),
+                $things[] = ['kind' => ['pipe', 'hot_pipe', 'trap'][mt_rand(0, 2)], 'face' => $face,
+                    'across' => mt_rand(0, 1100), 'up' => mt_rand(0, $face === 'floor' ? 300 : 2000),
                     'width' => mt_rand(10, 300), 'height' => mt_rand(10, 400), 'out' => mt_rand(5, 300), 'treatment' => 'notch'];
             }
             $document = self::with(Sample::bays(Sample::e1(), [[null, null], [null]]), ...$things);
@@ -121,10 +130,12 @@ final class ObstaclesTest extends TestCase
                     $common = Bench::common($panel->block, $placed->block->grownBy($clear));
                     if ($common !== null) {
                         [$low, $high] = PanelOutline::extremes($common->outlineIn(PanelOutline::viewOf($panel->inHouse($panel->thin))));
-                        self::assertEqualsWithDelta($region->area(), $region->without($low, $high)->area(), 1e-3, "seed $seed: $panel->id still enters {$placed->thing->id}");
+                        self::assertEqualsWithDelta($region->area(), $region->without($low, $high)->area(),
+                            1e-3, "seed $seed: $panel->id still enters {$placed->thing->id}");
                     }
                 }
-                self::assertEqualsWithDelta(self::union($panel->taken, $panel->block, $panel->inHouse($panel->thin)), self::whole($panel->block, $panel->inHouse($panel->thin)) - $region->area(), 8, "seed $seed: $panel->id");
+                self::assertEqualsWithDelta(self::union($panel->taken, $panel->block, $panel->inHouse($panel->thin)),
+                    self::whole($panel->block, $panel->inHouse($panel->thin)) - $region->area(), 8, "seed $seed: $panel->id");
             }
         });
     }

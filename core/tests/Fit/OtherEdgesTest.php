@@ -126,7 +126,8 @@ final class OtherEdgesTest extends TestCase
         self::assertSame([1207, 369], [$slab['finished']['length']['mm'], $slab['finished']['width']['mm']]);
         self::assertTrue($slab['fit_on_site']);
         $order = $plan->piece()['orders'][self::TOP.':slab'];
-        self::assertSame(['order.lengths_y', 'order.stands_out', 'order.left_of_two', 'order.right', 'order.overhang', 'order.back'], array_column($order, 'key'));
+        self::assertSame(['order.lengths_y', 'order.stands_out', 'order.left_of_two', 'order.right', 'order.overhang', 'order.back'],
+            array_column($order, 'key'));
         // In its place 1166 + 12 + 20 = 1198 at the rear, 1201 at the front; while its rear is uncut it stands 9 out.
         self::assertEqualsWithDelta(1198, $order[0]['args']['near']['mm'], 0.1);
         self::assertEqualsWithDelta(1201, $order[0]['args']['far']['mm'], 0.1);
@@ -178,8 +179,10 @@ final class OtherEdgesTest extends TestCase
         $document = self::floor(8);
         $bands = &$document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'];
         unset($bands[Sample::PLINTH]);
-        $bands[Sample::BOX] = ['order' => 'b', 'kind' => 'gap', 'bays' => [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'panelling', 'laid' => 'level']]]];
-        $course = fn (array $d): array => array_values(array_filter(Planned::of($d)->plan['parts'], fn (array $p): bool => str_ends_with($p['id'], ':course_1')))[0];
+        $bands[Sample::BOX] = ['order' => 'b', 'kind' => 'gap',
+            'bays' => [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'panelling', 'laid' => 'level']]]];
+        $course = fn (array $d): array => array_values(array_filter(Planned::of($d)->plan['parts'],
+            fn (array $p): bool => str_ends_with($p['id'], ':course_1')))[0];
         $before = $course($document)['finished']['width']['mm'];
         $document['pieces'][Sample::PIECE]['base'] = ['kind' => 'scribed', 'set_off' => 0];
         // The floor falls 7.7 under it from right to left, and 3 more to cut from.
@@ -201,7 +204,8 @@ final class OtherEdgesTest extends TestCase
     public function test_under_a_slope_nothing_but_the_clearance_is_offered_above(): void
     {
         $document = Sample::empty('mm');
-        $document['spaces'][Sample::SPACE] = ['kind' => 'under_slope', 'slope' => ['along' => 'depth', 'low' => 'back', 'flat' => false]] + $document['spaces'][Sample::SPACE];
+        $document['spaces'][Sample::SPACE] = ['kind' => 'under_slope', 'slope' => ['along' => 'depth', 'low' => 'back', 'flat' => false]]
+            + $document['spaces'][Sample::SPACE];
         $document = Sample::plumb(Sample::width(Sample::width($document, 1, 100, 1200), 2, 900, 1200), 1, 'left', 100, 900, 0);
         foreach ([[50, 940], [750, 1420]] as $i => [$y, $mm]) {
             $document = Sample::reading($document, Sample::id('H', $i), ['kind' => 'height', 'x' => 600, 'y' => $y], $mm);
@@ -225,12 +229,16 @@ final class OtherEdgesTest extends TestCase
         $document['pieces'][Sample::PIECE]['right'] = ['kind' => 'play', 'set_off' => 5];
         $alone = Planned::of($document)->piece()['edges']['right'];
         self::assertGreaterThan(580, $alone['least'], 'to the wall');
-        $document['pieces'][Sample::id('P1EC', 2)] = ['name' => 'Other', 'width' => 400, 'stand' => ['from' => 'left', 'at' => 616], 'left' => ['kind' => 'play', 'set_off' => 0],
-            'runs' => [Sample::id('RVN', 2) => ['order' => 'a', 'bands' => [Sample::id('BND', 7) => ['order' => 'a', 'kind' => 'box', 'bays' => [Sample::id('BAY', 7) => ['order' => 'a']]]]]]] + $document['pieces'][Sample::PIECE];
+        $document['pieces'][Sample::id('P1EC', 2)] = ['name' => 'Other', 'width' => 400,
+            'stand' => ['from' => 'left', 'at' => 616], 'left' => ['kind' => 'play', 'set_off' => 0],
+            'runs' => [Sample::id('RVN', 2) => ['order' => 'a',
+                'bands' => [Sample::id('BND', 7) => ['order' => 'a', 'kind' => 'box', 'bays' => [Sample::id('BAY', 7) => ['order' => 'a']]]]]]]
+                + $document['pieces'][Sample::PIECE];
         $right = Planned::of($document)->piece()['edges']['right'];
         self::assertSame([4, 4], [$right['least'], $right['greatest']]);
         self::assertSame('play', self::proposed($right));
-        self::assertSame('way.because.neighbour.play', array_values(array_filter($right['ways'], fn (array $w): bool => $w['because'] !== null))[0]['because']['key']);
+        self::assertSame('way.because.neighbour.play',
+            array_values(array_filter($right['ways'], fn (array $w): bool => $w['because'] !== null))[0]['because']['key']);
     }
 
     public function test_trim_bears_on_the_carcass_and_ends_where_the_widest_gap_does(): void
@@ -255,7 +263,8 @@ final class OtherEdgesTest extends TestCase
     public function test_air_behind_moves_the_piece_out(): void
     {
         $document = self::top();
-        $y = fn (array $d): int|float => min(array_map(fn (array $s): int|float => $s['part'] === self::TOP.':slab' ? min(array_column($s['outline'], 1)) : 999, Planned::of($d)->plan['solids'][Sample::PIECE]['parts']));
+        $y = fn (array $d): int|float => min(array_map(fn (array $s): int|float => $s['part'] === self::TOP.':slab' ? min(array_column($s['outline'], 1)) : 999,
+            Planned::of($d)->plan['solids'][Sample::PIECE]['parts']));
         $before = $y($document);
         $document['pieces'][Sample::PIECE]['back']['set_off'] = 10;
         self::assertEqualsWithDelta(10, $y($document) - $before, 1e-6);
@@ -270,15 +279,18 @@ final class OtherEdgesTest extends TestCase
      */
     private static function top(array $left = [[0, 12], [180, 13.5], [360, 15]], array $back = [[0, 2], [21, 2], [600, 6], [1187, 2], [1215, 2]]): array
     {
-        $document = Sample::reading(Sample::e1(), Sample::id('GP', 1), ['kind' => 'gap', 'face' => 'back', 'along' => 'run', 'edge' => 'e', 'x' => 100, 'z' => 900], 0);
-        $document = Sample::reading($document, Sample::id('GP', 2), ['kind' => 'gap', 'face' => 'back', 'along' => 'run', 'edge' => 'e', 'x' => 1100, 'z' => 900], 0);
+        $document = Sample::reading(Sample::e1(), Sample::id('GP', 1),
+            ['kind' => 'gap', 'face' => 'back', 'along' => 'run', 'edge' => 'e', 'x' => 100, 'z' => 900], 0);
+        $document = Sample::reading($document, Sample::id('GP', 2),
+            ['kind' => 'gap', 'face' => 'back', 'along' => 'run', 'edge' => 'e', 'x' => 1100, 'z' => 900], 0);
         $piece = &$document['pieces'][Sample::PIECE];
         $piece['back'] = ['kind' => 'scribed', 'set_off' => 0];
         $piece['runs'][Sample::RUN]['bands'][self::TOP] = ['order' => 'z', 'kind' => 'top', 'overhang' => 10, 'to_walls' => true];
         $piece['width'] = 1166;
         $piece['stand'] = ['from' => 'left', 'at' => 12];
         foreach (['left' => $left, 'right' => [[0, 20], [360, 20]], 'back' => $back] as $edge => $gaps) {
-            $piece['offsets'][Sample::id('QFF', count($piece['offsets'] ?? []) + 1)] = ScribingTest::record('straightedge', null, $gaps, self::TOP.":slab/$edge");
+            $piece['offsets'][Sample::id('QFF', count($piece['offsets'] ?? []) + 1)] = ScribingTest::record('straightedge',
+                null, $gaps, self::TOP.":slab/$edge");
         }
 
         return $document;
@@ -305,7 +317,8 @@ final class OtherEdgesTest extends TestCase
             $document = Sample::reading($document, Sample::id('F', $plane === 'front' ? 1 : 2), ['kind' => 'level', 'plane' => $plane], $rise);
         }
         foreach (['left', 'right'] as $side) {
-            $document = Sample::reading($document, Sample::id('LV', $side === 'left' ? 1 : 2), ['kind' => 'level', 'face' => 'floor', 'along' => 'depth', 'side' => $side], $out);
+            $document = Sample::reading($document, Sample::id('LV', $side === 'left' ? 1 : 2),
+                ['kind' => 'level', 'face' => 'floor', 'along' => 'depth', 'side' => $side], $out);
         }
 
         return $document;

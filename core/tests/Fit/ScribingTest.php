@@ -98,7 +98,8 @@ final class ScribingTest extends TestCase
     public function test_template_and_table_say_the_same_and_are_never_mirrored(): void
     {
         $templates = Planned::of(Sample::e1())->plan['templates'];
-        $cut = fn (string $side): array => array_values(array_filter($templates[Sample::PIECE."/$side"]['lines'], fn (array $l): bool => $l['layer'] === 'cut'))[0]['points'];
+        $cut = fn (string $side): array => array_values(array_filter($templates[Sample::PIECE."/$side"]['lines'],
+            fn (array $l): bool => $l['layer'] === 'cut'))[0]['points'];
         // Turned clockwise the foot is left; a left wall lies above the straight edge, a right wall below it.
         self::assertSame([[0, 21], [2200, 12]], [$cut('left')[0], array_slice($cut('left'), -1)[0]]);
         self::assertSame([[0, -25], [2200, -31]], [$cut('right')[0], array_slice($cut('right'), -1)[0]]);
@@ -120,7 +121,8 @@ final class ScribingTest extends TestCase
             }
             $plan = Planned::of($document);
             $from = $plan->piece()['from'];
-            $cut = array_values(array_filter($plan->plan['templates'][Sample::PIECE.'/left']['lines'], fn (array $l): bool => $l['layer'] === 'cut'))[0]['points'];
+            $cut = array_values(array_filter($plan->plan['templates'][Sample::PIECE.'/left']['lines'],
+                fn (array $l): bool => $l['layer'] === 'cut'))[0]['points'];
             foreach ($cut as [$along, $gap]) {
                 $z = 100 + $along;
                 self::assertEqualsWithDelta($from - ($wall($z) - $wall(100)), $gap, in_array($z, $stations, true) ? 0.2 : 0.5, "seed $seed at $z");
@@ -138,7 +140,8 @@ final class ScribingTest extends TestCase
             $plan = self::plan(['straightedge', null, $gaps]);
             $scribe = $plan->piece()['edges']['right']['scribe'];
             self::assertSame(0.5, $scribe['doubt'], 'a tape under a metre, without a bend: 0.3 + 0.2');
-            $cut = array_values(array_filter($plan->plan['templates'][Sample::PIECE.'/right']['lines'], fn (array $l): bool => $l['layer'] === 'cut'))[0]['points'];
+            $cut = array_values(array_filter($plan->plan['templates'][Sample::PIECE.'/right']['lines'],
+                fn (array $l): bool => $l['layer'] === 'cut'))[0]['points'];
             foreach ($cut as [$along, $gap]) {
                 $isStation = in_array($along + 100, array_column($gaps, 0), false);
                 self::assertEqualsWithDelta($wall($along + 100), -$gap, $scribe['doubt'] + ($isStation ? 0.01 : 0.5), "seed $seed at $along");

@@ -32,9 +32,12 @@ final class StaysInRoomTest extends TestCase
             foreach ($fit->panels as $panel) {
                 foreach (self::corners($panel) as [$x, $y, $z]) {
                     $slack = $panel->fitOnSite ? $allowed : 0.25;
-                    self::assertGreaterThanOrEqual($room->shape->at(Surface::Left, $y * 40_000, $z * 40_000) - $slack, $x, "seed $seed: $panel->id enters the left wall");
-                    self::assertLessThanOrEqual($room->shape->at(Surface::Right, $y * 40_000, $z * 40_000) + $slack, $x, "seed $seed: $panel->id enters the right wall");
-                    self::assertGreaterThanOrEqual($room->shape->at(Surface::Back, $x * 40_000, $z * 40_000) - $slack, $y, "seed $seed: $panel->id enters the back wall");
+                    self::assertGreaterThanOrEqual($room->shape->at(Surface::Left, $y * 40_000, $z * 40_000) - $slack,
+                        $x, "seed $seed: $panel->id enters the left wall");
+                    self::assertLessThanOrEqual($room->shape->at(Surface::Right, $y * 40_000, $z * 40_000) + $slack,
+                        $x, "seed $seed: $panel->id enters the right wall");
+                    self::assertGreaterThanOrEqual($room->shape->at(Surface::Back, $x * 40_000, $z * 40_000) - $slack,
+                        $y, "seed $seed: $panel->id enters the back wall");
                     $this->staysBetween($room, $panel, [$x, $y, $z], [$slack, $panel->role === Role::Trim ? $over : $slack], $seed);
                 }
             }
@@ -50,7 +53,8 @@ final class StaysInRoomTest extends TestCase
         [$x, $y, $z] = $at;
         // A shoe stands before the base down to the floor's lowest.
         $isShoe = $panel->role === Role::Trim && str_ends_with($panel->id, ':shoe');
-        self::assertGreaterThanOrEqual($room->shape->at(Surface::Floor, $x * 40_000, $y * 40_000) - ($isShoe ? 30.0 : $slack[0]), $z, "seed $seed: $panel->id enters the floor");
+        self::assertGreaterThanOrEqual($room->shape->at(Surface::Floor, $x * 40_000, $y * 40_000) - ($isShoe ? 30.0 : $slack[0]),
+            $z, "seed $seed: $panel->id enters the floor");
         self::assertLessThanOrEqual($room->overhead->at($x * 40_000, $y * 40_000) + $slack[1], $z, "seed $seed: $panel->id enters what is overhead");
     }
 
@@ -78,14 +82,16 @@ final class StaysInRoomTest extends TestCase
         $document = Sample::empty('mm');
         $sloped = mt_rand(0, 1) === 1;
         if ($sloped) {
-            $document['spaces'][Sample::SPACE] = ['kind' => 'under_slope', 'slope' => ['along' => 'depth', 'low' => 'back', 'flat' => false]] + $document['spaces'][Sample::SPACE];
+            $document['spaces'][Sample::SPACE] = ['kind' => 'under_slope', 'slope' => ['along' => 'depth', 'low' => 'back', 'flat' => false]]
+                + $document['spaces'][Sample::SPACE];
         }
         foreach ([100, 900, 1700, 2300] as $i => $z) {
             $document = Sample::width($document, $i, $z, 1100 + mt_rand(-120, 120) / 10);
             $document = $i === 0 ? $document : Sample::plumb($document, $i, 'left', 100, $z, mt_rand(-120, 120) / 10);
         }
         foreach ([150, 550, 950] as $i => $x) {
-            $document = Sample::reading($document, Sample::id('GP', $i), ['kind' => 'gap', 'face' => 'back', 'along' => 'run', 'edge' => 'e', 'x' => $x, 'z' => 900], mt_rand(0, 80) / 10);
+            $document = Sample::reading($document, Sample::id('GP', $i),
+                ['kind' => 'gap', 'face' => 'back', 'along' => 'run', 'edge' => 'e', 'x' => $x, 'z' => 900], mt_rand(0, 80) / 10);
         }
         $document = Sample::reading($document, Sample::id('F', 1), ['kind' => 'level'], mt_rand(-120, 120) / 10);
         $heights = $sloped ? [[['x' => 550, 'y' => 50], mt_rand(900, 1300)], [['x' => 550, 'y' => 750], mt_rand(1500, 2000)]]

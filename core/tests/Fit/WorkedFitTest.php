@@ -29,10 +29,12 @@ final class WorkedFitTest extends TestCase
         self::assertSame([[15, 9, 5], [30, 36, 40]], [array_column($left['gaps'], 'gap'), array_column($right['gaps'], 'gap')]);
         // Lip: 15 + 3 = 18 past the side of 18: 36 wide. It touches at the head and travels 18 − 5 = 13; off it 3 / 9 / 13.
         self::assertSame([2000, 36], $plan->cut('lip_left'));
-        self::assertSame([13, 2100, [3, 9, 13]], [$left['scribe']['setting']['mm'], $left['scribe']['touches_at'], array_column($left['scribe']['stations'], 'removed')]);
+        self::assertSame([13, 2100, [3, 9, 13]],
+            [$left['scribe']['setting']['mm'], $left['scribe']['touches_at'], array_column($left['scribe']['stations'], 'removed')]);
         // Filler: 40 + 3 = 43. It touches at the foot and travels 43 − 30 = 13; off it 13 / 7 / 3.
         self::assertSame([2000, 43], $plan->cut('filler_right'));
-        self::assertSame([13, 100, [13, 7, 3]], [$right['scribe']['setting']['mm'], $right['scribe']['touches_at'], array_column($right['scribe']['stations'], 'removed')]);
+        self::assertSame([13, 100, [13, 7, 3]],
+            [$right['scribe']['setting']['mm'], $right['scribe']['touches_at'], array_column($right['scribe']['stations'], 'removed')]);
         self::assertSame([5, 30], [$left['scribe']['narrowest'], $right['scribe']['narrowest']]);
         self::assertNull($left['scribe']['steep']);
     }
@@ -40,7 +42,8 @@ final class WorkedFitTest extends TestCase
     public function test_e2_back_shelf_and_bevels_under_a_slope_along_the_depth(): void
     {
         $document = Sample::empty('mm');
-        $document['spaces'][Sample::SPACE] = ['kind' => 'under_slope', 'slope' => ['along' => 'depth', 'low' => 'back', 'flat' => false]] + $document['spaces'][Sample::SPACE];
+        $document['spaces'][Sample::SPACE] = ['kind' => 'under_slope', 'slope' => ['along' => 'depth', 'low' => 'back', 'flat' => false]]
+            + $document['spaces'][Sample::SPACE];
         $document = self::straight($document, 1200);
         foreach ([[50, 940], [750, 1420]] as $i => [$y, $mm]) {
             $document = Sample::reading($document, Sample::id('H', $i), ['kind' => 'height', 'x' => 600, 'y' => $y], $mm);
@@ -51,7 +54,8 @@ final class WorkedFitTest extends TestCase
         $piece['methods'] = ['slope_top' => 'open', 'back' => 'captured'];
         $piece['runs'][Sample::RUN]['bands'][Sample::PLINTH]['height'] = 80;
         // Shelf with its top face at 1100: over the bottom's at 98 and under its own 18, 984 clear.
-        $piece['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'shelves', 'shelves' => [Sample::id('SH', 1) => ['order' => 'a', 'clear_below' => 984]]]]];
+        $piece['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY', 1) => ['order' => 'a',
+            'fill' => ['kind' => 'shelves', 'shelves' => [Sample::id('SH', 1) => ['order' => 'a', 'clear_below' => 984]]]]];
         $plan = Planned::of($document);
         self::assertEqualsWithDelta(1206.9, $plan->part('side_left')['finished']['length']['mm'], 0.1);
         $shelf = $plan->part('shelf');
@@ -67,7 +71,8 @@ final class WorkedFitTest extends TestCase
     {
         // Ceiling 1925 at 100 and 425 at 2100: 2000 − 0.75·x, θ 36.87°. Clearance 8: 10 upright. Box 800 wide from 100, base 100.
         $document = Sample::empty('mm');
-        $document['spaces'][Sample::SPACE] = ['kind' => 'under_stair', 'right' => 'open', 'slope' => ['along' => 'run', 'low' => 'right', 'flat' => false]] + $document['spaces'][Sample::SPACE];
+        $document['spaces'][Sample::SPACE] = ['kind' => 'under_stair', 'right' => 'open', 'slope' => ['along' => 'run', 'low' => 'right', 'flat' => false]]
+            + $document['spaces'][Sample::SPACE];
         $document = self::straight($document, 2200);
         foreach ([[100, 1925], [2100, 425]] as $i => [$x, $mm]) {
             $document = Sample::reading($document, Sample::id('H', $i), ['kind' => 'height', 'x' => $x, 'y' => 300], $mm);
@@ -76,7 +81,8 @@ final class WorkedFitTest extends TestCase
         [$piece['height'], $piece['depth'], $piece['width'], $piece['slope_clear']] = [2200, 500, 800, 8];
         $piece['stand'] = ['from' => 'left', 'at' => 100];
         $piece['methods'] = ['slope_top' => 'open'];
-        $piece['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'open'], 'door' => ['kind' => 'hinged', 'leaves' => 1, 'hang' => 'overlay']]];
+        $piece['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY', 1) => ['order' => 'a',
+            'fill' => ['kind' => 'open'], 'door' => ['kind' => 'hinged', 'leaves' => 1, 'hang' => 'overlay']]];
         $plan = Planned::of($document);
         // Sides: 1990 − 75 − 100 = 1815 at 100; at 882, where the right one begins, 1990 − 661.5 − 100 = 1228.5.
         self::assertEqualsWithDelta(1815, $plan->part('side_left')['finished']['length']['mm'], 0.15);

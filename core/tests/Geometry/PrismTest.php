@@ -34,7 +34,8 @@ final class PrismTest extends TestCase
         // z = 600 + y: at the rear 600; reaches the top of 1100 at y 500, outside: at the front 1000.
         $cut = Prism::of(self::board(), Axis::X)->under(new Slant(Axis::Y, self::mm(600), 1.0));
         self::assertNotNull($cut);
-        self::assertSame([[0, 100], [400, 100], [400, 1000], [0, 600]], array_map(fn (Point $p): array => [$p->across->millimetres(), $p->up->millimetres()], $cut->outline));
+        self::assertSame([[0, 100], [400, 100], [400, 1000], [0, 600]],
+            array_map(fn (Point $p): array => [$p->across->millimetres(), $p->up->millimetres()], $cut->outline));
         self::assertFalse($cut->isBlock());
         self::assertSame(900, $cut->bounds()->size->z->millimetres());
     }

@@ -65,7 +65,8 @@ final class RegionTest extends TestCase
                 // Independently: what a loop winds about within the rectangle, by Green's theorem over clipped loops.
                 $covered = array_sum(array_map(fn (array $loop): float => self::covered($loop, $low, $high), $before->loops));
                 self::assertEqualsWithDelta($before->area() - $covered, $region->area(), 4000 * 1e-3, "seed $seed");
-                self::assertEqualsWithDelta(0.0, array_sum(array_map(fn (array $loop): float => self::covered($loop, $low, $high), $region->loops)), 4000 * 1e-3, "seed $seed: nothing is left inside");
+                self::assertEqualsWithDelta(0.0, array_sum(array_map(fn (array $loop): float => self::covered($loop, $low, $high), $region->loops)),
+                    4000 * 1e-3, "seed $seed: nothing is left inside");
                 $taken += $covered;
             }
             self::assertEqualsWithDelta(Region::of($outline)->area() - $taken, $region->area(), 4000 * 1e-3, "seed $seed");

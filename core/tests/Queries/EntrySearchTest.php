@@ -13,7 +13,8 @@ final class EntrySearchTest extends TestCase
 {
     public function test_each_stretch_is_passed_in_the_pose_that_leaves_most(): void
     {
-        $box = self::only(self::way([['kind' => 'door', 'name' => 'Door', 'width' => 762, 'height' => 1935], ['kind' => 'corner', 'name' => 'Turn', 'width' => 1100, 'into' => 1000, 'height' => 2400]]));
+        $box = self::only(self::way([['kind' => 'door', 'name' => 'Door', 'width' => 762, 'height' => 1935],
+            ['kind' => 'corner', 'name' => 'Turn', 'width' => 1100, 'into' => 1000, 'height' => 2400]]));
         [$door, $turn] = $box['legs'];
         // On its side it is 1166 high and 350 across: (762 − 350)/2 = 206 a side, 1935 − 1166 = 769 over it.
         self::assertSame(['goes', 'on_its_side', 206.0, 769.0], [$door['verdict'], $door['pose'], $door['spare'], $door['headroom']]);
@@ -52,7 +53,8 @@ final class EntrySearchTest extends TestCase
     {
         // On the right wall before the piece, 40 out: it stands in the way of a box that ends 25 from that wall.
         $document = self::ceiling(2500);
-        $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', 1)] = ['kind' => 'door_trim', 'face' => 'right', 'across' => 420, 'up' => 0, 'width' => 70, 'height' => 2100, 'out' => 40, 'treatment' => 'keep_clear'];
+        $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', 1)] = ['kind' => 'door_trim', 'face' => 'right',
+            'across' => 420, 'up' => 0, 'width' => 70, 'height' => 2100, 'out' => 40, 'treatment' => 'keep_clear'];
         $place = self::only($document)['place'];
         self::assertSame(['goes_if', 'entry.place_without'], [$place['verdict'], $place['says']->key]);
         $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', 1)]['treatment'] = 'take_off';

@@ -31,7 +31,8 @@ final class MirroredProjectTest extends TestCase
         $other['facts'] = $first['facts'];
         [$a, $b] = [Planned::of($first), Planned::of($other)];
         $sizes = function (Planned $p): array {
-            $sizes = array_map(fn (array $part): string => "{$part['role']} {$part['cut']['length']['mm']} × {$part['cut']['width']['mm']}", $p->plan['parts']);
+            $sizes = array_map(
+                fn (array $part): string => "{$part['role']} {$part['cut']['length']['mm']} × {$part['cut']['width']['mm']}", $p->plan['parts']);
             sort($sizes);
 
             return $sizes;

@@ -91,6 +91,7 @@ final class RevisionComparisonTest extends TestCase
         }
         $first = array_values($text->args)[0] ?? null;
 
-        return str_starts_with($text->key, 'reading.') || $first === null ? $text->key : ($first instanceof Length ? (string) json_encode($first) : (string) $first);
+        return str_starts_with($text->key, 'reading.') || $first === null ? $text->key
+            : ($first instanceof Length ? (string) json_encode($first) : (string) $first);
     }
 }

@@ -44,7 +44,9 @@ final class ReworkProposalTest extends TestCase
         self::assertSame($was, [$plan->part('side_left')['as_cut']['length'], $plan->part('side_left')['as_cut']['width']], 'it keeps its size');
         $step = array_values(array_filter($plan->plan['steps'], fn (array $s): bool => $s['kind'] === 'recut'))[0];
         self::assertContains($side, $step['parts']);
-        self::assertSame([$was[0], $was[0] - 20], [$step['numbers'][0]['args']['length']['mm'] ?? $step['numbers'][0]['args']['length'], $step['numbers'][0]['args']['to']['mm'] ?? $step['numbers'][0]['args']['to']]);
+        self::assertSame([$was[0], $was[0] - 20],
+            [$step['numbers'][0]['args']['length']['mm'] ?? $step['numbers'][0]['args']['length'],
+                $step['numbers'][0]['args']['to']['mm'] ?? $step['numbers'][0]['args']['to']]);
     }
 
     public function test_what_is_too_short_now_becomes_another_part_or_a_board_and_is_cut_anew(): void
@@ -70,7 +72,8 @@ final class ReworkProposalTest extends TestCase
         $begun = array_keys(array_filter($document['facts'], fn (array $f): bool => in_array($rung, array_column($f['parts'] ?? [], 'part'), true)))[0];
         $document['facts'][Sample::id('WRNG', 1)] = ['kind' => 'cut_wrong', 'part' => $rung, 'begun' => $begun, 'cause' => 'fence slipped'];
         [$proposed, $plan, $after] = Replanning::taken($document);
-        self::assertSame([['part' => $rung, 'becomes' => 'lost']], array_map(fn (array $r): array => ['part' => $r['part'], 'becomes' => $r['becomes']], $proposed['rows']));
+        self::assertSame([['part' => $rung, 'becomes' => 'lost']],
+            array_map(fn (array $r): array => ['part' => $r['part'], 'becomes' => $r['becomes']], $proposed['rows']));
         self::assertSame([$rung], array_column($proposed['anew'], 'part'));
         self::assertNotNull($proposed['anew'][0]['from'], 'from a begun sheet');
         self::assertSame($proposed['before']['sheets'], $proposed['after']['sheets'], 'and none is bought for it');
@@ -83,8 +86,10 @@ final class ReworkProposalTest extends TestCase
         self::assertSame($kept($before) - 1, $kept($parent), 'what is cut from is not kept as well');
         // The board that was left is begun in its turn: it is no longer left.
         $document = $after;
-        $document['facts'][Sample::id('BEGVN', 9)] = ['kind' => 'begun', 'material' => Sample::PLY, 'size' => $own[0]['size'], 'length' => $own[0]['length'], 'width' => $own[0]['width'], 'trims' => $own[0]['trims'],
-            'parts' => array_map(fn (array $p): array => ['part' => $p['part'], 'x' => $p['x_mm'], 'y' => $p['y_mm'], 'length' => $p['length_mm'], 'width' => $p['width_mm'], 'turned' => $p['turned']], $own[0]['placements'])];
+        $document['facts'][Sample::id('BEGVN', 9)] = ['kind' => 'begun', 'material' => Sample::PLY, 'size' => $own[0]['size'],
+            'length' => $own[0]['length'], 'width' => $own[0]['width'], 'trims' => $own[0]['trims'],
+            'parts' => array_map(fn (array $p): array => ['part' => $p['part'], 'x' => $p['x_mm'], 'y' => $p['y_mm'],
+                'length' => $p['length_mm'], 'width' => $p['width_mm'], 'turned' => $p['turned']], $own[0]['placements'])];
         foreach ($own[0]['cuts'] as $cut) {
             $document['facts'][Sample::id('SAWN', 900 + $cut['order'])] = ['kind' => 'sawn', 'begun' => Sample::id('BEGVN', 9), 'cut' => $cut['order']];
         }
@@ -105,7 +110,8 @@ final class ReworkProposalTest extends TestCase
         $plan = Planned::of($document);
         [$wide, $narrow] = [$plan->part('shelf', 0), $plan->part('shelf', 1)];
         self::assertGreaterThan($narrow['cut']['length']['mm'], $wide['cut']['length']['mm']);
-        $document['facts'][Sample::id('WRNG', 1)] = ['kind' => 'cut_wrong', 'part' => $wide['id'], 'begun' => $wide['as_cut']['begun'], 'length' => $narrow['cut']['length']['mm'] + 5];
+        $document['facts'][Sample::id('WRNG', 1)] = ['kind' => 'cut_wrong', 'part' => $wide['id'],
+            'begun' => $wide['as_cut']['begun'], 'length' => $narrow['cut']['length']['mm'] + 5];
         $document['facts'][Sample::id('WRNG', 2)] = ['kind' => 'cut_wrong', 'part' => $narrow['id'], 'begun' => $narrow['as_cut']['begun']];
         [$proposed, $after] = Replanning::taken($document);
         $rows = array_column($proposed['rows'], 'becomes', 'part');
@@ -139,7 +145,8 @@ final class ReworkProposalTest extends TestCase
         $begun = $plan->plan['cut'][0]['sheets'][0];
         self::assertSame(array_column($begun['cuts'], 'order'), $begun['made'], 'cut no further');
         foreach ($plan->plan['rework']['pieces'] as $piece) {
-            self::assertEqualsCanonicalizing([$free[$piece['part']]['length'], $free[$piece['part']]['width']], [$piece['length'], $piece['width']], 'what is free keeps its size');
+            self::assertEqualsCanonicalizing([$free[$piece['part']]['length'], $free[$piece['part']]['width']],
+                [$piece['length'], $piece['width']], 'what is free keeps its size');
         }
     }
 
@@ -163,7 +170,8 @@ final class ReworkProposalTest extends TestCase
         $document['pieces'][Sample::PIECE]['depth'] += mt_rand(-15, 5);
         $cut = array_values(array_filter($before->plan['rework']['pieces'], fn (array $p): bool => $p['cut']));
         foreach ($cut === [] ? [] : (array) array_rand($cut, 1) as $i) {
-            $document['facts'][Sample::id('WRNG', 1)] = ['kind' => 'cut_wrong', 'part' => $cut[$i]['part'], 'begun' => $cut[$i]['begun'], 'width' => $cut[$i]['width'] - 10];
+            $document['facts'][Sample::id('WRNG', 1)] = ['kind' => 'cut_wrong', 'part' => $cut[$i]['part'],
+                'begun' => $cut[$i]['begun'], 'width' => $cut[$i]['width'] - 10];
         }
         [$proposed, $plan, $after] = Replanning::taken($document);
         foreach ([Planned::of($document), $plan] as $later) {
@@ -175,7 +183,8 @@ final class ReworkProposalTest extends TestCase
         self::assertAddsUp($document);
         if ($proposed['ops'] !== []) {
             $applied = Changes::apply($document, Change::of($proposed['ops']));
-            self::assertSame(Planner::plan($document)->toJson(), Planner::plan(Changes::apply($applied->document, Change::of($applied->inverse))->document)->toJson(), 'undone byte for byte');
+            self::assertSame(Planner::plan($document)->toJson(),
+                Planner::plan(Changes::apply($applied->document, Change::of($applied->inverse))->document)->toJson(), 'undone byte for byte');
             // A cut recorded between stands, and the rest is as if nothing had been taken.
             $fact = ['op' => 'append', 'path' => ['facts', Sample::id('REM', 1)], 'value' => ['kind' => 'remark', 'about' => 'x', 'text' => 'between']];
             $between = Changes::apply($applied->document, Change::of([$fact]))->document;
@@ -189,7 +198,8 @@ final class ReworkProposalTest extends TestCase
     private static function assertKeepsSizes(Planned $before, Planned $after, array $document): void
     {
         $key = fn (array $p): string => "{$p['begun']} {$p['item']}";
-        $was = array_column(array_map(fn (array $p): array => [$key($p), $p], array_filter($before->plan['rework']['pieces'], fn (array $p): bool => $p['cut'])), 1, 0);
+        $was = array_column(array_map(fn (array $p): array => [$key($p), $p],
+            array_filter($before->plan['rework']['pieces'], fn (array $p): bool => $p['cut'])), 1, 0);
         $is = array_column(array_map(fn (array $p): array => [$key($p), $p], $after->plan['rework']['pieces']), 1, 0);
         $measured = array_column(array_filter($document['facts'], fn (array $f): bool => $f['kind'] === 'cut_wrong'), 'part');
         foreach ($was as $id => $piece) {
@@ -202,7 +212,9 @@ final class ReworkProposalTest extends TestCase
 
     private static function assertEachLiesOnce(Planned $plan): void
     {
-        $laid = array_merge(...array_map(fn (array $m): array => array_merge(...array_map(fn (array $s): array => array_column($s['placements'], 'part'), $m['sheets']), ...[[]]), $plan->plan['cut']));
+        $laid = array_merge(...array_map(
+            fn (array $m): array => array_merge(...array_map(
+                fn (array $s): array => array_column($s['placements'], 'part'), $m['sheets']), ...[[]]), $plan->plan['cut']));
         $laid = array_values(array_filter($laid, fn (string $id): bool => ! str_contains($id, ' ')));
         $unplaced = array_column(array_merge(...array_column($plan->plan['cut'], 'unplaced')), 'part');
         $own = array_column(array_filter($plan->plan['parts'], fn (array $p): bool => ! $p['bought']), 'id');
@@ -216,7 +228,8 @@ final class ReworkProposalTest extends TestCase
             foreach ($nested->sheets as $sheet) {
                 $account = Account::of($sheet, $nested->stock);
                 self::assertSame($account->sheet, $account->parts + $account->leftovers + $account->lost(), self::what($sheet));
-                self::assertGreaterThanOrEqual(0, min($account->parts, $account->leftovers, $account->trim, $account->kerf, $account->spoiled, $account->trimmed));
+                self::assertGreaterThanOrEqual(0,
+                    min($account->parts, $account->leftovers, $account->trim, $account->kerf, $account->spoiled, $account->trimmed));
             }
         }
     }

@@ -229,7 +229,8 @@ final class StartersTest extends TestCase
     /** @return array{int|float, int|float} of the nth part whose name, or whose own name within a band, is that */
     private static function cut(Planned $plan, string $name, int $nth = 0): array
     {
-        $found = array_values(array_filter($plan->plan['parts'], fn (array $p): bool => "part.$name" === ($p['name']['args']['part']['text']['key'] ?? $p['name']['key'])));
+        $found = array_values(array_filter($plan->plan['parts'],
+            fn (array $p): bool => "part.$name" === ($p['name']['args']['part']['text']['key'] ?? $p['name']['key'])));
 
         return [$found[$nth]['cut']['length']['mm'], $found[$nth]['cut']['width']['mm']];
     }
@@ -237,13 +238,17 @@ final class StartersTest extends TestCase
     /** @return array<string, mixed> exact, square rooms, only as crooked as their slope */
     private static function room(SpaceKind $kind, ?int $wide = null): array
     {
-        $widths = [SpaceKind::Niche->value => 1200, SpaceKind::InCupboard->value => 800, SpaceKind::ApplianceGap->value => 262, SpaceKind::FloorArea->value => 1800, SpaceKind::UnderSlope->value => 2200];
+        $widths = [SpaceKind::Niche->value => 1200, SpaceKind::InCupboard->value => 800,
+            SpaceKind::ApplianceGap->value => 262, SpaceKind::FloorArea->value => 1800, SpaceKind::UnderSlope->value => 2200];
         $width = $wide ?? $widths[$kind->value] ?? 2400;
         $document = Sample::empty('mm');
         $document['methods'] = ['front' => 'banded', 'top' => 'between', 'shelves' => 'pins', 'back' => 'applied'];
         $slope = $kind->slope();
-        $document['spaces'][Sample::SPACE] = ['kind' => $kind->value, 'left' => $kind->side(\Incastro\Core\Document\Model\Side::Left)->value, 'right' => $kind === SpaceKind::FloorArea || $kind === SpaceKind::UnderSlope ? 'wall' : $kind->side(\Incastro\Core\Document\Model\Side::Right)->value]
-            + ($slope === null ? [] : ['slope' => ['along' => $slope->along->value, 'low' => $slope->low->value, 'flat' => false]]) + $document['spaces'][Sample::SPACE];
+        $document['spaces'][Sample::SPACE] = ['kind' => $kind->value, 'left' => $kind->side(\Incastro\Core\Document\Model\Side::Left)->value,
+            'right' => $kind === SpaceKind::FloorArea || $kind === SpaceKind::UnderSlope
+            ? 'wall' : $kind->side(\Incastro\Core\Document\Model\Side::Right)->value]
+            + ($slope === null ? [] : ['slope' => ['along' => $slope->along->value, 'low' => $slope->low->value, 'flat' => false]])
+            + $document['spaces'][Sample::SPACE];
         foreach ([100, 1200, 2200] as $i => $z) {
             $document = Sample::width($document, $i, $z, $width);
             $document = $i === 0 ? $document : Sample::plumb($document, $i, 'left', 100, $z, 0);

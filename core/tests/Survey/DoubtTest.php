@@ -84,7 +84,8 @@ final class DoubtTest extends TestCase
             };
             $document = Sample::reading($document, Sample::id('ADV', $n), $shape, $value);
             if ($shape['kind'] === 'corner_angle') {
-                $document['facts'][Sample::id('TAKE', count($document['facts']))] = ['kind' => 'take', 'reading' => Sample::id('ADV', $n), 'deg' => 90, 'typed' => '90'];
+                $document['facts'][Sample::id('TAKE', count($document['facts']))] = ['kind' => 'take',
+                    'reading' => Sample::id('ADV', $n), 'deg' => 90, 'typed' => '90'];
             }
         }
         self::assertTrue(self::room($document)->doubt->isEnough(), 'measured enough');

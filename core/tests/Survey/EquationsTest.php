@@ -160,7 +160,8 @@ final class EquationsTest extends TestCase
         $nodes = new Nodes(new Sizes($space), 0.5);
         $observations = (new Equations($nodes, self::instruments()))->of($space);
 
-        return [$observations[3], array_map(fn (int $i): float => self::madeUp(...$nodes->place($i), slope: $slope, edge: $nodes->straightedge(...)), range(0, $nodes->count() - 1))];
+        return [$observations[3],
+            array_map(fn (int $i): float => self::madeUp(...$nodes->place($i), slope: $slope, edge: $nodes->straightedge(...)), range(0, $nodes->count() - 1))];
     }
 
     /**

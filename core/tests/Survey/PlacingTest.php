@@ -53,9 +53,13 @@ final class PlacingTest extends TestCase
     {
         $placed = self::placed(['kind' => 'socket', 'face' => 'back', 'across' => 300, 'up' => 500, 'width' => 86, 'height' => 80, 'out' => 10]);
         $mm = Length::fromMillimetres(...);
-        self::assertSame([false, true, false], [$placed->meetsHeights($mm(100), $mm(500)), $placed->meetsHeights($mm(100), $mm(501)), $placed->meetsHeights($mm(580), $mm(900))]);
-        self::assertSame([false, true, false], [$placed->meetsRun($mm(0), $mm(300)), $placed->meetsRun($mm(385), $mm(900)), $placed->meetsRun($mm(386), $mm(900))]);
-        self::assertSame([true, false], [$placed->isSolid(), self::placed(['kind' => 'window', 'face' => 'back', 'across' => 0, 'up' => 0, 'width' => 1, 'height' => 1, 'out' => 0])->isSolid()]);
+        self::assertSame([false, true, false],
+            [$placed->meetsHeights($mm(100), $mm(500)), $placed->meetsHeights($mm(100), $mm(501)), $placed->meetsHeights($mm(580), $mm(900))]);
+        self::assertSame([false, true, false],
+            [$placed->meetsRun($mm(0), $mm(300)), $placed->meetsRun($mm(385), $mm(900)), $placed->meetsRun($mm(386), $mm(900))]);
+        self::assertSame([true, false],
+            [$placed->isSolid(), self::placed(['kind' => 'window', 'face' => 'back', 'across' => 0, 'up' => 0, 'width' => 1, 'height' => 1, 'out' => 0])
+                ->isSolid()]);
     }
 
     /** @param  array<string, mixed>  $thing */

@@ -125,7 +125,8 @@ final class SurveyorTest extends TestCase
         $document = Sample::reading($document, Sample::id('D', 1), ['kind' => 'diagonal', 'rise' => 'rising_right'], 260);
         $room = self::room($document);
         self::assertSame([1000, 1000, 1000], self::xs($room, Side::Right));
-        self::assertSame([['survey.reading_contradicts', Sample::id('D', 1)]], array_map(fn (Finding $f): array => [$f->code, $f->place->ref], $room->findings));
+        self::assertSame([['survey.reading_contradicts', Sample::id('D', 1)]],
+            array_map(fn (Finding $f): array => [$f->code, $f->place->ref], $room->findings));
     }
 
     public function test_the_back_follows_the_front_where_only_widths_were_taken_there(): void

@@ -28,7 +28,8 @@ final class WayInTest extends TestCase
     public function test_what_comes_off_widens_a_door_and_is_said(): void
     {
         $plan = Planned::of(['way_in' => [
-            Sample::id('WAY', 1) => ['order' => 'a', 'kind' => 'door', 'name' => 'Room door', 'width' => 762, 'height' => 1981, 'gain' => 38, 'off' => 'door leaf'],
+            Sample::id('WAY', 1) => ['order' => 'a', 'kind' => 'door', 'name' => 'Room door',
+                'width' => 762, 'height' => 1981, 'gain' => 38, 'off' => 'door leaf'],
             Sample::id('WAY', 2) => ['order' => 'b', 'kind' => 'stair', 'name' => 'Stair', 'width' => 790, 'height' => 1900],
         ]] + Sample::e1())->plan['way_in'];
         self::assertSame(800, $plan['segments'][0]['clear']['mm']);

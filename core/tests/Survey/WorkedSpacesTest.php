@@ -108,7 +108,8 @@ final class WorkedSpacesTest extends TestCase
         // 45° from the knee wall, meeting a ceiling of 2400 at 700 out: the knee wall is 2400 − 700 = 1700 high.
         $room = self::room('under_slope', [
             [['kind' => 'width', 'z' => 100], 2000], [['kind' => 'depth', 'side' => 'left'], 1200],
-            [['kind' => 'height', 'side' => 'left', 'face' => 'ceiling'], 2400], [['kind' => 'slope_angle', 'side' => 'left'], 45], [['kind' => 'slope_start'], 700],
+            [['kind' => 'height', 'side' => 'left', 'face' => 'ceiling'], 2400],
+            [['kind' => 'slope_angle', 'side' => 'left'], 45], [['kind' => 'slope_start'], 700],
         ], ['slope' => ['along' => 'depth', 'low' => 'back', 'flat' => true]]);
         self::assertEqualsWithDelta(1700.0, self::overhead($room, 0, 0), 1.5);
         self::assertEqualsWithDelta(2400.0, self::overhead($room, 0, 1000), 1.5);
@@ -211,7 +212,8 @@ final class WorkedSpacesTest extends TestCase
         foreach ($readings as $n => [$reading, $value]) {
             $document = Sample::reading($document, Sample::id('READ', $n), $reading, $value);
             if (in_array($reading['kind'], ['corner_angle', 'slope_angle'], true)) {
-                $document['facts'][Sample::id('TAKE', $n + 1)] = ['kind' => 'take', 'reading' => Sample::id('READ', $n), 'deg' => $value, 'typed' => (string) $value];
+                $document['facts'][Sample::id('TAKE', $n + 1)] = ['kind' => 'take',
+                    'reading' => Sample::id('READ', $n), 'deg' => $value, 'typed' => (string) $value];
             }
         }
         $project = ProjectReader::read($document);

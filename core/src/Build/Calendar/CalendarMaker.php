@@ -35,7 +35,8 @@ final readonly class CalendarMaker
         $ended = $scheduler->ended();
         $minutes = array_sum(array_map(fn (Step $s): int => isset($done[$s->id]) ? 0 : $pace->minutes($s), array_values($plan->steps)));
 
-        return new Schedule($days, $slots, self::drying($plan, $ended), array_map(strval(...), array_keys(array_diff_key($plan->steps, $ended))), $calendar->deadline, $pace, $minutes);
+        return new Schedule($days, $slots, self::drying($plan, $ended),
+            array_map(strval(...), array_keys(array_diff_key($plan->steps, $ended))), $calendar->deadline, $pace, $minutes);
     }
 
     /** Its sentence about a date that is not kept. */
@@ -46,7 +47,8 @@ final readonly class CalendarMaker
         }
         $args = ['ends' => $schedule->ends() ?? '–', 'deadline' => (string) $schedule->deadline()];
 
-        return new Finding('make.late', Severity::Look, new Place(Stage::Make, 'calendar'), Text::of('make.late', ...$args), Text::of('make.late.remedy', ...$args), Text::of('source.steps'));
+        return new Finding('make.late', Severity::Look, new Place(Stage::Make, 'calendar'),
+            Text::of('make.late', ...$args), Text::of('make.late.remedy', ...$args), Text::of('source.steps'));
     }
 
     /**

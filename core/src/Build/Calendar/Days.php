@@ -33,14 +33,18 @@ final readonly class Days
         return $this->calendar->days[$this->dateOf($day)] ?? $this->calendar->week[$this->weekday($day)];
     }
 
-    /** @return array{week: array<string, array{from: string, hours: float}>, days: array<string, array{from: string, hours: float}>|\stdClass, quiet_until: string, quiet_from: string} the hours there are, with what is usual where the person said nothing */
+    /**
+     * @return array{week: array<string, array{from: string, hours: float}>, days: array<string, array{from: string, hours: float}>|\stdClass,
+     *     quiet_until: string, quiet_from: string} the hours there are, with what is usual where the person said nothing
+     */
     public function hours(): array
     {
         $clock = fn (int $minute): string => sprintf('%02d:%02d', intdiv($minute, 60), $minute % 60);
         $day = fn (WorkDay $d): array => ['from' => $clock($d->from), 'hours' => $d->minutes / 60];
         $own = array_map($day, $this->calendar->days);
 
-        return ['week' => array_map($day, $this->calendar->week), 'days' => $own === [] ? new \stdClass : $own, 'quiet_until' => $clock($this->calendar->quietUntil), 'quiet_from' => $clock($this->calendar->quietFrom)];
+        return ['week' => array_map($day, $this->calendar->week), 'days' => $own === [] ? new \stdClass : $own,
+            'quiet_until' => $clock($this->calendar->quietUntil), 'quiet_from' => $clock($this->calendar->quietFrom)];
     }
 
     /** The longest stretch of an ordinary week, minutes: one long day may be over before it is wanted. */

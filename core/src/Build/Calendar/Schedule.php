@@ -49,7 +49,8 @@ final readonly class Schedule implements \JsonSerializable
         return [
             'hours' => $this->days->hours(),
             'days' => $this->workDays(),
-            'drying' => array_map(fn (array $d): array => ['step' => $d[0], 'from' => $this->moment($d[1]), 'until' => $this->moment($d[2]), 'why' => $d[3]], $this->drying),
+            'drying' => array_map(fn (array $d): array => ['step' => $d[0], 'from' => $this->moment($d[1]), 'until' => $this->moment($d[2]), 'why' => $d[3]],
+                $this->drying),
             'ends' => $this->ends(),
             'deadline' => $this->deadline,
             'late' => $this->isLate(),
@@ -71,7 +72,9 @@ final readonly class Schedule implements \JsonSerializable
 
         return array_map(fn (int $day, array $slots): array => [
             'date' => $this->days->dateOf($day), 'from' => $this->days->work($day)->from, 'minutes' => $this->days->work($day)->minutes,
-            'slots' => array_map(fn (Slot $s): array => ['step' => $s->step, 'from' => $s->from - $day * Days::DAY, 'minutes' => $s->minutes, 'hands' => $s->hands, 'last' => $s->isLast], $slots),
+            'slots' => array_map(
+                fn (Slot $s): array => ['step' => $s->step, 'from' => $s->from - $day * Days::DAY,
+                    'minutes' => $s->minutes, 'hands' => $s->hands, 'last' => $s->isLast], $slots),
         ], array_keys($byDay), $byDay);
     }
 

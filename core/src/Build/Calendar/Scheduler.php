@@ -19,7 +19,8 @@ final class Scheduler
     private const LEAST = 15;
 
     /** What is not broken off once begun: wet paint, glue, a heavy thing half-way. */
-    private const IN_ONE_GO = [StepKind::Prime, StepKind::Coat, StepKind::PrimeOnSite, StepKind::CoatOnSite, StepKind::Assemble, StepKind::Back, StepKind::Base, StepKind::Carry, StepKind::Stand, StepKind::Caulk, StepKind::Top];
+    private const IN_ONE_GO = [StepKind::Prime, StepKind::Coat, StepKind::PrimeOnSite, StepKind::CoatOnSite,
+        StepKind::Assemble, StepKind::Back, StepKind::Base, StepKind::Carry, StepKind::Stand, StepKind::Caulk, StepKind::Top];
 
     /** @var array<string, int> minutes still to be done, by step */
     private array $left = [];
@@ -45,7 +46,8 @@ final class Scheduler
      * @param  array<string, int>  $done  when what is done was done, by step
      * @param  array<string, int>  $notBefore  by step, what is bought for it comes then
      */
-    public function __construct(private readonly array $steps, private readonly array $needs, private readonly Days $days, private readonly Pace $pace, int $hands, array $done, private readonly array $notBefore = [])
+    public function __construct(private readonly array $steps, private readonly array $needs, private readonly Days $days,
+        private readonly Pace $pace, int $hands, array $done, private readonly array $notBefore = [])
     {
         $this->free = array_fill(0, max(1, $hands), 0);
         foreach ($steps as $id => $step) {
@@ -102,7 +104,8 @@ final class Scheduler
     /** Something may have dried, been done by others, or noise may be made: the next moment at which that is so. */
     private function nextChange(int $at, int $day): int
     {
-        $moments = [...array_values(array_filter($this->free, fn (int $f): bool => $f > $at)), ...array_filter($this->days->noise($day), fn (int $m): bool => $m > $at), PHP_INT_MAX];
+        $moments = [...array_values(array_filter($this->free, fn (int $f): bool => $f > $at)),
+            ...array_filter($this->days->noise($day), fn (int $m): bool => $m > $at), PHP_INT_MAX];
         foreach (array_keys($this->left) as $id) {
             $ready = $this->readyAt((string) $id);
             if ($ready !== null && $ready > $at) {

@@ -49,7 +49,8 @@ final readonly class Carrier
         $loads = array_merge(...array_map($this->loads(...), $pieces), ...[[]]);
         usort($loads, fn (array $a, array $b): int => $b['kg']->value <=> $a['kg']->value);
 
-        return new Carrying($loads, [...$this->sheets($cutting), ...$this->boards($cutting)], $this->project->workshop->carKg, self::delivery($buy, $steps), $this->apart($pieces, $steps));
+        return new Carrying($loads, [...$this->sheets($cutting), ...$this->boards($cutting)],
+            $this->project->workshop->carKg, self::delivery($buy, $steps), $this->apart($pieces, $steps));
     }
 
     /** @return list<array<string, mixed>&array{kg: Amount}> */
@@ -72,7 +73,9 @@ final readonly class Carrier
                     UnitKind::Base => Text::of('carry.base', what: $unit->name($built->piece)),
                     default => $unit->panels[0]->name,
                 },
-                'parts' => array_map(fn (Panel $p): string => $p->id, $carried->panels($unit)), 'size' => array_map(fn (Axis $a): Length => $unit->extent($a), Axis::cases()), 'kg' => new Amount($kg, AmountUnit::Kilogram), 'people' => $people,
+                'parts' => array_map(fn (Panel $p): string => $p->id, $carried->panels($unit)),
+                'size' => array_map(fn (Axis $a): Length => $unit->extent($a), Axis::cases()),
+                'kg' => new Amount($kg, AmountUnit::Kilogram), 'people' => $people,
                 'says' => [...$this->advice($built, $unit, $kg, $people), ...($isHigh ? [Text::of('carry.high')] : [])],
             ];
         }
@@ -94,7 +97,10 @@ final readonly class Carrier
             : [Text::of('carry.slide', n: $people)];
     }
 
-    /** @return list<array{name: Text, count: int, kg: float, length: Length, width: Length, fits: bool|null}> sheets still to be fetched, as the shop hands them over */
+    /**
+     * @return list<array{name: Text, count: int, kg: float, length: Length, width: Length, fits: bool|null}> sheets still to be fetched, as the shop hands
+     *     them over
+     */
     private function sheets(Cutting $cutting): array
     {
         $goods = [];
@@ -108,7 +114,8 @@ final readonly class Carrier
                 $key = "$id {$sheet->kind->id}";
                 $goods[$key] = [
                     'name' => Text::of('buy.sheet', name: $material->name, length: $length, width: $width), 'count' => 1 + ($goods[$key]['count'] ?? 0),
-                    'kg' => $material->kg($length, $width), 'length' => $length, 'width' => $width, 'fits' => $this->project->workshop->fitsCar($length, $width),
+                    'kg' => $material->kg($length, $width), 'length' => $length, 'width' => $width,
+                    'fits' => $this->project->workshop->fitsCar($length, $width),
                 ];
             }
         }
@@ -124,9 +131,11 @@ final readonly class Carrier
             foreach ($nested->sheets as $stick) {
                 $key = "$thickness->units $width->units {$stick->kind->id}";
                 $goods[$key] = [
-                    'name' => Text::of('buy.board', name: $parts[0]->panel->name, thickness: $thickness, width: $width, long: $stick->kind->name), 'count' => 1 + ($goods[$key]['count'] ?? 0),
-                    'kg' => $thickness->units / Length::PER_MM * $width->units / Length::PER_MM * $stick->kind->length / Length::PER_MM * Weight::LUMBER_DENSITY / 1e9,
-                    'length' => Length::ofUnits($stick->kind->length), 'width' => $width, 'fits' => $this->project->workshop->fitsCar(Length::ofUnits($stick->kind->length), $width),
+                    'name' => Text::of('buy.board', name: $parts[0]->panel->name, thickness: $thickness, width: $width, long: $stick->kind->name),
+                    'count' => 1 + ($goods[$key]['count'] ?? 0),
+                    'kg' => $thickness->units * $width->units / Length::PER_MM ** 2 * $stick->kind->length / Length::PER_MM * Weight::LUMBER_DENSITY / 1e9,
+                    'length' => Length::ofUnits($stick->kind->length), 'width' => $width,
+                    'fits' => $this->project->workshop->fitsCar(Length::ofUnits($stick->kind->length), $width),
                 ];
             }
         }
@@ -144,7 +153,8 @@ final readonly class Carrier
             foreach ($line->packs === 0 || $line->isBought() ? [] : $steps->steps as $id => $step) {
                 $first ??= in_array($step->kind, $line->need->group->usedIn(), true) ? (string) $id : null;
             }
-            $delivery = $first === null ? $delivery : [...$delivery, ['name' => $line->need->name, 'before' => $first, 'lead' => $line->line->leadDays, 'shop' => $line->shop]];
+            $delivery = $first === null ? $delivery
+                : [...$delivery, ['name' => $line->need->name, 'before' => $first, 'lead' => $line->line->leadDays, 'shop' => $line->shop]];
         }
         usort($delivery, fn (array $a, array $b): int => $place[$a['before']] <=> $place[$b['before']]);
 
@@ -157,7 +167,8 @@ final readonly class Carrier
      */
     private function apart(array $pieces, WorkPlan $steps): array
     {
-        $kinds = [StepKind::Shelves, StepKind::Drawers, StepKind::Doors, StepKind::Lids, StepKind::Slats, StepKind::Trim, StepKind::Filler, StepKind::Top, StepKind::SiteFrame, StepKind::Fix, StepKind::Join, StepKind::Stand, StepKind::SetBase];
+        $kinds = [StepKind::Shelves, StepKind::Drawers, StepKind::Doors, StepKind::Lids, StepKind::Slats, StepKind::Trim,
+            StepKind::Filler, StepKind::Top, StepKind::SiteFrame, StepKind::Fix, StepKind::Join, StepKind::Stand, StepKind::SetBase];
         $apart = [];
         foreach (array_reverse($steps->steps) as $step) {
             if (in_array($step->kind, $kinds, true)) {
@@ -165,8 +176,11 @@ final readonly class Carrier
             }
         }
         $caulked = array_filter($steps->steps, fn (Step $s): bool => $s->kind === StepKind::Caulk);
-        $last = array_map(fn (PlacedPiece $p): array => ['title' => Text::of($p->gluedJoints() === [] ? 'apart.dry' : 'apart.glued', piece: $p->piece->name), 'parts' => array_keys($p->panels)], $pieces);
+        $last = array_map(
+            fn (PlacedPiece $p): array => ['title' => Text::of($p->gluedJoints() === [] ? 'apart.dry' : 'apart.glued', piece: $p->piece->name),
+                'parts' => array_keys($p->panels)], $pieces);
 
-        return [...array_values(array_map(fn (Step $s): array => ['title' => Text::of('apart.caulk', ...$s->title->args), 'parts' => []], $caulked)), ...$apart, ...$last];
+        return [...array_values(array_map(fn (Step $s): array => ['title' => Text::of('apart.caulk', ...$s->title->args), 'parts' => []], $caulked)),
+            ...$apart, ...$last];
     }
 }

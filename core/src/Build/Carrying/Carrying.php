@@ -37,7 +37,8 @@ final readonly class Carrying implements \JsonSerializable
             'goods' => array_map(fn (array $g): array => ['kg' => $kg($g['kg']), 'all' => $kg($g['count'] * $g['kg'])] + $g, $this->goods),
             'goods_kg' => $kg($this->kg()),
             'trips' => $this->payload === null || $this->goods === [] ? null : (int) ceil(round($this->kg() / $this->payload, 6)),
-            'delivery' => array_map(fn (array $d): array => ['name' => $d['name'], 'before' => $d['before'], 'lead_days' => $d['lead'], 'shop' => $d['shop']], $this->delivery),
+            'delivery' => array_map(fn (array $d): array => ['name' => $d['name'], 'before' => $d['before'], 'lead_days' => $d['lead'], 'shop' => $d['shop']],
+                $this->delivery),
             'apart' => $this->apart,
         ];
     }

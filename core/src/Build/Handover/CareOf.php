@@ -18,7 +18,8 @@ final class CareOf
     /** @return list<Care> */
     public static function piece(PlacedPiece $built): array
     {
-        $has = fn (string ...$names): bool => array_filter($built->design->hardware, fn (Hardware $h): bool => in_array($h->name->key, array_map(fn (string $n): string => "hardware.$n", $names), true)) !== [];
+        $has = fn (string ...$names): bool => array_filter($built->design->hardware,
+            fn (Hardware $h): bool => in_array($h->name->key, array_map(fn (string $n): string => "hardware.$n", $names), true)) !== [];
         $asked = [
             'hinges' => [$has('hinge', 'flap_hinge', 'piano_hinge', 'lid_hinge'), 6],
             'struts' => [$has('strut', 'lid_stay', 'drop_stay'), 24],

@@ -47,7 +47,9 @@ final readonly class Handover implements \JsonSerializable
             'pieces' => array_map($this->piece(...), $this->pieces),
             'hidden' => $this->hidden(),
             'choices' => $this->choices(),
-            'mistakes' => array_map(fn (Mistake $m): array => ['about' => $m->about, 'text' => $m->text, 'cause' => $m->cause, 'minutes' => $m->minutes, 'at' => $m->at], $this->log->all(Mistake::class)),
+            'mistakes' => array_map(
+                fn (Mistake $m): array => ['about' => $m->about, 'text' => $m->text, 'cause' => $m->cause, 'minutes' => $m->minutes, 'at' => $m->at],
+                $this->log->all(Mistake::class)),
             'stored' => array_merge(...array_map($this->stored(...), $this->pieces), ...[[]]),
             'care' => $this->care(),
         ];
@@ -69,9 +71,12 @@ final readonly class Handover implements \JsonSerializable
         return [
             'id' => $piece->id, 'name' => $piece->name, 'space' => $built->room->space->name,
             'width' => self::extent($built, Axis::X), 'height' => self::extent($built, Axis::Z), 'depth' => self::extent($built, Axis::Y),
-            'materials' => array_values(array_unique(array_filter($boards))), 'parts' => count($built->fit->panels), 'kg' => new Amount($built->weight->of(...$built->fit->panels), AmountUnit::Kilogram),
-            'finish' => $piece->finish->kind->value, 'coats' => FinishNeeds::coats($piece), 'colour' => $piece->finish->colour, 'sheen' => $piece->finish->sheen,
-            'tins' => array_values(array_map(fn (TinUsed $t): array => ['name' => $t->name, 'colour' => $t->colour, 'sheen' => $t->sheen, 'batch' => $t->batch, 'at' => $t->at],
+            'materials' => array_values(array_unique(array_filter($boards))), 'parts' => count($built->fit->panels),
+            'kg' => new Amount($built->weight->of(...$built->fit->panels), AmountUnit::Kilogram),
+            'finish' => $piece->finish->kind->value, 'coats' => FinishNeeds::coats($piece),
+            'colour' => $piece->finish->colour, 'sheen' => $piece->finish->sheen,
+            'tins' => array_values(array_map(
+                fn (TinUsed $t): array => ['name' => $t->name, 'colour' => $t->colour, 'sheen' => $t->sheen, 'batch' => $t->batch, 'at' => $t->at],
                 array_filter($this->log->all(TinUsed::class), fn (TinUsed $t): bool => $t->piece === $piece->id))),
             'glued' => $piece->methods->glue,
             'wall_screws' => array_map(fn (WallScrew $s): array => ['part' => $s->board->name, 'x' => $s->x, 'z' => $s->z], $built->wallScrews),
@@ -83,7 +88,8 @@ final readonly class Handover implements \JsonSerializable
     {
         $blocks = array_map(fn (Panel $p): Block => $p->block, array_values($built->panels));
 
-        return $blocks === [] ? Length::zero() : Length::greatest(...array_map(fn (Block $b): Length => $b->to($axis), $blocks))->minus(Length::least(...array_map(fn (Block $b): Length => $b->from($axis), $blocks)));
+        return $blocks === [] ? Length::zero() : Length::greatest(...array_map(fn (Block $b): Length => $b->to($axis), $blocks))
+            ->minus(Length::least(...array_map(fn (Block $b): Length => $b->from($axis), $blocks)));
     }
 
     /** @return list<array<string, mixed>> by what it is about, with its photos */
@@ -94,11 +100,13 @@ final readonly class Handover implements \JsonSerializable
             $rows[$fact->about]['records'][] = ['text' => $fact->text, 'distances' => $fact->distances, 'at' => $fact->at];
         }
         foreach ($this->log->all(Picture::class) as $photo) {
-            $mark = $photo->mark === null ? null : ['drawing' => $photo->mark->drawing, 'view' => $photo->mark->view, 'x' => $photo->mark->x, 'y' => $photo->mark->y];
+            $mark = $photo->mark === null ? null
+                : ['drawing' => $photo->mark->drawing, 'view' => $photo->mark->view, 'x' => $photo->mark->x, 'y' => $photo->mark->y];
             $rows[$photo->about]['photos'][] = ['photo' => $photo->photo, 'caption' => $photo->caption, 'mark' => $mark, 'at' => $photo->at];
         }
 
-        return array_map(fn (string $about, array $r): array => ['about' => $about, 'name' => $this->named($about), 'records' => $r['records'] ?? [], 'photos' => $r['photos'] ?? []], array_map(strval(...), array_keys($rows)), array_values($rows));
+        return array_map(fn (string $about, array $r): array => ['about' => $about, 'name' => $this->named($about),
+            'records' => $r['records'] ?? [], 'photos' => $r['photos'] ?? []], array_map(strval(...), array_keys($rows)), array_values($rows));
     }
 
     /** A thing, studs of a room, a part or a piece by its name; null for what is no more, or for a step. */
@@ -129,7 +137,8 @@ final readonly class Handover implements \JsonSerializable
             $verdicts[$verdict->of] = ['good' => $verdict->good, 'text' => $verdict->text, 'at' => $verdict->at];
         }
 
-        return array_map(fn (ChoiceMade $c): array => ['id' => $c->id, 'about' => $c->about, 'text' => $c->text, 'reason' => $c->reason, 'at' => $c->at, 'verdict' => $verdicts[$c->id] ?? null], $this->log->all(ChoiceMade::class));
+        return array_map(fn (ChoiceMade $c): array => ['id' => $c->id, 'about' => $c->about, 'text' => $c->text,
+            'reason' => $c->reason, 'at' => $c->at, 'verdict' => $verdicts[$c->id] ?? null], $this->log->all(ChoiceMade::class));
     }
 
     /** @return list<array<string, mixed>> what is kept in each bay of a piece */
@@ -138,7 +147,9 @@ final readonly class Handover implements \JsonSerializable
         $bays = [];
         foreach ($built->design->cells as $id => $cell) {
             $things = array_filter($this->project->stored, fn (StoredThing $t): bool => $t->bay === (string) $id);
-            array_push($bays, ...($things === [] ? [] : [['bay' => (string) $id, 'label' => $cell->label, 'piece' => $built->piece->name, 'things' => array_values(array_map(fn (StoredThing $t): array => ['name' => $t->name, 'count' => $t->count], $things))]]));
+            array_push($bays, ...($things === [] ? []
+                : [['bay' => (string) $id, 'label' => $cell->label, 'piece' => $built->piece->name,
+                    'things' => array_values(array_map(fn (StoredThing $t): array => ['name' => $t->name, 'count' => $t->count], $things))]]));
         }
 
         return $bays;
@@ -154,7 +165,8 @@ final readonly class Handover implements \JsonSerializable
         $handed = substr((string) $this->handed()?->at, 0, 10) ?: null;
         $care = [];
         foreach (array_merge(...array_map(CareOf::piece(...), $this->pieces), ...[[]]) as $each) {
-            $care[$each->key] = ['key' => $each->key, 'text' => $each->text, 'months' => $each->months, 'last' => $last[$each->key] ?? null, 'due' => $each->due($last[$each->key] ?? $handed)];
+            $care[$each->key] = ['key' => $each->key, 'text' => $each->text, 'months' => $each->months,
+                'last' => $last[$each->key] ?? null, 'due' => $each->due($last[$each->key] ?? $handed)];
         }
         uasort($care, fn (array $a, array $b): int => [$a['due'] ?? '9', $a['months']] <=> [$b['due'] ?? '9', $b['months']]);
 

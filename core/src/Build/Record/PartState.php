@@ -24,7 +24,8 @@ enum PartState: string
             StepKind::Band, StepKind::Rout, StepKind::Drill, StepKind::DryFit, StepKind::Precut => self::Machined,
             StepKind::Coat => self::Finished,
             StepKind::Base, StepKind::Assemble, StepKind::Back, StepKind::Frame, StepKind::Mover => self::Assembled,
-            StepKind::SetBase, StepKind::Stand, StepKind::SiteFrame, StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves => self::Installed,
+            StepKind::SetBase, StepKind::Stand, StepKind::SiteFrame, StepKind::Top, StepKind::Filler, StepKind::Trim,
+            StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves => self::Installed,
             default => null,
         };
     }

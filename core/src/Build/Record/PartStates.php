@@ -52,7 +52,8 @@ final readonly class PartStates
     /** A finish is on with its last coat. */
     private static function isLast(Step $step, WorkPlan $plan): bool
     {
-        $coats = $step->kind === StepKind::Coat ? array_filter($plan->steps, fn (Step $s): bool => $s->kind === StepKind::Coat && $s->piece === $step->piece) : [];
+        $coats = $step->kind === StepKind::Coat
+            ? array_filter($plan->steps, fn (Step $s): bool => $s->kind === StepKind::Coat && $s->piece === $step->piece) : [];
 
         return $coats === [] || $step->id === array_key_last($coats);
     }

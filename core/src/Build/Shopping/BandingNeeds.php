@@ -29,8 +29,10 @@ final class BandingNeeds
         }
         $needs = [];
         foreach ($metres as $material => $length) {
-            $needs[] = new Need(PurchaseGroup::Banding, "banding $material", Text::of('buy.banding', material: $built->project->stock[$material]->name), Amount::metres($length),
-                [Text::of('buy.sum_banding', n: $edges[$material], metres: Amount::metres($length), piece: $built->piece->name)], $sold === Unit::Inch ? [7.62, 15.24] : [5.0, 10.0, 50.0], self::SPARE);
+            $needs[] = new Need(PurchaseGroup::Banding, "banding $material",
+                Text::of('buy.banding', material: $built->project->stock[$material]->name), Amount::metres($length),
+                [Text::of('buy.sum_banding', n: $edges[$material], metres: Amount::metres($length), piece: $built->piece->name)],
+                $sold === Unit::Inch ? [7.62, 15.24] : [5.0, 10.0, 50.0], self::SPARE);
         }
 
         return $needs;

@@ -46,7 +46,8 @@ final readonly class FinishNeeds
         }
         $area = $this->area();
         $coats = self::coats($this->built->piece);
-        $name = Text::of($finish->colour === null ? "buy.{$finish->kind->value}" : "buy.{$finish->kind->value}_of", colour: implode(', ', array_filter([$finish->colour, $finish->sheen])));
+        $name = Text::of($finish->colour === null ? "buy.{$finish->kind->value}" : "buy.{$finish->kind->value}_of",
+            colour: implode(', ', array_filter([$finish->colour, $finish->sheen])));
 
         return [
             ...($finish->isPrimed() ? [$this->coating('primer', 'primer', Text::of('buy.primer'), $area, 1, [Text::of('buy.primer_instead')])] : []),
@@ -82,22 +83,29 @@ final readonly class FinishNeeds
     private function coating(string $kind, string $key, Text $name, float $m2, int $coats, array $substitutes): Need
     {
         $litres = new Amount($m2 * $coats / self::COVERS[$kind], AmountUnit::Litre);
-        $sum = Text::of('buy.sum_coats', area: new Amount($m2, AmountUnit::SquareMetre), coats: $coats, covers: new Amount(self::COVERS[$kind], AmountUnit::SquareMetre), gallon: new Amount(self::COVERS[$kind] * 3.785411784, AmountUnit::SquareMetre), litres: $litres, piece: $this->built->piece->name);
+        $sum = Text::of('buy.sum_coats', area: new Amount($m2, AmountUnit::SquareMetre), coats: $coats,
+            covers: new Amount(self::COVERS[$kind], AmountUnit::SquareMetre),
+            gallon: new Amount(self::COVERS[$kind] * 3.785411784, AmountUnit::SquareMetre), litres: $litres, piece: $this->built->piece->name);
 
-        return new Need(PurchaseGroup::Finish, trim($key), $name, $litres, [$sum], $this->sold === Unit::Inch ? [0.946, 3.785] : [0.75, 2.5, 5.0], 10, $substitutes);
+        return new Need(PurchaseGroup::Finish, trim($key), $name, $litres, [$sum],
+            $this->sold === Unit::Inch ? [0.946, 3.785] : [0.75, 2.5, 5.0], 10, $substitutes);
     }
 
     /** @return list<Need> bare wood with two grits, each coat but the last with a finer one */
     private function sanded(float $m2, int $coats): array
     {
         $area = new Amount($m2, AmountUnit::SquareMetre);
-        $need = fn (int $grit, float $sheets, Text $sum): Need => new Need(PurchaseGroup::Abrasives, "abrasive $grit", Text::of('buy.abrasive', grit: $grit), Amount::each((int) ceil(round($sheets, 6))), [$sum], [5.0, 10.0]);
+        $need = fn (int $grit, float $sheets, Text $sum): Need => new Need(PurchaseGroup::Abrasives, "abrasive $grit",
+            Text::of('buy.abrasive', grit: $grit), Amount::each((int) ceil(round($sheets, 6))), [$sum], [5.0, 10.0]);
         $bare = new Amount(self::SHEET_BARE_M2, AmountUnit::SquareMetre);
         $between = new Amount(self::SHEET_BETWEEN_M2, AmountUnit::SquareMetre);
 
         return [
-            ...array_map(fn (int $grit): Need => $need($grit, $m2 / self::SHEET_BARE_M2, Text::of('buy.sum_bare', area: $area, each: $bare, piece: $this->built->piece->name)), [120, 180]),
-            ...($coats < 2 ? [] : [$need(240, $m2 * ($coats - 1) / self::SHEET_BETWEEN_M2, Text::of('buy.sum_between', area: $area, times: $coats - 1, each: $between, piece: $this->built->piece->name))]),
+            ...array_map(
+                fn (int $grit): Need => $need($grit, $m2 / self::SHEET_BARE_M2,
+                    Text::of('buy.sum_bare', area: $area, each: $bare, piece: $this->built->piece->name)), [120, 180]),
+            ...($coats < 2 ? [] : [$need(240, $m2 * ($coats - 1) / self::SHEET_BETWEEN_M2,
+                Text::of('buy.sum_between', area: $area, times: $coats - 1, each: $between, piece: $this->built->piece->name))]),
         ];
     }
 
@@ -107,6 +115,7 @@ final readonly class FinishNeeds
         $heads = count($this->bored->of(BoreKind::Clearance));
 
         return $kind !== FinishKind::Paint || $heads === 0 ? []
-            : [new Need(PurchaseGroup::Filling, 'filler', Text::of('buy.filler'), new Amount($heads * self::HEAD_L, AmountUnit::Litre), [Text::of('buy.sum_filler', n: $heads, piece: $this->built->piece->name)], [0.25, 0.5])];
+            : [new Need(PurchaseGroup::Filling, 'filler', Text::of('buy.filler'), new Amount($heads * self::HEAD_L, AmountUnit::Litre),
+                [Text::of('buy.sum_filler', n: $heads, piece: $this->built->piece->name)], [0.25, 0.5])];
     }
 }

@@ -33,13 +33,17 @@ final class GapNeeds
         $sum = [];
         foreach (Caulking::edges($built) as $edge) {
             $litres += self::section($edge) * $edge->profile->length()->units / Length::PER_MM / 1e6;
-            $sum[] = Text::of('buy.sum_caulk', edge: Text::of("edge.{$edge->name->value}"), length: $edge->profile->length(), gap: $edge->kind === EdgeKind::Play ? self::mean($edge) : Length::fromMillimetres(self::BEAD_MM), piece: $built->piece->name);
-            $rod = $edge->kind === EdgeKind::Play && self::mean($edge)->isGreaterThan(Length::fromMillimetres(self::NEAT_MM)) ? $rod->plus($edge->profile->length()) : $rod;
+            $sum[] = Text::of('buy.sum_caulk', edge: Text::of("edge.{$edge->name->value}"), length: $edge->profile->length(),
+                gap: $edge->kind === EdgeKind::Play ? self::mean($edge) : Length::fromMillimetres(self::BEAD_MM), piece: $built->piece->name);
+            $rod = $edge->kind === EdgeKind::Play && self::mean($edge)->isGreaterThan(Length::fromMillimetres(self::NEAT_MM))
+                ? $rod->plus($edge->profile->length()) : $rod;
         }
 
         return [
-            ...($litres > 0 ? [new Need(PurchaseGroup::Filling, 'caulk', Text::of('buy.caulk'), new Amount($litres, AmountUnit::Litre), $sum, [self::CARTRIDGE_L], 15, note: Text::of('buy.caulk_note'))] : []),
-            ...($rod->isPositive() ? [new Need(PurchaseGroup::Filling, 'backer_rod', Text::of('buy.backer_rod'), Amount::metres($rod), [Text::of('buy.sum_rod', metres: Amount::metres($rod), piece: $built->piece->name)], [10.0], 5)] : []),
+            ...($litres > 0 ? [new Need(PurchaseGroup::Filling, 'caulk', Text::of('buy.caulk'),
+                new Amount($litres, AmountUnit::Litre), $sum, [self::CARTRIDGE_L], 15, note: Text::of('buy.caulk_note'))] : []),
+            ...($rod->isPositive() ? [new Need(PurchaseGroup::Filling, 'backer_rod', Text::of('buy.backer_rod'), Amount::metres($rod),
+                [Text::of('buy.sum_rod', metres: Amount::metres($rod), piece: $built->piece->name)], [10.0], 5)] : []),
         ];
     }
 

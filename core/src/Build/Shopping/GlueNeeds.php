@@ -29,12 +29,14 @@ final class GlueNeeds
         $m2 = array_sum(array_map(fn (array $j): float => $j[1]->length->units * $j[1]->breadth->units / Length::PER_MM ** 2 / 1e6, $joints));
         $area = new Amount($m2, AmountUnit::SquareMetre);
         $needs = [new Need(PurchaseGroup::Glue, 'glue', Text::of('buy.glue'), new Amount($m2 * self::KG_PER_M2, AmountUnit::Kilogram),
-            [Text::of('buy.sum_glue', n: count($joints), area: $area, rate: new Amount(self::KG_PER_M2, AmountUnit::Kilogram), piece: $built->piece->name)], $sold === Unit::Inch ? [0.227, 0.454] : [0.25, 0.5, 1.0], 20)];
+            [Text::of('buy.sum_glue', n: count($joints), area: $area, rate: new Amount(self::KG_PER_M2, AmountUnit::Kilogram), piece: $built->piece->name)],
+            $sold === Unit::Inch ? [0.227, 0.454] : [0.25, 0.5, 1.0], 20)];
         if ($built->piece->finish->kind === FinishKind::None || $built->project->make->finish === FinishWhen::After) {
             return $needs;
         }
         $tape = array_reduce($joints, fn (Length $sum, array $j): Length => $sum->plus($j[1]->length->times(2)), Length::zero());
 
-        return [...$needs, new Need(PurchaseGroup::Consumables, 'masking_tape', Text::of('buy.masking_tape'), Amount::metres($tape), [Text::of('buy.sum_tape', metres: Amount::metres($tape), piece: $built->piece->name)], [50.0], 5)];
+        return [...$needs, new Need(PurchaseGroup::Consumables, 'masking_tape', Text::of('buy.masking_tape'), Amount::metres($tape),
+            [Text::of('buy.sum_tape', metres: Amount::metres($tape), piece: $built->piece->name)], [50.0], 5)];
     }
 }

@@ -11,7 +11,10 @@ use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Hinges, slides, pins, pulls and whatever else the fills call for, and boards bought ready-made. Screws and dowels are counted over the drilling (ScrewNeeds). */
+/**
+ * Hinges, slides, pins, pulls and whatever else the fills call for, and boards bought ready-made. Screws and dowels are counted over the
+ * drilling (ScrewNeeds).
+ */
 final class HardwareNeeds
 {
     private const COUNTED_ELSEWHERE = ['hardware.screw', 'hardware.pocket_screw', 'hardware.dowel'];
@@ -41,7 +44,8 @@ final class HardwareNeeds
 
     private static function key(Hardware $each): string
     {
-        $args = array_map(fn (mixed $a): string => $a instanceof Length ? (string) $a->units : (is_scalar($a) ? (string) $a : json_encode($a, JSON_THROW_ON_ERROR)), $each->name->args);
+        $args = array_map(fn (mixed $a): string => $a instanceof Length ? (string) $a->units
+            : (is_scalar($a) ? (string) $a : json_encode($a, JSON_THROW_ON_ERROR)), $each->name->args);
 
         return implode(' ', [$each->name->key, ...array_values($args), ...($each->length === null ? [] : [$each->length->units])]);
     }
@@ -50,7 +54,8 @@ final class HardwareNeeds
     {
         $name = $each->length === null ? $each->name : Text::of('buy.of_length', name: $each->name, length: $each->length);
 
-        return new Need(PurchaseGroup::Hardware, $key, $name, Amount::each($each->count), [Text::of('buy.sum_hardware', n: $each->count, piece: $built->piece->name)],
+        return new Need(PurchaseGroup::Hardware, $key, $name, Amount::each($each->count),
+            [Text::of('buy.sum_hardware', n: $each->count, piece: $built->piece->name)],
             self::PACKS[$each->name->key] ?? [1.0], substitutes: self::substitutes($each));
     }
 
@@ -58,14 +63,16 @@ final class HardwareNeeds
     {
         $name = Text::of('buy.ready', name: $panel->name, length: $panel->length->value, width: $panel->width->value);
 
-        return new Need(PurchaseGroup::Hardware, "ready {$panel->name->key} {$panel->length->value->units} {$panel->width->value->units}", $name, Amount::each(1), [Text::of('buy.sum_hardware', n: 1, piece: $built->piece->name)]);
+        return new Need(PurchaseGroup::Hardware, "ready {$panel->name->key} {$panel->length->value->units} {$panel->width->value->units}",
+            $name, Amount::each(1), [Text::of('buy.sum_hardware', n: 1, piece: $built->piece->name)]);
     }
 
     /** @return list<Text> */
     private static function substitutes(Hardware $each): array
     {
         return match ($each->name->key) {
-            'hardware.slide_pair', 'hardware.heavy_slide_pair' => $each->length === null ? [] : [Text::of('buy.slide_instead', shorter: $each->length->minus(Length::fromMillimetres(50)))],
+            'hardware.slide_pair', 'hardware.heavy_slide_pair' => $each->length === null ? []
+                : [Text::of('buy.slide_instead', shorter: $each->length->minus(Length::fromMillimetres(50)))],
             'hardware.shelf_pin' => [Text::of('buy.pin_instead')],
             'hardware.pull' => [Text::of('buy.pull_instead')],
             'hardware.magnet_catch' => [Text::of('buy.catch_instead')],

@@ -40,8 +40,10 @@ final readonly class Need
     /** The same thing for another piece. */
     public function and(self $other): self
     {
-        return new self($this->group, $this->key, $this->name, new Amount($this->amount->value + $other->amount->value, $this->amount->unit), [...$this->sum, ...$other->sum],
-            $this->packs, $this->spare, self::once([...$this->substitutes, ...$other->substitutes]), $this->priceCents, $this->priceAt, $this->inHand, $this->note, $this->shop);
+        return new self($this->group, $this->key, $this->name,
+            new Amount($this->amount->value + $other->amount->value, $this->amount->unit), [...$this->sum, ...$other->sum],
+            $this->packs, $this->spare, self::once([...$this->substitutes, ...$other->substitutes]),
+            $this->priceCents, $this->priceAt, $this->inHand, $this->note, $this->shop);
     }
 
     /**

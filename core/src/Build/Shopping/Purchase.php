@@ -84,8 +84,10 @@ final readonly class Purchase implements \JsonSerializable
             'need' => $this->need->amount, 'sum' => $this->need->sum, 'spare_percent' => $this->need->spare, 'wanted' => $amount($this->wanted),
             'in_hand' => $amount($this->inHand), 'short' => $amount($this->short), 'pack' => $amount($this->pack), 'packs' => $this->packs,
             'price_cents' => $this->priceCents, 'price_at' => $this->need->priceAt, 'cost_cents' => $this->costCents, 'shop' => $this->shop,
-            'instead' => $this->line->instead, 'left_out' => $this->line->leftOut, 'lead_days' => $this->line->leadDays, 'substitutes' => $this->need->substitutes,
-            'got_packs' => $this->gotPacks, 'spent_cents' => $this->spentCents, 'bought' => $this->isBought(), 'receipts' => array_map(fn (Bought $b): string => $b->id, $this->bought),
+            'instead' => $this->line->instead, 'left_out' => $this->line->leftOut,
+            'lead_days' => $this->line->leadDays, 'substitutes' => $this->need->substitutes,
+            'got_packs' => $this->gotPacks, 'spent_cents' => $this->spentCents, 'bought' => $this->isBought(),
+            'receipts' => array_map(fn (Bought $b): string => $b->id, $this->bought),
         ];
     }
 }

@@ -55,10 +55,12 @@ final readonly class ScrewNeeds
     private function need(PlacedPiece $built, BoreKind $kind, Length $length, array $bores): Need
     {
         $name = $kind === BoreKind::PocketPoint ? 'buy.pocket_screw' : 'buy.screw';
-        [$thin, $thick] = [Length::least(...array_map(fn (Bore $b): Length => self::through($built, $b), $bores)), Length::greatest(...array_map(fn (Bore $b): Length => self::through($built, $b), $bores))];
+        [$thin, $thick] = [Length::least(...array_map(fn (Bore $b): Length => self::through($built, $b), $bores)),
+            Length::greatest(...array_map(fn (Bore $b): Length => self::through($built, $b), $bores))];
 
         return new Need(PurchaseGroup::Screws, "$name $length->units", Text::of($name, length: $length), Amount::each(count($bores)),
-            [Text::of($thin->equals($thick) ? 'buy.sum_screws' : 'buy.sum_screws_between', n: count($bores), board: $thin, thickest: $thick, piece: $built->piece->name)],
+            [Text::of($thin->equals($thick) ? 'buy.sum_screws' : 'buy.sum_screws_between',
+                n: count($bores), board: $thin, thickest: $thick, piece: $built->piece->name)],
             self::PACKS, self::SPARE, $this->others($built, $kind, $length, $bores));
     }
 
@@ -93,7 +95,8 @@ final readonly class ScrewNeeds
 
         return [
             ...($shorter === [] ? [] : [Text::of('buy.screw_shorter', length: Length::greatest(...$shorter))]),
-            ...($longer === [] ? [] : [$longer[0]->isGreaterThan($most) ? Text::of('buy.screw_too_long', length: $longer[0], most: $most) : Text::of('buy.screw_longer', length: $longer[0])]),
+            ...($longer === [] ? [] : [$longer[0]->isGreaterThan($most)
+                ? Text::of('buy.screw_too_long', length: $longer[0], most: $most) : Text::of('buy.screw_longer', length: $longer[0])]),
         ];
     }
 
@@ -105,7 +108,10 @@ final readonly class ScrewNeeds
             $counts[$bore->diameter->units] = ($counts[$bore->diameter->units] ?? 0) + 1;
         }
 
-        return array_map(fn (int $units, int $holes): Need => new Need(PurchaseGroup::Screws, "dowel $units", Text::of('buy.dowel', diameter: Length::ofUnits($units)), Amount::each(intdiv($holes, 2)),
-            [Text::of('buy.sum_dowels', holes: $holes, n: intdiv($holes, 2), piece: $built->piece->name)], self::PACKS, self::SPARE), array_keys($counts), $counts);
+        return array_map(
+            fn (int $units, int $holes): Need => new Need(PurchaseGroup::Screws, "dowel $units",
+                Text::of('buy.dowel', diameter: Length::ofUnits($units)), Amount::each(intdiv($holes, 2)),
+                [Text::of('buy.sum_dowels', holes: $holes, n: intdiv($holes, 2), piece: $built->piece->name)], self::PACKS, self::SPARE),
+            array_keys($counts), $counts);
     }
 }

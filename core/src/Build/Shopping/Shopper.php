@@ -25,13 +25,15 @@ final readonly class Shopper
             $bought[$fact->line][] = $fact;
         }
         $needs = [];
-        foreach ([...(new StockNeeds($this->project))->of($cutting), ...array_merge(...array_map(fn (PlacedPiece $p): array => $this->ofPiece($p, $cutting->drilling->in($p)), $pieces), ...[[]])] as $need) {
+        foreach ([...(new StockNeeds($this->project))->of($cutting),
+            ...array_merge(...array_map(fn (PlacedPiece $p): array => $this->ofPiece($p, $cutting->drilling->in($p)), $pieces), ...[[]])] as $need) {
             if ($need->amount->value <= 0) {
                 continue;
             }
             $needs[$need->key] = isset($needs[$need->key]) ? $needs[$need->key]->and($need) : $need;
         }
-        $lines = array_map(fn (Need $n): Purchase => new Purchase($n, $this->project->shop->lines[$n->key] ?? new ShopLine, $bought[$n->key] ?? []), array_values($needs));
+        $lines = array_map(fn (Need $n): Purchase => new Purchase($n, $this->project->shop->lines[$n->key] ?? new ShopLine, $bought[$n->key] ?? []),
+            array_values($needs));
         $order = array_flip(array_column(PurchaseGroup::cases(), 'value'));
         usort($lines, fn (Purchase $a, Purchase $b): int => $order[$a->need->group->value] <=> $order[$b->need->group->value]);
         $others = array_diff_key($bought, $needs);

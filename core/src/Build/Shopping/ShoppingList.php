@@ -40,7 +40,8 @@ final readonly class ShoppingList implements \JsonSerializable
 
     public function spentCents(): int
     {
-        return array_sum(array_map(fn (Purchase $p): int => $p->spentCents, $this->lines)) + array_sum(array_map(fn (Bought $b): int => $b->cents, $this->others));
+        return array_sum(array_map(fn (Purchase $p): int => $p->spentCents, $this->lines))
+            + array_sum(array_map(fn (Bought $b): int => $b->cents, $this->others));
     }
 
     /** @return array<string, mixed> */

@@ -45,7 +45,8 @@ final readonly class StockNeeds
     private function sheet(string $id, SheetKind $kind, int $count, int $begun): Need
     {
         $material = $this->project->stock[$id];
-        $name = Text::of('buy.sheet', name: $kind->name === $material->name ? $material->name : "$material->name, $kind->name", length: Length::ofUnits($kind->length), width: Length::ofUnits($kind->width));
+        $name = Text::of('buy.sheet', name: $kind->name === $material->name ? $material->name : "$material->name, $kind->name",
+            length: Length::ofUnits($kind->length), width: Length::ofUnits($kind->width));
 
         return new Need(PurchaseGroup::Sheets, "sheet $id $kind->id", $name, Amount::each($count), [Text::of('buy.sum_sheets', n: $count)],
             priceCents: $kind->priceCents === 0 ? null : $kind->priceCents,
@@ -57,7 +58,8 @@ final readonly class StockNeeds
     /** @return list<Text> further sizes the person said the shop sells, that hold as much in one cut less */
     private function otherSizes(Material $material, SheetKind $kind): array
     {
-        $larger = array_filter($material->sizes, fn (SheetSize $s): bool => ! $s->inHand && $s->id !== $kind->id && $s->length->units >= $kind->length && $s->width->units >= $kind->width);
+        $larger = array_filter($material->sizes, fn (SheetSize $s): bool => ! $s->inHand
+            && $s->id !== $kind->id && $s->length->units >= $kind->length && $s->width->units >= $kind->width);
 
         return array_values(array_map(fn (SheetSize $s): Text => Text::of('buy.sheet_instead', name: $s->name), $larger));
     }
@@ -67,7 +69,8 @@ final readonly class StockNeeds
         $known = $this->project->lumber[$kind->id] ?? null;
         $name = Text::of('buy.board', name: $panel->name, thickness: $thickness, width: $width, long: $kind->name);
 
-        return new Need(PurchaseGroup::Boards, "board $thickness->units $width->units $kind->id", $name, Amount::each($count), [Text::of('buy.sum_boards', n: $count)],
+        return new Need(PurchaseGroup::Boards, "board $thickness->units $width->units $kind->id",
+            $name, Amount::each($count), [Text::of('buy.sum_boards', n: $count)],
             priceCents: $known === null || $kind->priceCents === 0 ? null : $kind->priceCents,
             priceAt: $known === null ? null : ['lumber', $kind->id, 'price_cents'],
             inHand: $kind->inHand ? $count : 0.0);

@@ -46,13 +46,15 @@ final readonly class WallNeeds
         foreach ($screws as $units => $count) {
             $length = Length::ofUnits($units);
             $needs[] = new Need(PurchaseGroup::WallFixings, "wall_screw $units", Text::of('buy.wall_screw', length: $length), Amount::each($count),
-                [Text::of(self::isFramed($built) ? 'buy.sum_stud_screws' : 'buy.sum_wall_screws', n: $count, lining: self::lining($built), bite: self::bite($built), piece: $built->piece->name)], self::PACKS, 10);
+                [Text::of(self::isFramed($built) ? 'buy.sum_stud_screws' : 'buy.sum_wall_screws', n: $count,
+                    lining: self::lining($built), bite: self::bite($built), piece: $built->piece->name)], self::PACKS, 10);
         }
         $plugs = array_sum($screws);
         $plug = self::plug($built->room->space->build->kind);
 
         return $plugs === 0 || $plug === null ? $needs
-            : [...$needs, new Need(PurchaseGroup::WallFixings, $plug, Text::of($plug), Amount::each($plugs), [Text::of('buy.sum_plugs', n: $plugs, piece: $built->piece->name)], self::PACKS, 10)];
+            : [...$needs, new Need(PurchaseGroup::WallFixings, $plug, Text::of($plug), Amount::each($plugs),
+                [Text::of('buy.sum_plugs', n: $plugs, piece: $built->piece->name)], self::PACKS, 10)];
     }
 
     /** @return list<array{Panel, int}> how many in each board */

@@ -35,7 +35,8 @@ final class AssemblySteps
      * @param  list<Unit>  $units
      * @param  list<array{string, string, string}>  $hidden  see Hidden
      */
-    public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft, private readonly array $units, private readonly array $hidden)
+    public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft,
+        private readonly array $units, private readonly array $hidden)
     {
         $this->carried = new Carried($units);
     }
@@ -45,8 +46,10 @@ final class AssemblySteps
     {
         foreach ($this->units as $unit) {
             if ($unit->kind === UnitKind::Carcass && count($unit->panels) > 2) {
-                $step = $this->draft->add(new Step("dry_fit:$unit->id", StepKind::DryFit, $this->built->piece->id, Text::of('step.dry_fit', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
-                    numbers: Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), checks: [Text::of('check.dry_fit'), Text::of('check.diagonals')], amount: count($unit->panels), hands: $this->hands($unit)));
+                $step = $this->draft->add(new Step("dry_fit:$unit->id", StepKind::DryFit, $this->built->piece->id,
+                    Text::of('step.dry_fit', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
+                    numbers: Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)),
+                    checks: [Text::of('check.dry_fit'), Text::of('check.diagonals')], amount: count($unit->panels), hands: $this->hands($unit)));
                 $this->draft->after($step, $unit->ids(), 'drilled');
                 foreach ($unit->ids() as $part) {
                     $this->draft->benched[$part] = $step;
@@ -97,8 +100,10 @@ final class AssemblySteps
         };
         $joints = $this->joints(array_flip($unit->ids()), $unit->ids());
         $size = $kind === StepKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z);
-        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id, Text::of("step.$kind->value", piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
-            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->draft->drilling->in($this->built), $joints)], checks: [Text::of('check.diagonals')], amount: count($unit->panels)));
+        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id,
+            Text::of("step.$kind->value", piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
+            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->draft->drilling->in($this->built), $joints)],
+            checks: [Text::of('check.diagonals')], amount: count($unit->panels)));
         $this->draft->after($step, $unit->ids(), 'bench');
         $this->done[$unit->id] = $step;
     }
@@ -114,7 +119,8 @@ final class AssemblySteps
             $ids = array_map(fn (Panel $p): string => $p->id, $panels);
             $placed += array_flip($ids);
             $step = $this->stage($unit, $i + 1, count($stages), $ids, $this->joints($placed, $ids), array_keys($placed));
-            $this->draft->graph->need($step, $last, $this->built->piece->methods->glue ? 'clamps' : 'stage', $this->built->piece->methods->glue ? self::CLAMPS_H : 0.0);
+            $this->draft->graph->need($step, $last, $this->built->piece->methods->glue ? 'clamps' : 'stage',
+                $this->built->piece->methods->glue ? self::CLAMPS_H : 0.0);
             $last = $step;
         }
         $this->done[$unit->id] = $last ?? '';
@@ -133,11 +139,14 @@ final class AssemblySteps
         $isLast = $n === $of;
         $hasShelves = in_array(Role::Shelf, $roles, true);
         $step = $this->draft->add(new Step("assemble:$unit->id:$n", StepKind::Assemble, $this->built->piece->id,
-            Text::of($of === 1 ? 'step.assemble' : 'step.assemble_stage', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name, n: $n, of: $of),
+            Text::of($of === 1 ? 'step.assemble' : 'step.assemble_stage',
+                piece: $unit->name($this->built->piece), part: $unit->panels[0]->name, n: $n, of: $of),
             $standing, places: $new,
-            numbers: [...($hasShelves ? Numbers::spacers($this->built, $bays) : []), ...Numbers::fasteners($this->draft->drilling->in($this->built), $joints), ...($isLast ? Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)) : [])],
+            numbers: [...($hasShelves ? Numbers::spacers($this->built, $bays) : []), ...Numbers::fasteners($this->draft->drilling->in($this->built), $joints),
+                ...($isLast ? Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)) : [])],
             checks: $isLast ? [Text::of('check.diagonals'), Text::of('check.twist')] : [Text::of('check.flush')],
-            amount: count($new) + count($joints) / 2, hands: min(2, max(1, $this->hands($unit))), cautions: $this->built->piece->methods->glue ? ['glue'] : []));
+            amount: count($new) + count($joints) / 2, hands: min(2, max(1, $this->hands($unit))),
+            cautions: $this->built->piece->methods->glue ? ['glue'] : []));
         $this->draft->after($step, $new, 'bench');
 
         return $step;
@@ -177,7 +186,8 @@ final class AssemblySteps
         $made = [];
         foreach ($this->built->design->joints as $joint) {
             $isHeld = ! in_array($joint->kind, [JointKind::Rests, JointKind::Pins, JointKind::Clears], true);
-            if ($isHeld && isset($placed[$joint->first], $placed[$joint->second]) && (in_array($joint->first, $new, true) || in_array($joint->second, $new, true))) {
+            if ($isHeld && isset($placed[$joint->first], $placed[$joint->second])
+                && (in_array($joint->first, $new, true) || in_array($joint->second, $new, true))) {
                 $made[] = [$joint->first, $joint->second];
             }
         }
@@ -197,8 +207,10 @@ final class AssemblySteps
         if ($backs === []) {
             return;
         }
-        $step = $this->draft->add(new Step("back:$unit->id", StepKind::Back, $this->built->piece->id, Text::of('step.back', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), [...$unit->ids(), ...$backs], places: $backs,
-            numbers: [...Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), Text::of('number.back_screws')], checks: [Text::of('check.diagonals'), Text::of('check.cables')], amount: count($backs)));
+        $step = $this->draft->add(new Step("back:$unit->id", StepKind::Back, $this->built->piece->id,
+            Text::of('step.back', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), [...$unit->ids(), ...$backs], places: $backs,
+            numbers: [...Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), Text::of('number.back_screws')],
+            checks: [Text::of('check.diagonals'), Text::of('check.cables')], amount: count($backs)));
         $this->draft->after($step, $backs, 'bench');
         $this->draft->graph->need($step, $this->done[$unit->id], 'square_first');
         $this->done[$unit->id] = $step;

@@ -41,8 +41,10 @@ final readonly class BeforeHidden
             if ($a === null || $b === null || $by === null || ($a === $b && $b === $by)) {
                 continue;
             }
-            $joint = $a === $b ? $this->later($this->draft->placed[$h[0]] ?? '', $this->draft->placed[$h[1]] ?? '') : $this->later($this->placing($a), $this->placing($b));
-            $cover = $by === $a || $by === $b ? ($this->draft->placed[$h[2]] ?? '') : ($a === $b && $by->kind === UnitKind::Loose ? ($this->draft->placed[$h[2]] ?? '') : $this->placing($by));
+            $joint = $a === $b ? $this->later($this->draft->placed[$h[0]] ?? '', $this->draft->placed[$h[1]] ?? '')
+                : $this->later($this->placing($a), $this->placing($b));
+            $cover = $by === $a || $by === $b ? ($this->draft->placed[$h[2]] ?? '')
+                : ($a === $b && $by->kind === UnitKind::Loose ? ($this->draft->placed[$h[2]] ?? '') : $this->placing($by));
             if ($joint !== $cover && ! $this->draft->graph->need($cover, $joint, 'hides', 0.0, part: $this->built->panels[$h[0]]->name)) {
                 $blocked[] = $h;
             }
@@ -76,7 +78,8 @@ final readonly class BeforeHidden
     {
         $head = $screw->board->block->to(Axis::Y);
 
-        return $screw->isBehind($panel->block) && ! $panel->block->from(Axis::Y)->isLessThan($head) && $panel->block->from(Axis::Y)->isLessThan($head->plus(Length::fromMillimetres(2)));
+        return $screw->isBehind($panel->block) && ! $panel->block->from(Axis::Y)->isLessThan($head)
+            && $panel->block->from(Axis::Y)->isLessThan($head->plus(Length::fromMillimetres(2)));
     }
 
     /** When a unit goes to its place. */

@@ -41,7 +41,8 @@ final readonly class BenchSteps
         $last = $this->step(StepKind::Sand, $parts, [Text::of('number.grits')], count($parts), 'drilled');
         $this->benched($parts, $last);
         foreach ($this->coats() as $i => [$kind, $n]) {
-            $step = $this->draft->add(new Step("$kind->value:{$this->built->piece->id}:$n", $kind, $this->built->piece->id, Text::of("step.$kind->value", n: $n, piece: $this->built->piece->name), $parts, numbers: $this->coatNumbers($kind), amount: count($parts)));
+            $step = $this->draft->add(new Step("$kind->value:{$this->built->piece->id}:$n", $kind, $this->built->piece->id,
+                Text::of("step.$kind->value", n: $n, piece: $this->built->piece->name), $parts, numbers: $this->coatNumbers($kind), amount: count($parts)));
             $this->draft->graph->need($step, $last, $i === 0 ? 'sanded' : 'recoat', $i === 0 ? 0.0 : self::RECOAT_H);
             $last = $step;
         }
@@ -70,7 +71,8 @@ final readonly class BenchSteps
         $parts = $this->parts(fn (Panel $p): bool => $p->banded !== []);
         $edges = array_sum(array_map(fn (string $p): int => count($this->built->panels[$p]->banded), $parts));
         if ($parts !== []) {
-            $this->benched($parts, $this->step(StepKind::Band, $parts, [Text::of('number.band', n: $edges, thick: $this->built->project->workshop->banding)], $edges, 'cut'));
+            $this->benched($parts, $this->step(StepKind::Band, $parts,
+                [Text::of('number.band', n: $edges, thick: $this->built->project->workshop->banding)], $edges, 'cut'));
         }
     }
 
@@ -107,7 +109,8 @@ final readonly class BenchSteps
     private function step(StepKind $kind, array $parts, array $numbers, int $amount, string $why): string
     {
         $piece = $this->built->piece;
-        $step = $this->draft->add(new Step("$kind->value:$piece->id", $kind, $piece->id, Text::of("step.$kind->value", piece: $piece->name), $parts, numbers: $numbers, amount: $amount));
+        $step = $this->draft->add(new Step("$kind->value:$piece->id", $kind, $piece->id,
+            Text::of("step.$kind->value", piece: $piece->name), $parts, numbers: $numbers, amount: $amount));
         $this->draft->after($step, $parts, $why);
 
         return $step;
@@ -127,7 +130,8 @@ final readonly class BenchSteps
      */
     private function parts(\Closure $is): array
     {
-        return array_values(array_map(fn (Panel $p): string => $p->id, array_filter($this->built->fit->panels, fn (Panel $p): bool => isset($this->draft->made[$p->id]) && $is($p))));
+        return array_values(array_map(fn (Panel $p): string => $p->id,
+            array_filter($this->built->fit->panels, fn (Panel $p): bool => isset($this->draft->made[$p->id]) && $is($p))));
     }
 
     /** @return list<string> what takes a finish */

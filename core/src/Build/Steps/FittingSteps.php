@@ -21,7 +21,8 @@ final class FittingSteps
     public const CURED_H = 168.0;
 
     /** @param  list<Unit>  $units */
-    public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft, private readonly array $units, private readonly AssemblySteps $shop, private readonly SiteSteps $site)
+    public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft,
+        private readonly array $units, private readonly AssemblySteps $shop, private readonly SiteSteps $site)
     {
     }
 
@@ -76,9 +77,13 @@ final class FittingSteps
     {
         $unit = $units[0];
         $parts = array_merge(...array_map(fn (Unit $u): array => $u->ids(), $units));
-        $title = count($units) === 1 ? Text::of("step.$kind->value", part: $unit->panels[0]->name) : Text::of('step.site_frames', part: $unit->panels[0]->name, n: count($units) - 1);
-        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id, $title, $parts, places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
-            numbers: array_merge(...array_map(fn (Unit $u): array => $this->numbers($u, $kind), $units)), checks: [Text::of($kind === StepKind::SiteFrame || $kind === StepKind::Top ? 'check.level' : 'check.tight')], amount: count($parts), hands: $this->shop->hands($unit)));
+        $title = count($units) === 1 ? Text::of("step.$kind->value", part: $unit->panels[0]->name)
+            : Text::of('step.site_frames', part: $unit->panels[0]->name, n: count($units) - 1);
+        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id, $title, $parts,
+            places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
+            numbers: array_merge(...array_map(fn (Unit $u): array => $this->numbers($u, $kind), $units)),
+            checks: [Text::of($kind === StepKind::SiteFrame || $kind === StepKind::Top ? 'check.level' : 'check.tight')],
+            amount: count($parts), hands: $this->shop->hands($unit)));
         foreach ($parts as $part) {
             $this->draft->goes[$part] = $step;
         }
@@ -93,7 +98,8 @@ final class FittingSteps
     {
         $step = $this->draft->goes[$unit->id];
         foreach ($this->units as $other) {
-            $isBefore = $other->panels[0]->bay !== null && $other->panels[0]->bay === $unit->panels[0]->bay && $this->kindOf($other) === StepKind::SiteFrame && self::depth($other->role()) < self::depth($unit->role());
+            $isBefore = $other->panels[0]->bay !== null && $other->panels[0]->bay === $unit->panels[0]->bay
+                && $this->kindOf($other) === StepKind::SiteFrame && self::depth($other->role()) < self::depth($unit->role());
             if ($isBefore) {
                 $this->draft->graph->need($step, $this->draft->goes[$other->id] ?? null, 'carries');
             }
@@ -146,7 +152,9 @@ final class FittingSteps
             return;
         }
         $parts = array_merge(...array_map(fn (Unit $u): array => $u->ids(), $units));
-        $step = $this->draft->add(new Step("$kind->value:{$this->built->piece->id}", $kind, $this->built->piece->id, Text::of("step.$kind->value", piece: $this->built->piece->name, n: count($units)), $parts, places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
+        $step = $this->draft->add(new Step("$kind->value:{$this->built->piece->id}", $kind, $this->built->piece->id,
+            Text::of("step.$kind->value", piece: $this->built->piece->name, n: count($units)), $parts,
+            places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
             numbers: $this->settings($kind), checks: [Text::of("check.$kind->value")], amount: count($units)));
         $this->draft->after($step, array_values(array_filter($parts, fn (string $p): bool => ($this->draft->placed[$p] ?? $step) === $step)), 'bench');
         foreach ($units as $unit) {
@@ -155,13 +163,15 @@ final class FittingSteps
         $this->site->needFixed($step);
         foreach ($this->units as $other) {
             $carrier = $this->kindOf($other);
-            $isBefore = $carrier === StepKind::SiteFrame || (in_array($carrier, [StepKind::Top, StepKind::Filler, StepKind::Trim], true) && $kind !== StepKind::Slats);
+            $isBefore = $carrier === StepKind::SiteFrame
+                || (in_array($carrier, [StepKind::Top, StepKind::Filler, StepKind::Trim], true) && $kind !== StepKind::Slats);
             if ($isBefore) {
                 $this->draft->graph->need($step, $this->draft->goes[$other->id] ?? null, $carrier === StepKind::SiteFrame ? 'carries' : 'reach');
             }
         }
         if ($kind === StepKind::Shelves) {
-            array_map(fn (StepKind $k): bool => $this->draft->graph->need($step, "$k->value:{$this->built->piece->id}", 'reach'), [StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors]);
+            array_map(fn (StepKind $k): bool => $this->draft->graph->need($step, "$k->value:{$this->built->piece->id}", 'reach'),
+                [StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors]);
         }
     }
 
@@ -173,7 +183,9 @@ final class FittingSteps
 
         return match ($kind) {
             StepKind::Doors => [Text::of('number.hinges', n: $count('hardware.hinge'), leaves: count($design->hung))],
-            StepKind::Drawers => array_values(array_map(fn (Hardware $h): Text => Text::of('number.slides', n: $h->count, length: $h->length ?? Length::zero()), array_filter($design->hardware, fn (Hardware $h): bool => in_array($h->name->key, ['hardware.slide_pair', 'hardware.heavy_slide_pair'], true) && $h->length !== null))),
+            StepKind::Drawers => array_values(array_map(fn (Hardware $h): Text => Text::of('number.slides', n: $h->count, length: $h->length ?? Length::zero()),
+                array_filter($design->hardware,
+                    fn (Hardware $h): bool => in_array($h->name->key, ['hardware.slide_pair', 'hardware.heavy_slide_pair'], true) && $h->length !== null))),
             StepKind::Shelves => Numbers::spacers($this->built, array_map(strval(...), array_keys($design->spacings))),
             default => [],
         };

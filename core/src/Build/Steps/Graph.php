@@ -95,7 +95,8 @@ final class Graph
         return array_map(function (array $needs) use ($before): array {
             $brought = array_map(fn (Need $n): array => $before[$n->step], array_values($needs));
 
-            return array_values(array_filter($needs, fn (Need $n): bool => $n->hours > 0 || array_filter($brought, fn (array $b): bool => isset($b[$n->step])) === []));
+            return array_values(array_filter($needs, fn (Need $n): bool => $n->hours > 0
+                || array_filter($brought, fn (array $b): bool => isset($b[$n->step])) === []));
         }, $this->needs);
     }
 

@@ -26,7 +26,8 @@ final class Hidden
     {
         $hidden = [];
         foreach ($bored->bores as $part => $bores) {
-            $own = array_values(array_filter($bores, fn (Bore $b): bool => $b->with !== null && in_array($b->kind, [BoreKind::Clearance, BoreKind::Pocket], true)));
+            $own = array_values(array_filter($bores, fn (Bore $b): bool => $b->with !== null
+                && in_array($b->kind, [BoreKind::Clearance, BoreKind::Pocket], true)));
             $near = $own === [] ? [] : self::near($built, $part);
             foreach ($own as $bore) {
                 $head = $bore->beforeHead(Length::fromMillimetres(self::BEFORE_MM));
@@ -45,12 +46,14 @@ final class Hidden
     private static function near(PlacedPiece $built, string $part): array
     {
         $reach = $built->panels[$part]->block->grownBy(Length::fromMillimetres(2 * self::BEFORE_MM));
-        [$x0, $x1, $y0, $y1, $z0, $z1] = [$reach->from(Axis::X)->units, $reach->to(Axis::X)->units, $reach->from(Axis::Y)->units, $reach->to(Axis::Y)->units, $reach->from(Axis::Z)->units, $reach->to(Axis::Z)->units];
+        [$x0, $x1, $y0, $y1, $z0, $z1] = [$reach->from(Axis::X)->units, $reach->to(Axis::X)->units,
+            $reach->from(Axis::Y)->units, $reach->to(Axis::Y)->units, $reach->from(Axis::Z)->units, $reach->to(Axis::Z)->units];
 
         return array_values(array_filter($built->fit->panels, function (Panel $p) use ($part, $x0, $x1, $y0, $y1, $z0, $z1): bool {
             [$at, $size] = [$p->block->corner, $p->block->size];
 
-            return $p->id !== $part && $at->x->units < $x1 && $at->x->units + $size->x->units > $x0 && $at->y->units < $y1 && $at->y->units + $size->y->units > $y0 && $at->z->units < $z1 && $at->z->units + $size->z->units > $z0;
+            return $p->id !== $part && $at->x->units < $x1 && $at->x->units + $size->x->units > $x0 && $at->y->units < $y1
+                && $at->y->units + $size->y->units > $y0 && $at->z->units < $z1 && $at->z->units + $size->z->units > $z0;
         }));
     }
 }

@@ -33,7 +33,8 @@ final readonly class LastSteps
     {
         $piece = $this->built->piece;
         $isPainted = $piece->finish->kind === FinishKind::Paint;
-        $fixed = array_fill_keys($this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::SiteFrame, StepKind::Fix, StepKind::Stand, StepKind::Slats), 0.0);
+        $fixed = array_fill_keys($this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim,
+            StepKind::SiteFrame, StepKind::Fix, StepKind::Stand, StepKind::Slats), 0.0);
         $heads = count($this->draft->drilling->in($this->built)->of(BoreKind::Clearance));
         $last = [];
         if ($isPainted && $heads > 0) {
@@ -42,7 +43,9 @@ final readonly class LastSteps
         $caulked = Caulking::edges($this->built);
         if ($caulked !== []) {
             $metres = array_sum(array_map(fn (EdgeFit $e): float => $e->profile->length()->units / Length::PER_MM / 1000, $caulked));
-            $last[$this->step(StepKind::Caulk, $fixed + $last, 'fixed', array_map(fn (EdgeFit $e): Text => Text::of('number.caulk', edge: Text::of("edge.{$e->name->value}"), least: $e->least(), greatest: $e->greatest()), $caulked), (int) ceil($metres))] = self::CAULKED_H;
+            $last[$this->step(StepKind::Caulk, $fixed + $last, 'fixed',
+                array_map(fn (EdgeFit $e): Text => Text::of('number.caulk', edge: Text::of("edge.{$e->name->value}"),
+                    least: $e->least(), greatest: $e->greatest()), $caulked), (int) ceil($metres))] = self::CAULKED_H;
         }
         $painted = $this->finish($fixed, $last);
         $this->opening($painted);
@@ -87,7 +90,8 @@ final readonly class LastSteps
     {
         foreach ([StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves] as $kind) {
             foreach ($painted as $step) {
-                $this->draft->graph->need("$kind->value:{$this->built->piece->id}", $step, 'painted', $this->built->piece->finish->kind === FinishKind::None ? 0.0 : BenchSteps::HANDLED_H);
+                $this->draft->graph->need("$kind->value:{$this->built->piece->id}", $step, 'painted',
+                    $this->built->piece->finish->kind === FinishKind::None ? 0.0 : BenchSteps::HANDLED_H);
             }
         }
     }
@@ -95,21 +99,26 @@ final readonly class LastSteps
     /** @param  list<string>  $painted */
     private function end(array $painted): void
     {
-        $all = array_values(array_unique(array_filter($this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::SiteFrame, StepKind::Fix, StepKind::Stand, StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves))));
+        $all = array_values(array_unique(array_filter($this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::SiteFrame,
+            StepKind::Fix, StepKind::Stand, StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves))));
         $back = array_values(array_filter($this->built->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::TakeOff));
         if ($back !== [] && ! $this->draft->graph->has("refit:{$this->built->room->space->id}")) {
-            $this->draft->add(new Step("refit:{$this->built->room->space->id}", StepKind::Refit, null, Text::of('step.refit', space: $this->built->room->space->name), numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.put_back', thing: $t->name()), $back), amount: count($back)));
+            $this->draft->add(new Step("refit:{$this->built->room->space->id}", StepKind::Refit, null,
+                Text::of('step.refit', space: $this->built->room->space->name),
+                numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.put_back', thing: $t->name()), $back), amount: count($back)));
         }
         foreach ($back === [] ? [] : [...$all, ...$painted] as $before) {
             $this->draft->graph->need("refit:{$this->built->room->space->id}", $before, 'fixed');
         }
         $kept = array_values(array_filter($this->built->project->stored, fn (StoredThing $t): bool => isset($this->built->design->cells[$t->bay ?? ''])));
-        $bought = array_values(array_filter($this->built->design->hardware, fn (Hardware $h): bool => in_array($h->name->key, ['hardware.mattress', 'hardware.foam', 'hardware.cloth'], true)));
+        $bought = array_values(array_filter($this->built->design->hardware,
+            fn (Hardware $h): bool => in_array($h->name->key, ['hardware.mattress', 'hardware.foam', 'hardware.cloth'], true)));
         $check = $this->step(StepKind::Check, array_fill_keys([...$all, ...$painted], 0.0), 'last', [Text::of('number.check')], 0);
         if ($kept === [] && $bought === []) {
             return;
         }
-        $numbers = [...array_map(fn (Hardware $h): Text => $h->name, $bought), ...array_map(fn (StoredThing $t): Text => Text::of('number.kept', thing: $t->name, bay: $this->built->design->cells[$t->bay ?? '']->label), $kept)];
+        $numbers = [...array_map(fn (Hardware $h): Text => $h->name, $bought),
+            ...array_map(fn (StoredThing $t): Text => Text::of('number.kept', thing: $t->name, bay: $this->built->design->cells[$t->bay ?? '']->label), $kept)];
         $furnish = $this->step(StepKind::Furnish, [$check => 0.0], 'last', $numbers, count($numbers));
         foreach ($painted as $step) {
             $this->draft->graph->need($furnish, $step, 'cured', $this->built->piece->finish->kind === FinishKind::None ? 0.0 : FittingSteps::CURED_H);
@@ -123,7 +132,8 @@ final readonly class LastSteps
     private function step(StepKind $kind, array $after, string $why, array $numbers, int $amount, int $n = 0): string
     {
         $piece = $this->built->piece;
-        $step = $this->draft->add(new Step("$kind->value:$piece->id".($n > 0 ? ":$n" : ''), $kind, $piece->id, Text::of("step.$kind->value", piece: $piece->name, n: $n), array_keys($this->built->panels), numbers: $numbers, amount: $amount));
+        $step = $this->draft->add(new Step("$kind->value:$piece->id".($n > 0 ? ":$n" : ''), $kind, $piece->id,
+            Text::of("step.$kind->value", piece: $piece->name, n: $n), array_keys($this->built->panels), numbers: $numbers, amount: $amount));
         foreach ($after as $before => $hours) {
             $this->draft->graph->need($step, $before, $why, $hours);
         }

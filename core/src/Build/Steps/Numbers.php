@@ -37,7 +37,8 @@ final class Numbers
         $lines = [];
         foreach ($counts as [$bore, $n]) {
             $lines[] = match ($bore->kind) {
-                BoreKind::Pilot => Text::of('number.screws', n: $n, screw: $bore->screw ?? Length::zero(), clear: Length::fromMillimetres(Screws::CLEARANCE_MM), pilot: $bore->diameter, depth: $bore->depth ?? Length::zero()),
+                BoreKind::Pilot => Text::of('number.screws', n: $n, screw: $bore->screw ?? Length::zero(),
+                    clear: Length::fromMillimetres(Screws::CLEARANCE_MM), pilot: $bore->diameter, depth: $bore->depth ?? Length::zero()),
                 BoreKind::Pocket => Text::of('number.pockets', n: $n, screw: $bore->screw ?? Length::zero()),
                 default => Text::of('number.dowels', n: $n, diameter: $bore->diameter, depth: $bore->depth ?? Length::zero()),
             };
@@ -76,7 +77,8 @@ final class Numbers
         $diagonal = ShopSteps::diagonal($width, $height);
         $push = Length::nearestTenth($diagonal->units / 2 / max(1, $width->units));
 
-        return [Text::of('number.outside', width: $width, height: $height, diagonal: $diagonal), Text::of('number.push', push: $push, one: Length::fromMillimetres(1))];
+        return [Text::of('number.outside', width: $width, height: $height, diagonal: $diagonal),
+            Text::of('number.push', push: $push, one: Length::fromMillimetres(1))];
     }
 
     /**

@@ -41,7 +41,8 @@ final readonly class ScribeSteps
         }
         $side = $edge->name->side();
 
-        return array_values(array_filter($this->built->fit->panels, fn (Panel $p): bool => $side !== null && $p->fitOnSite && $p->hand === $side && in_array($p->role, [Role::Filler, Role::Stile, Role::Side], true)));
+        return array_values(array_filter($this->built->fit->panels, fn (Panel $p): bool => $side !== null
+            && $p->fitOnSite && $p->hand === $side && in_array($p->role, [Role::Filler, Role::Stile, Role::Side], true)));
     }
 
     private function scribe(string $key, EdgeFit $edge, Scribe $scribe, Panel $panel): void
@@ -49,8 +50,11 @@ final readonly class ScribeSteps
         $isBefore = $this->built->project->make->scribe === ScribeWhere::Precut;
         $kind = $isBefore ? StepKind::Precut : StepKind::Scribe;
         $name = Text::of($edge->part === null ? "edge.{$edge->name->value}" : "edge.of_slab.{$edge->name->value}");
-        $step = $this->draft->add(new Step("$kind->value:$key:$panel->id", $kind, $this->built->piece->id, Text::of("step.$kind->value", part: $panel->name, edge: $name), [$panel->id],
-            numbers: $isBefore ? self::line($scribe) : [Text::of('number.scribe', projects: $scribe->projects->value, setting: $scribe->setting->value, at: $scribe->touchesAt()), ...self::line($scribe)],
+        $step = $this->draft->add(new Step("$kind->value:$key:$panel->id", $kind, $this->built->piece->id,
+            Text::of("step.$kind->value", part: $panel->name, edge: $name), [$panel->id],
+            numbers: $isBefore ? self::line($scribe)
+            : [Text::of('number.scribe', projects: $scribe->projects->value, setting: $scribe->setting->value, at: $scribe->touchesAt()),
+                ...self::line($scribe)],
             checks: [Text::of('check.scribe')]));
         $this->draft->after($step, [$panel->id], 'bench');
         $placing = $this->draft->goes[$panel->id] ?? $this->draft->placed[$panel->id] ?? null;

@@ -28,7 +28,8 @@ final readonly class Sequence
         $ids = array_flip($unit->ids());
         $own = array_values(array_filter($hidden, fn (array $h): bool => isset($ids[$h[0]], $ids[$h[1]], $ids[$h[2]])));
         $left = $unit->panels;
-        usort($left, fn (Panel $a, Panel $b): int => [self::rank($a), $a->block->corner->z->units, $a->block->corner->x->units, $a->id] <=> [self::rank($b), $b->block->corner->z->units, $b->block->corner->x->units, $b->id]);
+        usort($left, fn (Panel $a, Panel $b): int => [self::rank($a), $a->block->corner->z->units, $a->block->corner->x->units,
+            $a->id] <=> [self::rank($b), $b->block->corner->z->units, $b->block->corner->x->units, $b->id]);
         $placed = $stages = $blocked = [];
         $last = null;
         while ($left !== []) {

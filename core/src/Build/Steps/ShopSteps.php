@@ -45,7 +45,8 @@ final readonly class ShopSteps
         $graph = $draft->graph;
         $material = $this->project->stock[$id];
         $intake = $draft->add(new Step("intake:$id", StepKind::Intake, null, Text::of('step.intake', material: $material->name), array_keys($this->own($id)),
-            numbers: [Text::of('number.sheet', length: $material->sheetLength, width: $material->sheetWidth, diagonal: self::diagonal($material->sheetLength, $material->sheetWidth)), Text::of('number.thickness', thickness: $material->thickness)],
+            numbers: [Text::of('number.sheet', length: $material->sheetLength, width: $material->sheetWidth,
+                diagonal: self::diagonal($material->sheetLength, $material->sheetWidth)), Text::of('number.thickness', thickness: $material->thickness)],
             checks: [Text::of('check.sheet')], amount: count($nested->sheets)));
         foreach ($nested->sheets as $i => $sheet) {
             $parts = $this->parts($sheet);
@@ -54,8 +55,10 @@ final readonly class ShopSteps
             }
             $new = array_values(array_filter($parts, fn (string $p): bool => ! isset($draft->made[$p])));
             $kg = $material->kg(Length::ofUnits($sheet->kind->length), Length::ofUnits($sheet->kind->width));
-            $step = $draft->add(new Step("cut:$id:".($sheet->begun ?? $i + 1), StepKind::CutSheet, null, Text::of('step.cut_sheet', material: $material->name, n: $i + 1, of: count($nested->sheets)), $parts, $new,
-                numbers: [Text::of('number.sheet_parts', n: count($parts), kerf: Length::ofUnits($nested->stock->kerf)), Text::of('number.kg', kg: new Amount($kg, AmountUnit::Kilogram))],
+            $step = $draft->add(new Step("cut:$id:".($sheet->begun ?? $i + 1), StepKind::CutSheet, null,
+                Text::of('step.cut_sheet', material: $material->name, n: $i + 1, of: count($nested->sheets)), $parts, $new,
+                numbers: [Text::of('number.sheet_parts', n: count($parts), kerf: Length::ofUnits($nested->stock->kerf)),
+                    Text::of('number.kg', kg: new Amount($kg, AmountUnit::Kilogram))],
                 checks: [Text::of('check.labelled'), ...($this->isLate($sheet) ? [Text::of('check.cut_long')] : [])],
                 amount: 1.5 * count($parts), hands: min(2, Load::peopleFor($kg)), sheet: ['material' => $id, 'sheet' => $i + 1], isOver: self::isSawn($sheet)));
             array_walk($parts, fn (string $p) => $draft->made[$p] = array_values(array_unique([...($draft->made[$p] ?? []), $step])));
@@ -64,7 +67,8 @@ final readonly class ShopSteps
         if ($nested->unplaced !== []) {
             $parts = array_values(array_unique(array_map(fn (Item $item): string => $this->cutting->laid->part($item->id), $nested->unplaced)));
             $new = array_values(array_filter($parts, fn (string $p): bool => ! isset($draft->made[$p])));
-            $step = $draft->add(new Step("cut_other:$id", StepKind::CutOther, null, Text::of('step.cut_other', material: $material->name), $parts, $new, amount: count($parts)));
+            $step = $draft->add(new Step("cut_other:$id", StepKind::CutOther, null,
+                Text::of('step.cut_other', material: $material->name), $parts, $new, amount: count($parts)));
             $graph->need($step, $intake, 'intake');
         }
     }
@@ -72,7 +76,8 @@ final readonly class ShopSteps
     /** Pieces of begun sheets that are larger than what they serve as now, one step for all of a material. */
     private function recut(Draft $draft, string $material, string $name): void
     {
-        $trims = array_values(array_filter($this->cutting->started->pieces, fn (MadePiece $p): bool => $p->material === $material && $p->serving?->worth === Worth::Trim));
+        $trims = array_values(array_filter($this->cutting->started->pieces,
+            fn (MadePiece $p): bool => $p->material === $material && $p->serving?->worth === Worth::Trim));
         if ($trims === []) {
             return;
         }
@@ -97,15 +102,18 @@ final readonly class ShopSteps
     {
         $opened = $sheet->opened;
 
-        return $opened !== null && ($opened->rework->closed || array_diff(array_map(fn (SawCut $c): int => $c->order, $opened->sawing->cuts), $opened->made) === []);
+        return $opened !== null && ($opened->rework->closed
+            || array_diff(array_map(fn (SawCut $c): int => $c->order, $opened->sawing->cuts), $opened->made) === []);
     }
 
     /** @param  list<Part>  $parts */
     private function boards(Draft $draft, Length $thickness, Length $width, array $parts, Nested $nested): void
     {
         $ids = array_map(fn (Part $p): string => $p->panel->id, $parts);
-        $draft->add(new Step("lumber:$thickness->units:$width->units", StepKind::CutLumber, null, Text::of('step.cut_lumber', thickness: $thickness, width: $width), $ids, $ids,
-            numbers: [Text::of('number.sticks', n: count($nested->sheets), parts: count($ids))], checks: [Text::of('check.labelled')], amount: count($ids), isOver: $this->areCut($parts)));
+        $draft->add(new Step("lumber:$thickness->units:$width->units", StepKind::CutLumber,
+            null, Text::of('step.cut_lumber', thickness: $thickness, width: $width), $ids, $ids,
+            numbers: [Text::of('number.sticks', n: count($nested->sheets), parts: count($ids))],
+            checks: [Text::of('check.labelled')], amount: count($ids), isOver: $this->areCut($parts)));
     }
 
     /**

@@ -33,7 +33,8 @@ final class SiteSteps
     public array $stood = [];
 
     /** @param  list<Unit>  $units */
-    public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft, private readonly array $units, private readonly AssemblySteps $shop)
+    public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft,
+        private readonly array $units, private readonly AssemblySteps $shop)
     {
     }
 
@@ -90,18 +91,24 @@ final class SiteSteps
         $space = $this->built->room->space;
         $off = array_values(array_filter($this->built->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::TakeOff));
         $step = $this->draft->add(new Step($this->prepared(), StepKind::Prepare, null, Text::of('step.prepare', space: $space->name),
-            numbers: [...array_map(fn (PlacedThing $t): Text => Text::of('number.take_off', thing: $t->name()), $off), Text::of('number.protect')], amount: 1 + count($off)));
+            numbers: [...array_map(fn (PlacedThing $t): Text => Text::of('number.take_off', thing: $t->name()), $off), Text::of('number.protect')],
+            amount: 1 + count($off)));
         $studs = Studs::along($space->build, $this->built->room->sizes->width);
-        $behind = array_values(array_filter($this->built->room->things, fn (PlacedThing $t): bool => in_array($t->thing->treatment, [Treatment::BoxIn, Treatment::Notch, Treatment::CutThrough], true)));
+        $behind = array_values(array_filter($this->built->room->things,
+            fn (PlacedThing $t): bool => in_array($t->thing->treatment, [Treatment::BoxIn, Treatment::Notch, Treatment::CutThrough], true)));
         $record = $this->draft->add(new Step($this->recorded(), StepKind::Record, null, Text::of('step.record', space: $space->name),
-            numbers: [...($studs === [] ? [] : [Text::of('number.studs', n: count($studs))]), ...array_map(fn (PlacedThing $t): Text => Text::of('number.hidden', thing: $t->name()), $behind)],
-            checks: [Text::of('check.photo')], amount: 1 + count($behind), asks: [...($studs === [] ? [] : ["studs:$space->id" => Text::of('asks.studs', n: count($studs))]), ...array_column(array_map(fn (PlacedThing $t): array => [$t->thing->id, $t->name()], $behind), 1, 0)]));
+            numbers: [...($studs === [] ? [] : [Text::of('number.studs', n: count($studs))]),
+                ...array_map(fn (PlacedThing $t): Text => Text::of('number.hidden', thing: $t->name()), $behind)],
+            checks: [Text::of('check.photo')], amount: 1 + count($behind),
+            asks: [...($studs === [] ? [] : ["studs:$space->id" => Text::of('asks.studs', n: count($studs))]),
+                ...array_column(array_map(fn (PlacedThing $t): array => [$t->thing->id, $t->name()], $behind), 1, 0)]));
         $this->draft->graph->need($record, $step, 'cleared');
     }
 
     private function base(Unit $base): void
     {
-        $step = $this->draft->add(new Step("set_base:$base->id", StepKind::SetBase, $this->built->piece->id, Text::of('step.set_base', piece: $this->built->piece->name), $base->ids(),
+        $step = $this->draft->add(new Step("set_base:$base->id", StepKind::SetBase, $this->built->piece->id,
+            Text::of('step.set_base', piece: $this->built->piece->name), $base->ids(),
             numbers: $this->shims(), checks: [Text::of('check.level')], amount: count($this->built->fit->supports)));
         $this->draft->graph->need($step, $this->shop->done[$base->id] ?? null, 'assembled', $this->shop->strongAfter());
         $this->draft->after($step, $base->ids(), 'bench');
@@ -114,14 +121,18 @@ final class SiteSteps
     {
         $packed = array_values(array_filter($this->built->fit->supports, fn (Support $s): bool => $s->isPacked()));
 
-        return $packed === [] ? [Text::of('number.no_shims')] : array_map(fn (Support $s): Text => Text::of('number.shim', part: $this->built->panels[$s->under]->name ?? Text::of('part.side_left'), x: $s->x, rear: $s->shimRear, front: $s->shimFront), $packed);
+        return $packed === [] ? [Text::of('number.no_shims')]
+            : array_map(fn (Support $s): Text => Text::of('number.shim', part: $this->built->panels[$s->under]->name ?? Text::of('part.side_left'),
+                x: $s->x, rear: $s->shimRear, front: $s->shimFront), $packed);
     }
 
     private function carry(Unit $unit): void
     {
         $kg = $this->shop->kg($unit);
-        $step = $this->draft->add(new Step("carry:$unit->id", StepKind::Carry, $this->built->piece->id, Text::of('step.carry', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
-            numbers: [Text::of('number.carried', width: $unit->extent(Axis::X), depth: $unit->extent(Axis::Y), height: $unit->extent(Axis::Z)), Text::of('number.kg_people', kg: new Amount($kg, AmountUnit::Kilogram), n: $this->shop->hands($unit)),
+        $step = $this->draft->add(new Step("carry:$unit->id", StepKind::Carry, $this->built->piece->id,
+            Text::of('step.carry', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
+            numbers: [Text::of('number.carried', width: $unit->extent(Axis::X), depth: $unit->extent(Axis::Y), height: $unit->extent(Axis::Z)),
+                Text::of('number.kg_people', kg: new Amount($kg, AmountUnit::Kilogram), n: $this->shop->hands($unit)),
                 Text::of('number.tilt', height: $this->built->fit->tiltUp->value)], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
         $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());
         $this->draft->graph->need($step, $this->prepared(), 'cleared');
@@ -131,8 +142,11 @@ final class SiteSteps
     {
         $hasBase = $this->carcasses(UnitKind::Base) !== [];
         $isHung = $this->isHung($unit);
-        $step = $this->draft->add(new Step("stand:$unit->id", StepKind::Stand, $this->built->piece->id, Text::of($isHung ? 'step.hang' : 'step.stand', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
-            numbers: $isHung ? [Text::of('number.ledger', z: $unit->bottom())] : ($hasBase ? [] : $this->shims()), checks: [Text::of('check.level'), Text::of('check.plumb')], amount: $this->shop->hands($unit), hands: $isHung ? max(2, $this->shop->hands($unit)) : $this->shop->hands($unit)));
+        $step = $this->draft->add(new Step("stand:$unit->id", StepKind::Stand, $this->built->piece->id,
+            Text::of($isHung ? 'step.hang' : 'step.stand', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
+            numbers: $isHung ? [Text::of('number.ledger', z: $unit->bottom())] : ($hasBase ? [] : $this->shims()),
+            checks: [Text::of('check.level'), Text::of('check.plumb')], amount: $this->shop->hands($unit),
+            hands: $isHung ? max(2, $this->shop->hands($unit)) : $this->shop->hands($unit)));
         $this->draft->graph->need($step, "carry:$unit->id", 'carried');
         $this->needRoom($step);
         $this->stood[$unit->id] = $this->fixed[$unit->id] = $step;
@@ -158,7 +172,9 @@ final class SiteSteps
         foreach ($others as $other) {
             if ($other !== $unit && $unit->isBeside($other)) {
                 $thick = $unit->panels[0]->thickness()->plus($other->panels[0]->thickness());
-                $step = $this->draft->add(new Step("join:$unit->id:$other->id", StepKind::Join, $this->built->piece->id, Text::of('step.join', part: $unit->name($this->built->piece), other: $other->name($this->built->piece)), [...$unit->ids(), ...$other->ids()],
+                $step = $this->draft->add(new Step("join:$unit->id:$other->id", StepKind::Join, $this->built->piece->id,
+                    Text::of('step.join', part: $unit->name($this->built->piece), other: $other->name($this->built->piece)),
+                    [...$unit->ids(), ...$other->ids()],
                     numbers: [Text::of('number.join', most: Screws::mostIn($thick))], checks: [Text::of('check.flush')], amount: 4));
                 $this->draft->graph->need($step, $this->stood[$unit->id], 'stood');
                 $this->draft->graph->need($step, $this->stood[$other->id], 'stood');
@@ -173,7 +189,9 @@ final class SiteSteps
         $things = array_values(array_filter($this->built->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::BringForward));
         $id = "services:{$this->built->room->space->id}";
         if ($things !== [] && ! $this->draft->graph->has($id)) {
-            $this->draft->add(new Step($id, StepKind::Services, null, Text::of('step.services', space: $this->built->room->space->name), numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.bring_forward', thing: $t->name()), $things), checks: [Text::of('check.services')], amount: count($things)));
+            $this->draft->add(new Step($id, StepKind::Services, null, Text::of('step.services', space: $this->built->room->space->name),
+                numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.bring_forward', thing: $t->name()), $things),
+                checks: [Text::of('check.services')], amount: count($things)));
             $this->draft->graph->need($id, $this->recorded(), 'recorded');
         }
         foreach ($things === [] ? [] : $this->stood as $stood) {
@@ -188,8 +206,10 @@ final class SiteSteps
             return;
         }
         $parts = array_map(fn (array $f): string => $f[0]->id, $fixings);
-        $step = $this->draft->add(new Step("fix:$unit->id", StepKind::Fix, $this->built->piece->id, Text::of('step.fix', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $parts,
-            numbers: $this->wallScrews($unit, $fixings), checks: [Text::of('check.level'), Text::of('check.plumb'), Text::of('check.diagonals')], amount: array_sum(array_column($fixings, 1))));
+        $step = $this->draft->add(new Step("fix:$unit->id", StepKind::Fix, $this->built->piece->id,
+            Text::of('step.fix', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $parts,
+            numbers: $this->wallScrews($unit, $fixings), checks: [Text::of('check.level'), Text::of('check.plumb'), Text::of('check.diagonals')],
+            amount: array_sum(array_column($fixings, 1))));
         $this->draft->graph->need($step, $this->fixed[$unit->id], 'stood');
         $this->draft->graph->need($step, "services:{$this->built->room->space->id}", 'services');
         $this->fixed[$unit->id] = $step;
@@ -203,7 +223,9 @@ final class SiteSteps
     {
         $length = fn (Panel $board): Length => (new WallNeeds($this->built->project->unit))->length($this->built, $board);
         if (! WallNeeds::isFramed($this->built)) {
-            return array_map(fn (array $f): Text => Text::of('number.wall_plugs', part: $f[0]->name, n: $f[1], screw: $length($f[0]), z: $f[0]->block->middle(Axis::Z)), $fixings);
+            return array_map(
+                fn (array $f): Text => Text::of('number.wall_plugs', part: $f[0]->name, n: $f[1], screw: $length($f[0]), z: $f[0]->block->middle(Axis::Z)),
+                $fixings);
         }
         $own = array_values(array_filter($this->built->wallScrews, fn (WallScrew $s): bool => $unit->has($s->board->id)));
 
@@ -214,7 +236,8 @@ final class SiteSteps
     private function carcasses(UnitKind $kind): array
     {
         $own = array_values(array_filter($this->units, fn (Unit $u): bool => $u->kind === $kind));
-        usort($own, fn (Unit $a, Unit $b): int => [$a->bottom()->units, $a->panels[0]->block->corner->x->units] <=> [$b->bottom()->units, $b->panels[0]->block->corner->x->units]);
+        usort($own, fn (Unit $a, Unit $b): int => [$a->bottom()->units,
+            $a->panels[0]->block->corner->x->units] <=> [$b->bottom()->units, $b->panels[0]->block->corner->x->units]);
 
         return $own;
     }

@@ -67,7 +67,8 @@ enum StepKind: string
     {
         return match ($this) {
             self::Intake => [10, 5], self::CutSheet => [10, 3], self::CutLumber => [8, 3], self::CutOther => [10, 10],
-            self::Recut => [5, 5], self::Band => [10, 4], self::Rout => [15, 6], self::Drill => [10, 0.8], self::DryFit => [10, 3], self::Sand, self::SandOnSite => [10, 4],
+            self::Recut => [5, 5], self::Band => [10, 4], self::Rout => [15, 6], self::Drill => [10, 0.8],
+            self::DryFit => [10, 3], self::Sand, self::SandOnSite => [10, 4],
             self::Prime, self::PrimeOnSite, self::Coat, self::CoatOnSite => [15, 3], self::Base => [10, 4], self::Assemble => [10, 6], self::Back => [10, 5],
             self::Frame => [15, 5], self::Mover => [10, 5], self::Precut, self::Scribe => [15, 20], self::Prepare => [15, 10], self::Record => [5, 3],
             self::SetBase => [15, 5], self::Carry, self::Stand => [15, 5], self::Services => [20, 20], self::Join => [10, 2], self::Fix => [10, 4],
@@ -81,13 +82,20 @@ enum StepKind: string
     public function tools(): array
     {
         return match ($this) {
-            self::Prepare => ['bar', 'knife', 'sheet'], self::Intake => ['tape', 'square', 'calliper'], self::CutSheet, self::CutOther => ['saw', 'rail', 'battens', 'pencil'],
-            self::CutLumber => ['saw', 'square'], self::Recut => ['saw', 'rail', 'tape'], self::Band => ['iron', 'trimmer'], self::Rout => ['router', 'guide', 'clamps'], self::Drill => ['drill', 'stop_collar', 'awl'],
-            self::DryFit => ['clamps', 'tape'], self::Sand, self::SandOnSite => ['sander', 'block'], self::Prime, self::Coat, self::PrimeOnSite, self::CoatOnSite, self::TouchUp => ['roller', 'brush'],
-            self::Base, self::Assemble, self::Back, self::Frame, self::Mover => ['driver', 'clamps', 'square', 'tape'], self::Precut, self::Scribe => ['compass', 'jigsaw', 'plane'],
-            self::Record => ['camera', 'tape'], self::SetBase => ['level', 'shims'], self::Stand, self::Carry => ['level', 'helper_straps'], self::Services => ['tester'],
-            self::Join => ['clamps', 'driver'], self::Fix => ['driver', 'drill', 'level', 'stud_finder'], self::SiteFrame => ['driver', 'level'], self::Top, self::Filler, self::Trim => ['driver', 'clamps'],
-            self::Slats => ['driver', 'spacer'], self::FillHeads => ['knife_filling', 'block'], self::Caulk => ['gun', 'tape_masking'], self::Lids, self::Doors => ['driver', 'awl'],
+            self::Prepare => ['bar', 'knife', 'sheet'], self::Intake => ['tape', 'square', 'calliper'],
+            self::CutSheet, self::CutOther => ['saw', 'rail', 'battens', 'pencil'],
+            self::CutLumber => ['saw', 'square'], self::Recut => ['saw', 'rail', 'tape'], self::Band => ['iron', 'trimmer'],
+            self::Rout => ['router', 'guide', 'clamps'], self::Drill => ['drill', 'stop_collar', 'awl'],
+            self::DryFit => ['clamps', 'tape'], self::Sand, self::SandOnSite => ['sander', 'block'], self::Prime,
+            self::Coat, self::PrimeOnSite, self::CoatOnSite, self::TouchUp => ['roller', 'brush'],
+            self::Base, self::Assemble, self::Back, self::Frame, self::Mover => ['driver', 'clamps', 'square', 'tape'],
+            self::Precut, self::Scribe => ['compass', 'jigsaw', 'plane'],
+            self::Record => ['camera', 'tape'], self::SetBase => ['level', 'shims'], self::Stand,
+            self::Carry => ['level', 'helper_straps'], self::Services => ['tester'],
+            self::Join => ['clamps', 'driver'], self::Fix => ['driver', 'drill', 'level', 'stud_finder'],
+            self::SiteFrame => ['driver', 'level'], self::Top, self::Filler, self::Trim => ['driver', 'clamps'],
+            self::Slats => ['driver', 'spacer'], self::FillHeads => ['knife_filling', 'block'],
+            self::Caulk => ['gun', 'tape_masking'], self::Lids, self::Doors => ['driver', 'awl'],
             self::Drawers => ['driver', 'spacer'], self::Refit => ['driver'], self::Shelves, self::Furnish => [], self::Check => ['level', 'tape'],
         };
     }
@@ -96,9 +104,12 @@ enum StepKind: string
     public function cautions(): array
     {
         return match ($this) {
-            self::CutSheet, self::CutOther => ['kickback', 'eyes_ears', 'saw_dust'], self::CutLumber => ['eyes_ears'], self::Recut => ['kickback', 'eyes_ears'], self::Rout => ['eyes_ears', 'router_dust'],
-            self::Drill => ['through'], self::Sand, self::SandOnSite => ['sanding_dust'], self::Prime, self::Coat, self::PrimeOnSite, self::CoatOnSite => ['rags'],
-            self::Prepare => ['old_paint'], self::Services => ['isolate'], self::Fix => ['cables'], self::Carry, self::Stand => ['lifting'], self::Band => ['hot'],
+            self::CutSheet, self::CutOther => ['kickback', 'eyes_ears', 'saw_dust'], self::CutLumber => ['eyes_ears'],
+            self::Recut => ['kickback', 'eyes_ears'], self::Rout => ['eyes_ears', 'router_dust'],
+            self::Drill => ['through'], self::Sand, self::SandOnSite => ['sanding_dust'],
+            self::Prime, self::Coat, self::PrimeOnSite, self::CoatOnSite => ['rags'],
+            self::Prepare => ['old_paint'], self::Services => ['isolate'], self::Fix => ['cables'],
+            self::Carry, self::Stand => ['lifting'], self::Band => ['hot'],
             self::Top => ['lifting'], default => [],
         };
     }
@@ -107,7 +118,8 @@ enum StepKind: string
     {
         return match ($this) {
             self::Base, self::Assemble, self::Back, self::Frame, self::Mover => Scene::Shop,
-            self::SetBase, self::Stand, self::Join, self::Fix, self::SiteFrame, self::Top, self::Filler, self::Trim, self::Slats, self::Lids, self::Drawers, self::Doors, self::Shelves, self::Scribe, self::Services => Scene::Room,
+            self::SetBase, self::Stand, self::Join, self::Fix, self::SiteFrame, self::Top, self::Filler, self::Trim,
+            self::Slats, self::Lids, self::Drawers, self::Doors, self::Shelves, self::Scribe, self::Services => Scene::Room,
             default => Scene::Bench,
         };
     }
@@ -115,7 +127,8 @@ enum StepKind: string
     /** Noise that neighbours and children hear. */
     public function isNoisy(): bool
     {
-        return in_array($this, [self::CutSheet, self::CutLumber, self::CutOther, self::Recut, self::Rout, self::Sand, self::SandOnSite, self::Fix, self::SiteFrame, self::Precut, self::Scribe], true);
+        return in_array($this, [self::CutSheet, self::CutLumber, self::CutOther, self::Recut, self::Rout,
+            self::Sand, self::SandOnSite, self::Fix, self::SiteFrame, self::Precut, self::Scribe], true);
     }
 
     /** Done in the open where that can be: waits for dry weather. */

@@ -34,7 +34,8 @@ final readonly class StepMaker
         }
         $usual = $draft->graph->inOrder();
 
-        return new WorkPlan($this->project, $draft->graph->needs($usual), (new Ordering($this->project->make->order))->of($usual), $this->holding($draft, $cutting), $findings);
+        return new WorkPlan($this->project, $draft->graph->needs($usual),
+            (new Ordering($this->project->make->order))->of($usual), $this->holding($draft, $cutting), $findings);
     }
 
     /** @return list<Finding> */
@@ -61,7 +62,9 @@ final readonly class StepMaker
     {
         [$a, $b, $by] = array_map(fn (string $id): Text => $built->panels[$id]->name, $blocked);
 
-        return new Finding('make.screws_hidden', Severity::Look, new Place(Stage::Make, $blocked[0]), Text::of('make.screws_hidden', part: $a, other: $b, by: $by), Text::of('make.screws_hidden.remedy', part: $a, other: $b, by: $by), Text::of('source.steps'));
+        return new Finding('make.screws_hidden', Severity::Look, new Place(Stage::Make, $blocked[0]),
+            Text::of('make.screws_hidden', part: $a, other: $b, by: $by),
+            Text::of('make.screws_hidden.remedy', part: $a, other: $b, by: $by), Text::of('source.steps'));
     }
 
     /** @return array<string, list<Finding>> what holds each step up */
@@ -78,7 +81,8 @@ final readonly class StepMaker
                 StepKind::Stand, StepKind::Fix, StepKind::SiteFrame, StepKind::SetBase => HeldStep::Fix,
                 default => null,
             };
-            $pieces = $step->piece !== null ? [$step->piece] : array_values(array_unique(array_map(fn (string $p): string => $pieceOf[$p] ?? '', $step->parts)));
+            $pieces = $step->piece !== null ? [$step->piece]
+                : array_values(array_unique(array_map(fn (string $p): string => $pieceOf[$p] ?? '', $step->parts)));
             foreach ($before === null ? [] : $pieces as $piece) {
                 foreach ($this->held[$piece] ?? [] as $finding) {
                     if ($finding->decides?->before() === $before) {

@@ -32,7 +32,8 @@ final readonly class WorkPlan implements \JsonSerializable
         foreach ($this->broken() as $step => $needs) {
             foreach ($needs as $need) {
                 $args = ['step' => $this->steps[$step]->title, 'before' => $this->steps[$need->step]->title, 'why' => $need->why];
-                $findings[] = new Finding('make.order', Severity::Look, new Place(Stage::Make, (string) $step), Text::of('make.order', ...$args), Text::of('make.order.remedy', ...$args), Text::of('source.steps'));
+                $findings[] = new Finding('make.order', Severity::Look, new Place(Stage::Make, (string) $step),
+                    Text::of('make.order', ...$args), Text::of('make.order.remedy', ...$args), Text::of('source.steps'));
             }
         }
 
@@ -43,7 +44,9 @@ final readonly class WorkPlan implements \JsonSerializable
     public function broken(): array
     {
         $place = array_flip(array_keys($this->steps));
-        $broken = array_map(fn (string $step): array => array_values(array_filter($this->needs[$step], fn (Need $n): bool => $place[$n->step] > $place[$step])), array_keys($this->steps));
+        $broken = array_map(
+            fn (string $step): array => array_values(array_filter($this->needs[$step], fn (Need $n): bool => $place[$n->step] > $place[$step])),
+            array_keys($this->steps));
 
         return array_filter(array_combine(array_keys($this->steps), $broken), fn (array $needs): bool => $needs !== []);
     }
@@ -63,14 +66,19 @@ final readonly class WorkPlan implements \JsonSerializable
         $done = $this->done();
 
         return array_map(fn (Step $s): array => [
-            'id' => $s->id, 'kind' => $s->kind->value, 'piece' => $s->piece, 'title' => $s->title, 'parts' => $s->parts, 'makes' => $s->makes, 'places' => $s->places,
+            'id' => $s->id, 'kind' => $s->kind->value, 'piece' => $s->piece, 'title' => $s->title,
+            'parts' => $s->parts, 'makes' => $s->makes, 'places' => $s->places,
             'numbers' => self::once($s->numbers), 'checks' => $s->checks, 'tools' => array_map(fn (string $t): Text => Text::of("tool.$t"), $s->kind->tools()),
             'cautions' => array_map(fn (string $c): Text => Text::of("caution.$c"), $this->cautions($s)),
-            'hands' => $s->hands, 'minutes' => $s->minutes(), 'noisy' => $s->kind->isNoisy(), 'outside' => $s->kind->isOutside(), 'scene' => $s->kind->scene()->value, 'sheet' => $s->sheet,
+            'hands' => $s->hands, 'minutes' => $s->minutes(), 'noisy' => $s->kind->isNoisy(),
+            'outside' => $s->kind->isOutside(), 'scene' => $s->kind->scene()->value, 'sheet' => $s->sheet,
             'done' => array_key_exists($s->id, $done),
-            'asks' => array_map(fn (string $about, Text $name): array => ['about' => $about, 'name' => $name, 'recorded' => $this->project->log->isRecorded($about)], array_keys($s->asks), array_values($s->asks)),
+            'asks' => array_map(
+                fn (string $about, Text $name): array => ['about' => $about, 'name' => $name, 'recorded' => $this->project->log->isRecorded($about)],
+                array_keys($s->asks), array_values($s->asks)),
             'needs' => $this->needs[$s->id] ?? [], 'breaks' => $broken[$s->id] ?? [],
-            'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'says' => $f->says, 'decides' => $f->decides?->value], $this->held[$s->id] ?? []),
+            'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'says' => $f->says, 'decides' => $f->decides?->value],
+                $this->held[$s->id] ?? []),
         ], array_values($this->steps));
     }
 

@@ -24,7 +24,9 @@ final class Cures
         return match ($trial->kind) {
             TrialKind::Square => self::square($trial),
             TrialKind::Joints => array_map(self::joint(...), $trial->off()),
-            TrialKind::Level => array_map(fn (TrialPoint $p): Text => Text::of($p->off()->isNegative() ? 'cure.lower' : 'cure.pack', at: $p->name, by: $p->off()->absolute()), $trial->off()),
+            TrialKind::Level => array_map(
+                fn (TrialPoint $p): Text => Text::of($p->off()->isNegative() ? 'cure.lower' : 'cure.pack', at: $p->name, by: $p->off()->absolute()),
+                $trial->off()),
             TrialKind::Edge => self::edge($trial),
             TrialKind::Play => self::play($trial),
         };
@@ -82,7 +84,8 @@ final class Cures
         }
         $takes = array_values(array_filter($trial->read(), fn (TrialPoint $p): bool => $most->minus($p->off())->isPositive()));
 
-        return [Text::of('cure.scribe_again', setting: $most), ...array_map(fn (TrialPoint $p): Text => Text::of('cure.takes', at: $p->name, by: $most->minus($p->off())), $takes)];
+        return [Text::of('cure.scribe_again', setting: $most),
+            ...array_map(fn (TrialPoint $p): Text => Text::of('cure.takes', at: $p->name, by: $most->minus($p->off())), $takes)];
     }
 
     /**

@@ -50,7 +50,8 @@ final readonly class PieceTrials
         };
         $points = [new TrialPoint('first', Text::of('trial.first'), $diagonal), new TrialPoint('second', Text::of('trial.second'), $diagonal)];
 
-        return new Trial("square:$unit->id", TrialKind::Square, $this->built->piece->id, Text::of($key, what: $unit->name($this->built->piece)), $points, $this->together($unit), $w, $h);
+        return new Trial("square:$unit->id", TrialKind::Square, $this->built->piece->id,
+            Text::of($key, what: $unit->name($this->built->piece)), $points, $this->together($unit), $w, $h);
     }
 
     private function joints(Unit $unit): Trial
@@ -58,11 +59,14 @@ final readonly class PieceTrials
         $points = [];
         foreach ($this->built->design->joints as $joint) {
             if ($unit->has($joint->first) && $unit->has($joint->second)) {
-                $points["$joint->first $joint->second"] = new TrialPoint("$joint->first $joint->second", Text::of('trial.joint', part: $this->built->panels[$joint->first]->name, other: $this->built->panels[$joint->second]->name), Length::zero());
+                $points["$joint->first $joint->second"] = new TrialPoint("$joint->first $joint->second",
+                    Text::of('trial.joint', part: $this->built->panels[$joint->first]->name, other: $this->built->panels[$joint->second]->name),
+                    Length::zero());
             }
         }
 
-        return new Trial("joints:$unit->id", TrialKind::Joints, $this->built->piece->id, Text::of('trial.joints', what: $unit->name($this->built->piece)), array_values($points), $this->together($unit), $unit->extent(Axis::X), $unit->extent(Axis::Z));
+        return new Trial("joints:$unit->id", TrialKind::Joints, $this->built->piece->id, Text::of('trial.joints', what: $unit->name($this->built->piece)),
+            array_values($points), $this->together($unit), $unit->extent(Axis::X), $unit->extent(Axis::Z));
     }
 
     private function level(): ?Trial
@@ -74,12 +78,15 @@ final readonly class PieceTrials
             }
             $under = $this->built->panels[$support->under];
             foreach (['rear', 'front'] as $end) {
-                $points["$under->id $end"] = new TrialPoint("$under->id $end", Text::of("trial.under_$end", part: $under->name, at: $support->x), Length::zero());
+                $points["$under->id $end"] = new TrialPoint("$under->id $end",
+                    Text::of("trial.under_$end", part: $under->name, at: $support->x), Length::zero());
             }
         }
 
-        return $points === [] ? null : new Trial("level:{$this->built->piece->id}", TrialKind::Level, $this->built->piece->id, Text::of('trial.level', piece: $this->built->piece->name), array_values($points),
-            $this->steps(StepKind::SetBase) ?: $this->steps(StepKind::Stand), $this->built->fit->box->width->value, $this->built->fit->box->height->value);
+        return $points === [] ? null
+            : new Trial("level:{$this->built->piece->id}", TrialKind::Level, $this->built->piece->id,
+                Text::of('trial.level', piece: $this->built->piece->name), array_values($points),
+                $this->steps(StepKind::SetBase) ?: $this->steps(StepKind::Stand), $this->built->fit->box->width->value, $this->built->fit->box->height->value);
     }
 
     /** What is left between an edge and the house, where it was planned. */
@@ -89,19 +96,26 @@ final readonly class PieceTrials
             return null;
         }
         $isPlay = $edge->kind === EdgeKind::Play;
-        $points = array_map(fn (GapAt $g): TrialPoint => new TrialPoint("at {$g->at->units}", Text::of("edge.along.{$edge->line()->along->value}_at", at: $g->at), $isPlay ? $g->gap : Length::zero()), $edge->line()->gaps);
+        $points = array_map(
+            fn (GapAt $g): TrialPoint => new TrialPoint("at {$g->at->units}",
+                Text::of("edge.along.{$edge->line()->along->value}_at", at: $g->at), $isPlay ? $g->gap : Length::zero()),
+            $edge->line()->gaps);
         $name = Text::of($edge->part === null ? "edge.{$edge->name->value}" : "edge.of_slab.{$edge->name->value}");
 
-        return new Trial("edge:{$this->built->piece->id}:{$edge->name->value}:$edge->part", $isPlay ? TrialKind::Play : TrialKind::Edge, $this->built->piece->id, Text::of($isPlay ? 'trial.play' : 'trial.edge', piece: $this->built->piece->name, edge: $name),
+        return new Trial("edge:{$this->built->piece->id}:{$edge->name->value}:$edge->part", $isPlay ? TrialKind::Play : TrialKind::Edge,
+            $this->built->piece->id, Text::of($isPlay ? 'trial.play' : 'trial.edge', piece: $this->built->piece->name, edge: $name),
             array_values(array_column(array_map(fn (TrialPoint $p): array => [$p->key, $p], $points), 1, 0)),
             $isPlay ? $this->steps(StepKind::Stand, StepKind::Fix) : $this->closing($edge),
-            $this->built->fit->box->width->value, $this->built->fit->box->height->value, $edge->name->side() === Side::Left, in_array($edge, Caulking::edges($this->built), true));
+            $this->built->fit->box->width->value, $this->built->fit->box->height->value,
+            $edge->name->side() === Side::Left, in_array($edge, Caulking::edges($this->built), true));
     }
 
     /** @return list<string> where an assembly is tried, and where it is finished */
     private function together(Unit $unit): array
     {
-        $own = array_filter($this->plan->steps, fn (Step $s): bool => in_array($s->kind, [StepKind::DryFit, StepKind::Base, StepKind::Assemble, StepKind::Frame], true) && $s->parts !== [] && array_diff($unit->ids(), $s->parts) === []);
+        $own = array_filter($this->plan->steps,
+            fn (Step $s): bool => in_array($s->kind, [StepKind::DryFit, StepKind::Base, StepKind::Assemble, StepKind::Frame], true)
+            && $s->parts !== [] && array_diff($unit->ids(), $s->parts) === []);
 
         return array_map(strval(...), array_keys($own));
     }
@@ -113,16 +127,19 @@ final readonly class PieceTrials
         $isThere = fn (string $id): bool => match (true) {
             $edge->part !== null => $id === $edge->part,
             $edge->name->side() === null => true,
-            default => isset($this->built->panels[$id]) && $this->built->panels[$id]->block->from(Axis::X)->isLessThan($middle) === ($edge->name->side() === Side::Left),
+            default => isset($this->built->panels[$id]) && $this->built->panels[$id]->block->from(Axis::X)
+                ->isLessThan($middle) === ($edge->name->side() === Side::Left),
         };
         $kinds = $edge->name->side() === null && $edge->part === null ? [StepKind::Trim] : [StepKind::Filler, StepKind::Trim, StepKind::Scribe, StepKind::Top];
 
-        return array_values(array_filter($this->steps(...$kinds), fn (string $step): bool => array_filter($this->plan->steps[$step]->places ?: $this->plan->steps[$step]->parts, $isThere) !== []));
+        return array_values(array_filter($this->steps(...$kinds),
+            fn (string $step): bool => array_filter($this->plan->steps[$step]->places ?: $this->plan->steps[$step]->parts, $isThere) !== []));
     }
 
     /** @return list<string> */
     private function steps(StepKind ...$kinds): array
     {
-        return array_map(strval(...), array_keys(array_filter($this->plan->steps, fn (Step $s): bool => $s->piece === $this->built->piece->id && in_array($s->kind, $kinds, true))));
+        return array_map(strval(...),
+            array_keys(array_filter($this->plan->steps, fn (Step $s): bool => $s->piece === $this->built->piece->id && in_array($s->kind, $kinds, true))));
     }
 }

@@ -38,7 +38,8 @@ final readonly class Trials implements \JsonSerializable
         foreach ($this->all as $trial) {
             $cures = Cures::of($trial);
             if ($cures !== []) {
-                $findings[] = new Finding('log.trial_off', Severity::Look, new Place(Stage::Log, $trial->id), Text::of('log.trial_off', what: $trial->name), $cures[0], Text::of('source.log'));
+                $findings[] = new Finding('log.trial_off', Severity::Look, new Place(Stage::Log, $trial->id),
+                    Text::of('log.trial_off', what: $trial->name), $cures[0], Text::of('source.log'));
             }
         }
 

@@ -36,7 +36,9 @@ final class NotchAvoidable implements Check
             $cell = $built->design->cells[$shelf->bay ?? ''] ?? null;
             $by = $shelf === null || $cell === null ? null : $this->shift($shelf, $passage, $cell);
             if ($shelf !== null && $cell !== null && $by !== null) {
-                $findings[$shelf->id] ??= FindingFactory::note('fit.notch_avoidable', new Place(Stage::Fit, $shelf->id), 'practice', ['part' => $shelf->name, 'thing' => $passage->placed->name(), 'by' => $by->absolute(), 'way' => Text::of($by->isNegative() ? 'way.down' : 'way.up')],
+                $findings[$shelf->id] ??= FindingFactory::note('fit.notch_avoidable', new Place(Stage::Fit, $shelf->id), 'practice',
+                    ['part' => $shelf->name, 'thing' => $passage->placed->name(), 'by' => $by->absolute(),
+                        'way' => Text::of($by->isNegative() ? 'way.down' : 'way.up')],
                     $by->absolute(), Length::fromMillimetres(self::MOST_MM), $this->fix($shelf, $by, $cell, $built));
             }
         }
@@ -54,7 +56,8 @@ final class NotchAvoidable implements Check
         $by = $up->isGreaterThan($down->absolute()) ? $down : $up;
         $to = $shelf->block->corner->z->plus($by);
 
-        return $by->absolute()->isGreaterThan(Length::fromMillimetres(self::MOST_MM)) || ! $to->isGreaterThan($cell->z->from) || ! $to->plus($t)->isLessThan($cell->z->from->plus($cell->least)) ? null : $by;
+        return $by->absolute()->isGreaterThan(Length::fromMillimetres(self::MOST_MM)) || ! $to->isGreaterThan($cell->z->from)
+            || ! $to->plus($t)->isLessThan($cell->z->from->plus($cell->least)) ? null : $by;
     }
 
     private function fix(Panel $shelf, Length $by, Cell $cell, PlacedPiece $built): ?Fix
@@ -64,6 +67,7 @@ final class NotchAvoidable implements Check
         $opening = $at === false ? null : ($built->design->spacings[$cell->bay->id]->openings[$at] ?? null)?->value->plus($by);
 
         return $opening === null || $opening->isLessThan(Length::fromMillimetres(self::LEAST_OPENING_MM)) ? null
-            : $built->cure(Text::of('fit.notch_avoidable.fix', by: $by->absolute(), way: Text::of($by->isNegative() ? 'way.down' : 'way.up')), $cell->bay->id, ['fill', 'shelves', $id, 'clear_below'], $opening);
+            : $built->cure(Text::of('fit.notch_avoidable.fix', by: $by->absolute(), way: Text::of($by->isNegative() ? 'way.down' : 'way.up')),
+                $cell->bay->id, ['fill', 'shelves', $id, 'clear_below'], $opening);
     }
 }

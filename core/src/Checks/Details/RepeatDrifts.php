@@ -11,7 +11,10 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 
-/** Many alike set with one spacer: half a millimetre off grows with each (from practice). Told where the last would be more than 5 mm off; running positions from one end do not drift. */
+/**
+ * Many alike set with one spacer: half a millimetre off grows with each (from practice). Told where the last would be more than 5 mm off;
+ * running positions from one end do not drift.
+ */
 final class RepeatDrifts implements Check
 {
     private const OFF_MM = 0.5;
@@ -33,7 +36,9 @@ final class RepeatDrifts implements Check
                 $last = $slats[count($slats) - 1];
                 $k = $last->inHouse($last->wide())->value;
                 $at = $last->block->corner->$k->minus($slats[0]->block->corner->$k)->absolute();
-                $findings[] = FindingFactory::note('piece.repeat_drifts', new Place(Stage::Piece, $last->bay ?? $last->id), 'practice', ['n' => count($slats), 'off' => FindingFactory::up(self::OFF_MM), 'drift' => FindingFactory::up($drift), 'at' => $at], FindingFactory::up($drift), FindingFactory::up(self::MOST_MM));
+                $findings[] = FindingFactory::note('piece.repeat_drifts', new Place(Stage::Piece, $last->bay ?? $last->id), 'practice',
+                    ['n' => count($slats), 'off' => FindingFactory::up(self::OFF_MM), 'drift' => FindingFactory::up($drift), 'at' => $at],
+                    FindingFactory::up($drift), FindingFactory::up(self::MOST_MM));
             }
         }
 

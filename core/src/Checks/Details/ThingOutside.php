@@ -14,7 +14,10 @@ use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
-/** A thing on the back wall that would stand outside a space walled on both sides: its distance or its width belongs to another axis, or is read wrong. From practice. */
+/**
+ * A thing on the back wall that would stand outside a space walled on both sides: its distance or its width belongs to another axis, or is
+ * read wrong. From practice.
+ */
 final class ThingOutside implements Check
 {
     /** A reading's own play. */
@@ -29,7 +32,8 @@ final class ThingOutside implements Check
             $width = $built->room->sizes->width;
             $over = Length::greatest($end->minus($width), $placed->block->corner->x->negated());
             if ($placed->thing->face === Face::Back && $over->isGreaterThan(Length::fromMillimetres(self::PLAY_MM))) {
-                $findings[] = FindingFactory::look('site.thing_outside', new Place(Stage::Site, $placed->thing->id), 'practice', ['thing' => $placed->name(), 'over' => $over, 'width' => $width], $over, Length::fromMillimetres(self::PLAY_MM));
+                $findings[] = FindingFactory::look('site.thing_outside', new Place(Stage::Site, $placed->thing->id), 'practice',
+                    ['thing' => $placed->name(), 'over' => $over, 'width' => $width], $over, Length::fromMillimetres(self::PLAY_MM));
             }
         }
 

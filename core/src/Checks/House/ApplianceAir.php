@@ -11,7 +11,10 @@ use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
 
-/** An appliance behind a door and before a closed back cooks itself: air has to come in below and go out above (from practice; the maker's manual decides how much). */
+/**
+ * An appliance behind a door and before a closed back cooks itself: air has to come in below and go out above (from practice; the maker's
+ * manual decides how much).
+ */
 final class ApplianceAir implements Check
 {
     public function of(PlacedPiece $built): array
@@ -19,7 +22,8 @@ final class ApplianceAir implements Check
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             if ($cell->bay->fill->kind === FillKind::Appliance && $cell->bay->door !== null && ! $cell->bay->openBack && $cell->by->back !== null) {
-                $findings[] = FindingFactory::look('house.appliance_air', Place::inPiece($id), 'makers', ['bay' => $cell->label], null, null, OpenBack::of($cell, $built));
+                $findings[] = FindingFactory::look('house.appliance_air', Place::inPiece($id),
+                    'makers', ['bay' => $cell->label], null, null, OpenBack::of($cell, $built));
             }
         }
 

@@ -27,6 +27,8 @@ final class CircuitFull implements Check
         $country = $built->project->house->country ?? ($built->project->unit === Unit::Inch ? Country::UnitedStates : Country::UnitedKingdom);
         $most = $country === Country::UnitedStates ? 1_440 : 3_000;
 
-        return $watts <= $most ? [] : [FindingFactory::look('house.circuit_full', new Place(Stage::Piece, (string) array_key_first($cells)), 'circuits', ['watts' => $watts, 'most' => $most])];
+        return $watts <= $most ? []
+            : [FindingFactory::look('house.circuit_full', new Place(Stage::Piece, (string) array_key_first($cells)),
+                'circuits', ['watts' => $watts, 'most' => $most])];
     }
 }

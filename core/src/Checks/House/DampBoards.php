@@ -14,7 +14,10 @@ use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\PlacedThing;
 
-/** Fibreboard and particleboard near the floor of a damp place, or of a bay with a trap, drink what runs there and swell; other boards want their cut edges sealed (from practice). */
+/**
+ * Fibreboard and particleboard near the floor of a damp place, or of a bay with a trap, drink what runs there and swell; other boards want
+ * their cut edges sealed (from practice).
+ */
 final class DampBoards implements Check
 {
     private const NEAR_MM = 50;
@@ -32,9 +35,11 @@ final class DampBoards implements Check
         $low = array_values(array_filter($built->fit->panels, fn (Panel $p): bool => ! $p->bought && $p->block->corner->z->isLessThan($near)));
         $pressed = array_values(array_filter($low, fn (Panel $p): bool => $built->madeOf($p)->isPressed()));
         if ($pressed !== []) {
-            return [FindingFactory::look('house.damp_board', new Place(Stage::Piece, $pressed[0]->id), 'practice', ['part' => $pressed[0]->name, 'n' => count($pressed), 'near' => Length::fromMillimetres(self::NEAR_MM)])];
+            return [FindingFactory::look('house.damp_board', new Place(Stage::Piece, $pressed[0]->id), 'practice',
+                ['part' => $pressed[0]->name, 'n' => count($pressed), 'near' => Length::fromMillimetres(self::NEAR_MM)])];
         }
 
-        return $space->damp && $low !== [] ? [FindingFactory::note('house.damp_edges', new Place(Stage::Piece, $low[0]->id), 'practice', ['n' => count($low)])] : [];
+        return $space->damp && $low !== []
+            ? [FindingFactory::note('house.damp_edges', new Place(Stage::Piece, $low[0]->id), 'practice', ['n' => count($low)])] : [];
     }
 }

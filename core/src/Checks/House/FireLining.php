@@ -12,13 +12,17 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 
-/** The usable space under a stair usually wants a lining that holds fire back (fieldbook §5): whether it does is for building control to say, before it is closed. */
+/**
+ * The usable space under a stair usually wants a lining that holds fire back (fieldbook §5): whether it does is for building control to
+ * say, before it is closed.
+ */
 final class FireLining implements Check
 {
     public function of(PlacedPiece $built): array
     {
         $space = $built->room->space;
 
-        return $space->kind === SpaceKind::UnderStair && ! $space->build->fireLined ? [FindingFactory::gate('house.fire_lining', new Place(Stage::Site, $space->id), 'gate', Authority::BuildingControl)] : [];
+        return $space->kind === SpaceKind::UnderStair && ! $space->build->fireLined
+            ? [FindingFactory::gate('house.fire_lining', new Place(Stage::Site, $space->id), 'gate', Authority::BuildingControl)] : [];
     }
 }

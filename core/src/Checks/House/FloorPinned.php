@@ -14,7 +14,10 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 
-/** A floating floor has to move: under more than 150 kg with what is in it (our own figure) it is pinned, and opens or buckles elsewhere. Cut it away around the base (fieldbook §3). */
+/**
+ * A floating floor has to move: under more than 150 kg with what is in it (our own figure) it is pinned, and opens or buckles elsewhere.
+ * Cut it away around the base (fieldbook §3).
+ */
 final class FloorPinned implements Check
 {
     private const MOST_KG = 150.0;
@@ -28,6 +31,8 @@ final class FloorPinned implements Check
         }
         $kg = Stowed::filled($built);
 
-        return $kg <= self::MOST_KG ? [] : [FindingFactory::look('house.floor_pinned', new Place(Stage::Fit, $built->piece->id), 'floors', ['kg' => (int) ceil($kg), 'most' => (int) self::MOST_KG])];
+        return $kg <= self::MOST_KG ? []
+            : [FindingFactory::look('house.floor_pinned', new Place(Stage::Fit, $built->piece->id),
+                'floors', ['kg' => (int) ceil($kg), 'most' => (int) self::MOST_KG])];
     }
 }

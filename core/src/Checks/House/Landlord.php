@@ -19,7 +19,8 @@ final class Landlord implements Check
 {
     public function of(PlacedPiece $built): array
     {
-        $takenOff = array_filter($built->room->things, fn (PlacedThing $p): bool => in_array($p->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true));
+        $takenOff = array_filter($built->room->things,
+            fn (PlacedThing $p): bool => in_array($p->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true));
 
         return $built->project->house->rented && ($takenOff !== [] || WallScrews::boards($built->fit) !== [])
             ? [FindingFactory::gate('house.landlord', new Place(Stage::Site, $built->room->space->id), 'gate', Authority::Landlord)] : [];

@@ -13,7 +13,10 @@ use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
-/** Over an open fire (US, fieldbook §5): from 152 to 305 mm above the opening wood stands out 3 mm at most for each 25 mm of that distance. Nearer, nothing (thing.too_near). A stove: its listing only. */
+/**
+ * Over an open fire (US, fieldbook §5): from 152 to 305 mm above the opening wood stands out 3 mm at most for each 25 mm of that distance.
+ * Nearer, nothing (thing.too_near). A stove: its listing only.
+ */
 final class MantelNear implements Check
 {
     private const FAR_MM = 305;
@@ -32,7 +35,8 @@ final class MantelNear implements Check
                 $most = Length::ofUnits(intdiv(3 * max(0, $above->units), 25));
                 if (! $panel->bought && ! $above->isNegative() && $above->isLessThan(Length::fromMillimetres(self::FAR_MM)) && $out->isGreaterThan($most)
                     && $placed->meetsRun($panel->block->corner->x, $panel->block->to(Axis::X))) {
-                    $findings[$placed->thing->id] ??= FindingFactory::look('house.mantel_near', new Place(Stage::Fit, $panel->id), 'fire', ['part' => $panel->name, 'thing' => $placed->name(), 'above' => $above, 'out' => $out, 'most' => $most], $out, $most);
+                    $findings[$placed->thing->id] ??= FindingFactory::look('house.mantel_near', new Place(Stage::Fit, $panel->id), 'fire',
+                        ['part' => $panel->name, 'thing' => $placed->name(), 'above' => $above, 'out' => $out, 'most' => $most], $out, $most);
                 }
             }
         }

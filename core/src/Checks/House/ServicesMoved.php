@@ -14,7 +14,10 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
-/** A gas pipe that is boxed in or moved waits for a gas fitter; a trap, a valve or a pipe that is taken off and moved for a plumber (fieldbook §5; usual rule, check yours). */
+/**
+ * A gas pipe that is boxed in or moved waits for a gas fitter; a trap, a valve or a pipe that is taken off and moved for a plumber
+ * (fieldbook §5; usual rule, check yours).
+ */
 final class ServicesMoved implements Check
 {
     private const WATER = [ThingKind::Pipe, ThingKind::HotPipe, ThingKind::Trap, ThingKind::ShutOff, ThingKind::Cleanout];
@@ -30,7 +33,8 @@ final class ServicesMoved implements Check
                 default => null,
             };
             if ($decides !== null) {
-                $findings[] = FindingFactory::gate('house.service_moved', new Place(Stage::Site, $placed->thing->id), 'gate', $decides, ['thing' => $placed->name(), 'who' => Text::of("decides.{$decides->value}")]);
+                $findings[] = FindingFactory::gate('house.service_moved', new Place(Stage::Site, $placed->thing->id),
+                    'gate', $decides, ['thing' => $placed->name(), 'who' => Text::of("decides.{$decides->value}")]);
             }
         }
 

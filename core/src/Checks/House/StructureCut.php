@@ -23,7 +23,8 @@ final class StructureCut implements Check
         $findings = [];
         foreach ($built->room->things as $placed) {
             if (in_array($placed->thing->kind, self::CARRIES, true) && in_array($placed->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true)) {
-                $findings[] = FindingFactory::gate('house.structure_cut', new Place(Stage::Site, $placed->thing->id), 'gate', Authority::StructuralEngineer, ['thing' => $placed->name()]);
+                $findings[] = FindingFactory::gate('house.structure_cut', new Place(Stage::Site, $placed->thing->id),
+                    'gate', Authority::StructuralEngineer, ['thing' => $placed->name()]);
             }
         }
 

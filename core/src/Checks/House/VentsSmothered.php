@@ -12,7 +12,10 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 
-/** What is cut through before a vent lets through as much as the vent's own net free area (fieldbook §5: 0.6 of a metal grille's face where nobody has looked it up). */
+/**
+ * What is cut through before a vent lets through as much as the vent's own net free area (fieldbook §5: 0.6 of a metal grille's face where
+ * nobody has looked it up).
+ */
 final class VentsSmothered implements Check
 {
     public function of(PlacedPiece $built): array
@@ -37,7 +40,8 @@ final class VentsSmothered implements Check
         $findings = [];
         foreach ($things as $id => [$placed, $wanted]) {
             if ($least[$id] < $wanted) {
-                $findings[] = FindingFactory::look('house.vent_smothered', new Place(Stage::Site, $id), 'vents', ['thing' => $placed->name(), 'has' => (int) floor($least[$id]), 'wanted' => (int) ceil($wanted)]);
+                $findings[] = FindingFactory::look('house.vent_smothered', new Place(Stage::Site, $id), 'vents',
+                    ['thing' => $placed->name(), 'has' => (int) floor($least[$id]), 'wanted' => (int) ceil($wanted)]);
             }
         }
 

@@ -29,13 +29,15 @@ final class DriverRoom implements Check
             }
         }
         $limit = $built->project->lengthLimit(Limit::DriverRoom);
-        $short = array_filter($built->fit->panels, fn (Panel $p): bool => ($ends[$p->id] ?? 0) > 1 && ! $p->role->moves() && $p->length->value->isLessThan($limit));
+        $short = array_filter($built->fit->panels,
+            fn (Panel $p): bool => ($ends[$p->id] ?? 0) > 1 && ! $p->role->moves() && $p->length->value->isLessThan($limit));
         if ($short === []) {
             return [];
         }
         usort($short, fn (Panel $a, Panel $b): int => [$a->length->value->units, $a->id] <=> [$b->length->value->units, $b->id]);
         $least = $short[0];
 
-        return [FindingFactory::look('cut.driver_no_room', new Place(Stage::Cut, $least->id), 'practice', ['part' => $least->name, 'room' => $least->length->value, 'limit' => $limit, 'n' => count($short)], $least->length->value, $limit)];
+        return [FindingFactory::look('cut.driver_no_room', new Place(Stage::Cut, $least->id), 'practice',
+            ['part' => $least->name, 'room' => $least->length->value, 'limit' => $limit, 'n' => count($short)], $least->length->value, $limit)];
     }
 }

@@ -15,7 +15,10 @@ use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Text;
 
-/** Screws to the wall that something closes off for good: a dead corner, or a board that goes on before them. They are driven first, and never again. From practice. */
+/**
+ * Screws to the wall that something closes off for good: a dead corner, or a board that goes on before them. They are driven first, and
+ * never again. From practice.
+ */
 final class FixingSealed implements Check
 {
     public function of(PlacedPiece $built): array
@@ -30,7 +33,8 @@ final class FixingSealed implements Check
         }
         $findings = [];
         foreach ($by as $ref => [$name, $n]) {
-            $findings[] = FindingFactory::look('fit.fixing_sealed', new Place(Stage::Fit, $ref), 'practice', ['cover' => $name, 'n' => $n, 'of' => count($screws)]);
+            $findings[] = FindingFactory::look('fit.fixing_sealed', new Place(Stage::Fit, $ref),
+                'practice', ['cover' => $name, 'n' => $n, 'of' => count($screws)]);
         }
 
         return $findings;

@@ -20,7 +20,8 @@ final class HandRoom implements Check
         foreach ($built->wallScrews as $screw) {
             $room = $screw->in?->x->value();
             if ($screw->in !== null && $room !== null && $room->isLessThan($limit)) {
-                $findings[$screw->in->bay->id] = FindingFactory::look('fit.screw_out_of_reach', Place::inPiece($screw->in->bay->id), 'practice', ['bay' => $screw->in->label, 'room' => $room, 'limit' => $limit], $room, $limit);
+                $findings[$screw->in->bay->id] = FindingFactory::look('fit.screw_out_of_reach', Place::inPiece($screw->in->bay->id),
+                    'practice', ['bay' => $screw->in->label, 'room' => $room, 'limit' => $limit], $room, $limit);
             }
         }
 

@@ -15,7 +15,10 @@ use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Survey\PlacedThing;
 
-/** A pipe, a wire or a line that disappears behind the piece, and nothing written of it: two distances are known, its note holds what no tape tells. From practice. */
+/**
+ * A pipe, a wire or a line that disappears behind the piece, and nothing written of it: two distances are known, its note holds what no
+ * tape tells. From practice.
+ */
 final class HiddenRecorded implements Check
 {
     private const LINES = [ThingKind::Pipe, ThingKind::HotPipe, ThingKind::GasPipe, ThingKind::Wiring, ThingKind::RefrigerantLine];
@@ -25,7 +28,8 @@ final class HiddenRecorded implements Check
         $findings = [];
         foreach ($built->room->things as $placed) {
             if (in_array($placed->thing->kind, self::LINES, true) && trim((string) $placed->thing->note) === '' && $this->isCovered($placed, $built)) {
-                $findings[] = FindingFactory::note('site.hidden_unrecorded', new Place(Stage::Site, $placed->thing->id), 'practice', ['thing' => $placed->name()]);
+                $findings[] = FindingFactory::note('site.hidden_unrecorded',
+                    new Place(Stage::Site, $placed->thing->id), 'practice', ['thing' => $placed->name()]);
             }
         }
 
@@ -36,7 +40,8 @@ final class HiddenRecorded implements Check
     {
         foreach ($built->boards(Role::Back, Role::Board) as $board) {
             $shadow = $placed->block->along(Axis::Y, $board->block->corner->y, $board->block->size->y);
-            if (! $board->bought && $board->inHouse($board->thin) === Axis::Y && ! $board->block->corner->y->isLessThan($placed->block->corner->y) && Bench::common($board->block, $shadow) !== null) {
+            if (! $board->bought && $board->inHouse($board->thin) === Axis::Y
+                && ! $board->block->corner->y->isLessThan($placed->block->corner->y) && Bench::common($board->block, $shadow) !== null) {
                 return true;
             }
         }

@@ -35,11 +35,14 @@ final class OneChance
             $stock = $project->stock[$material];
             $placed = array_merge(...array_map(fn (LaidSheet $s): array => $s->placements, $nested->sheets), ...[[]]);
             usort($placed, fn (Placement $a, Placement $b): int => [$b->area(), $a->item] <=> [$a->area(), $b->item]);
-            if ($placed === [] || $stock->limit === null || count($nested->sheets) < $stock->limit + self::further($stock) || self::hasSpare($nested, $placed[0])) {
+            if ($placed === [] || $stock->limit === null || count($nested->sheets) < $stock->limit + self::further($stock)
+                || self::hasSpare($nested, $placed[0])) {
                 continue;
             }
             $part = $cutting->laid->part($placed[0]->item);
-            $findings = ! isset($names[$part]) ? $findings : [...$findings, FindingFactory::look('cut.one_chance', new Place(Stage::Cut, $part), 'practice', ['part' => $names[$part], 'sheet' => $stock->name])];
+            $findings = ! isset($names[$part]) ? $findings
+                : [...$findings, FindingFactory::look('cut.one_chance', new Place(Stage::Cut, $part),
+                    'practice', ['part' => $names[$part], 'sheet' => $stock->name])];
         }
 
         return $findings;

@@ -16,7 +16,10 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
-/** A pocket hole in a face that a strip is to be glued to: the glue has nothing to hold there and the strip sinks in. Turn the board or screw it otherwise. From practice. */
+/**
+ * A pocket hole in a face that a strip is to be glued to: the glue has nothing to hold there and the strip sinks in. Turn the board or
+ * screw it otherwise. From practice.
+ */
 final class PocketsUnderTrim implements DrillingCheck
 {
     private const GLUED = [Role::Filler, Role::Trim, Role::Lip, Role::CornerFiller, Role::Crown];
@@ -30,7 +33,8 @@ final class PocketsUnderTrim implements DrillingCheck
             foreach ($bores as $bore) {
                 $strip = $bore->kind === BoreKind::Pocket ? $this->over($bore, $strips) : null;
                 if ($strip !== null && isset($panels[$part])) {
-                    $findings[$part] = FindingFactory::look('cut.pocket_under_trim', new Place(Stage::Cut, $part), 'practice', ['part' => $panels[$part]->name, 'strip' => $strip->name]);
+                    $findings[$part] = FindingFactory::look('cut.pocket_under_trim', new Place(Stage::Cut, $part),
+                        'practice', ['part' => $panels[$part]->name, 'strip' => $strip->name]);
                 }
             }
         }

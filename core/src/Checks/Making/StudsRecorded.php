@@ -13,7 +13,10 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
-/** Nobody wrote down where the studs were before the wall was covered: a piece that is screwed to a framed wall, and not one stud of it found for certain nor the first one's place entered. From practice. */
+/**
+ * Nobody wrote down where the studs were before the wall was covered: a piece that is screwed to a framed wall, and not one stud of it
+ * found for certain nor the first one's place entered. From practice.
+ */
 final class StudsRecorded implements Check
 {
     public function of(PlacedPiece $built): array

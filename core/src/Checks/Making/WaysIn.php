@@ -28,7 +28,8 @@ final class WaysIn implements Check
                 $leg = Passing::of($segment, $load);
                 if ($leg['verdict']->isWorseThan(Verdict::GoesIf)) {
                     $by = FindingFactory::up(max(-2 * $leg['spare'], -$leg['headroom'], 0.1));
-                    $findings[] = FindingFactory::look('fit.way_narrow', new Place(Stage::Fit, $load->id), 'entry', ['box' => $load->name, 'way' => $segment->name, 'by' => $by], $by);
+                    $findings[] = FindingFactory::look('fit.way_narrow', new Place(Stage::Fit, $load->id),
+                        'entry', ['box' => $load->name, 'way' => $segment->name, 'by' => $by], $by);
 
                     break;
                 }

@@ -28,7 +28,9 @@ final class EdgeBare implements Check
         $findings = [];
         foreach ($built->boards(Role::Shelf, Role::Slab) as $board) {
             $cell = $built->design->cells[$board->bay ?? ''] ?? null;
-            if ($board->bought || in_array('front', $board->banded, true) || $built->madeOf($board)->isSolid() || ($cell !== null && ($cell->bay->door !== null || $cell->bay->fill->is->optionalLength('nosing')?->isPositive() === true)) || $this->isCovered($board, $built)) {
+            if ($board->bought || in_array('front', $board->banded, true) || $built->madeOf($board)->isSolid()
+                || ($cell !== null && ($cell->bay->door !== null || $cell->bay->fill->is->optionalLength('nosing')?->isPositive() === true))
+                || $this->isCovered($board, $built)) {
                 continue;
             }
             $ref = $cell->bay->id ?? $board->id;

@@ -13,7 +13,10 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
-/** The edge of fibreboard and particleboard splits at a screw nearer than 25 mm to a corner (fieldbook §6), and is always piloted. One finding a piece, for the worst. */
+/**
+ * The edge of fibreboard and particleboard splits at a screw nearer than 25 mm to a corner (fieldbook §6), and is always piloted. One
+ * finding a piece, for the worst.
+ */
 final class EdgeScrews implements Check
 {
     private const LEAST_MM = 25;
@@ -25,7 +28,8 @@ final class EdgeScrews implements Check
         foreach ($built->design->joints as $joint) {
             [$end, $face] = [$panels[$joint->first] ?? null, $panels[$joint->second] ?? null];
             $isScrewed = in_array($joint->kind, [JointKind::Screws, JointKind::PocketScrews], true);
-            $line = $isScrewed && $end !== null && $face !== null && $built->madeOf($end)->isPressed() && $end->inHouse($end->thin) !== $joint->axis ? JointLine::of($joint->axis, $end, $face) : null;
+            $line = $isScrewed && $end !== null && $face !== null && $built->madeOf($end)->isPressed()
+                && $end->inHouse($end->thin) !== $joint->axis ? JointLine::of($joint->axis, $end, $face) : null;
             if ($line === null) {
                 continue;
             }
@@ -34,6 +38,8 @@ final class EdgeScrews implements Check
         }
         $limit = Length::fromMillimetres(self::LEAST_MM);
 
-        return $least === null || ! $least[1]->isLessThan($limit) ? [] : [FindingFactory::look('material.edge_screws', new Place(Stage::Cut, $least[0]->id), 'practice', ['part' => $least[0]->name, 'from' => $least[1], 'limit' => $limit], $least[1], $limit)];
+        return $least === null || ! $least[1]->isLessThan($limit) ? []
+            : [FindingFactory::look('material.edge_screws', new Place(Stage::Cut, $least[0]->id), 'practice',
+                ['part' => $least[0]->name, 'from' => $least[1], 'limit' => $limit], $least[1], $limit)];
     }
 }

@@ -12,7 +12,10 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
-/** Sheets of one material that measure more than 0.3 mm apart show it where they meet, and do not fit one another's grooves (our own figure). One finding a material. */
+/**
+ * Sheets of one material that measure more than 0.3 mm apart show it where they meet, and do not fit one another's grooves (our own
+ * figure). One finding a material.
+ */
 final class MixedBatch implements Check
 {
     private const APART_MM = 0.3;
@@ -25,7 +28,9 @@ final class MixedBatch implements Check
             foreach ($stock === null ? [] : $stock->sizes as $size) {
                 $apart = $stock === null || $size->thickness === null ? null : $size->thickness->minus($stock->thickness)->absolute();
                 if ($stock !== null && $size->thickness !== null && $apart !== null && $apart->isGreaterThan(Length::fromMillimetres(self::APART_MM))) {
-                    $findings[$id] ??= FindingFactory::look('material.mixed_batch', new Place(Stage::Cut, $id), 'thickness', ['stock' => $stock->name, 'size' => $size->name, 'one' => $stock->thickness, 'other' => $size->thickness], $apart, Length::fromMillimetres(self::APART_MM));
+                    $findings[$id] ??= FindingFactory::look('material.mixed_batch', new Place(Stage::Cut, $id), 'thickness',
+                        ['stock' => $stock->name, 'size' => $size->name, 'one' => $stock->thickness, 'other' => $size->thickness],
+                        $apart, Length::fromMillimetres(self::APART_MM));
                 }
             }
         }

@@ -24,8 +24,10 @@ final class SheetOdd implements Check
         $findings = [];
         foreach (array_unique(array_map(fn (Panel $p): string => $p->material, $built->fit->panels)) as $id) {
             $stock = $built->project->stock[$id] ?? null;
-            if ($stock !== null && ($stock->sheetLength->isGreaterThan(Length::fromMillimetres(self::LONGEST_MM)) || $stock->sheetWidth->isGreaterThan(Length::fromMillimetres(self::WIDEST_MM)))) {
-                $findings[] = FindingFactory::look('material.sheet_odd', new Place(Stage::Cut, $id), 'practice', ['stock' => $stock->name, 'length' => $stock->sheetLength, 'width' => $stock->sheetWidth]);
+            if ($stock !== null && ($stock->sheetLength->isGreaterThan(Length::fromMillimetres(self::LONGEST_MM))
+                || $stock->sheetWidth->isGreaterThan(Length::fromMillimetres(self::WIDEST_MM)))) {
+                $findings[] = FindingFactory::look('material.sheet_odd', new Place(Stage::Cut, $id), 'practice',
+                    ['stock' => $stock->name, 'length' => $stock->sheetLength, 'width' => $stock->sheetWidth]);
             }
         }
 

@@ -13,7 +13,10 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
-/** Boards sold as 18 mm measure 17.1 to 18.5 (fieldbook §9): a reading further off is questioned. One let into another whose thickness nobody has read is told. One finding a material. */
+/**
+ * Boards sold as 18 mm measure 17.1 to 18.5 (fieldbook §9): a reading further off is questioned. One let into another whose thickness
+ * nobody has read is told. One finding a material.
+ */
 final class ThicknessRead implements Check
 {
     private const LESS_MM = 0.9;
@@ -28,14 +31,16 @@ final class ThicknessRead implements Check
             $stock = $built->project->stock[$id] ?? null;
             $off = $stock?->nominal === null ? null : $stock->thickness->minus($stock->nominal)->units / Length::PER_MM;
             if ($stock?->nominal !== null && ($off < -self::LESS_MM - 1e-6 || $off > self::MORE_MM + 1e-6)) {
-                $findings[$id] = FindingFactory::look('material.thickness_off', new Place(Stage::Cut, $id), 'thickness', ['stock' => $stock->name, 'nominal' => $stock->nominal, 'read' => $stock->thickness], $stock->thickness, $stock->nominal);
+                $findings[$id] = FindingFactory::look('material.thickness_off', new Place(Stage::Cut, $id), 'thickness',
+                    ['stock' => $stock->name, 'nominal' => $stock->nominal, 'read' => $stock->thickness], $stock->thickness, $stock->nominal);
             }
         }
         foreach ($built->design->joints as $joint) {
             $first = $panels[$joint->first] ?? null;
             $stock = $built->project->stock[$first->material ?? ''] ?? null;
             if ($joint->kind === JointKind::Dado && $stock?->nominal !== null && $stock->nominal->equals($stock->thickness)) {
-                $findings[$stock->id] ??= FindingFactory::note('material.not_measured', new Place(Stage::Cut, $stock->id), 'thickness', ['stock' => $stock->name, 'nominal' => $stock->nominal]);
+                $findings[$stock->id] ??= FindingFactory::note('material.not_measured', new Place(Stage::Cut, $stock->id),
+                    'thickness', ['stock' => $stock->name, 'nominal' => $stock->nominal]);
             }
         }
 

@@ -17,7 +17,10 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
-/** A shelf laid on its sheet across the grain is the softer for it (fieldbook §7: birch ply 7.5 against 10, softwood ply a third): told where it sags too much so, and would not along the grain. */
+/**
+ * A shelf laid on its sheet across the grain is the softer for it (fieldbook §7: birch ply 7.5 against 10, softwood ply a third): told
+ * where it sags too much so, and would not along the grain.
+ */
 final class WeakAxis
 {
     /**
@@ -56,7 +59,8 @@ final class WeakAxis
         $creep = $built->madeOf($panel)->creep();
         [$sag, $along] = [FindingFactory::up($across->sag() * $creep), FindingFactory::up($bending->sag() * $creep)];
 
-        return FindingFactory::look('material.weak_axis', new Place(Stage::Cut, $panel->id), 'strength', ['part' => $panel->name, 'sag' => $sag, 'along' => $along], $sag, null,
+        return FindingFactory::look('material.weak_axis', new Place(Stage::Cut, $panel->id),
+            'strength', ['part' => $panel->name, 'sag' => $sag, 'along' => $along], $sag, null,
             Fix::set(Text::of('material.weak_axis.fix'), ['stock', $material, 'grain'], true));
     }
 }

@@ -11,7 +11,10 @@ use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** A gap at something that moves, between 5 and 12 mm, takes a child's finger and keeps it (usual figure for children's furniture in Europe; check yours). Silent where no children live. */
+/**
+ * A gap at something that moves, between 5 and 12 mm, takes a child's finger and keeps it (usual figure for children's furniture in Europe;
+ * check yours). Silent where no children live.
+ */
 final class FingerTraps implements Check
 {
     private const FROM_MM = 5;
@@ -26,7 +29,8 @@ final class FingerTraps implements Check
                 $gap = $is?->optionalLength('gap');
                 if ($gap !== null && $gap->isGreaterThan(Length::fromMillimetres(self::FROM_MM)) && $gap->isLessThan(Length::fromMillimetres(self::TO_MM))) {
                     $limit = Length::fromMillimetres(self::FROM_MM);
-                    $findings[] = FindingFactory::look('people.finger_trap', Place::inPiece($id), 'children', ['bay' => $cell->label, 'gap' => $gap, 'from' => $limit, 'to' => Length::fromMillimetres(self::TO_MM)], $gap, $limit,
+                    $findings[] = FindingFactory::look('people.finger_trap', Place::inPiece($id), 'children',
+                        ['bay' => $cell->label, 'gap' => $gap, 'from' => $limit, 'to' => Length::fromMillimetres(self::TO_MM)], $gap, $limit,
                         $built->cure(Text::of('people.finger_trap.fix', from: $limit), $id, [$what, 'gap'], $limit));
                 }
             }

@@ -15,7 +15,10 @@ use Incastro\Core\Fit\Entry\Loads;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
-/** 23 kg is an ideal lift (fieldbook §7): more than two people carry is told; and what is lifted to where its foot is over 1200, over 10 kg. One finding a piece, for the worst. */
+/**
+ * 23 kg is an ideal lift (fieldbook §7): more than two people carry is told; and what is lifted to where its foot is over 1200, over 10 kg.
+ * One finding a piece, for the worst.
+ */
 final class LiftHeavy implements Check
 {
     private const HIGH_MM = 1_200;
@@ -33,8 +36,10 @@ final class LiftHeavy implements Check
                 $heavy = $load;
             }
         }
-        $say = fn (string $code, Load $load, float $limit): Finding => FindingFactory::note($code, new Place(Stage::Fit, $load->id), 'lifting', ['box' => $load->name, 'kg' => FindingFactory::tenths($load->kg), 'people' => $load->people(), 'limit' => FindingFactory::tenths($limit)]);
+        $say = fn (string $code, Load $load, float $limit): Finding => FindingFactory::note($code, new Place(Stage::Fit, $load->id), 'lifting',
+            ['box' => $load->name, 'kg' => FindingFactory::tenths($load->kg), 'people' => $load->people(), 'limit' => FindingFactory::tenths($limit)]);
 
-        return array_values(array_filter([$heavy === null ? null : $say('people.lift_heavy', $heavy, $built->project->limit(Limit::Lift)), $raised === null ? null : $say('people.lift_high', $raised, self::HIGH_KG)]));
+        return array_values(array_filter([$heavy === null ? null : $say('people.lift_heavy', $heavy, $built->project->limit(Limit::Lift)),
+            $raised === null ? null : $say('people.lift_high', $raised, self::HIGH_KG)]));
     }
 }

@@ -28,10 +28,13 @@ final class RiseAndGoing implements Check
             [$most, $least] = [$built->project->lengthLimit(Limit::Rise), $built->project->lengthLimit(Limit::Going)];
             $set = fn (string $code, string $key, Length $to): ?Fix => $built->cure(Text::of("$code.fix", limit: $to), $id, ['fill', $key], $to);
             if ($rise->isGreaterThan($most)) {
-                $findings[] = FindingFactory::look('people.rise_high', Place::inPiece($id), 'steps', ['bay' => $cell->label, 'rise' => $rise, 'limit' => $most], $rise, $most, $set('people.rise_high', 'height', $most));
+                $findings[] = FindingFactory::look('people.rise_high', Place::inPiece($id), 'steps',
+                    ['bay' => $cell->label, 'rise' => $rise, 'limit' => $most], $rise, $most, $set('people.rise_high', 'height', $most));
             }
             if ($going->isLessThan($least)) {
-                $findings[] = FindingFactory::look('people.going_short', Place::inPiece($id), 'steps', ['bay' => $cell->label, 'going' => $going, 'limit' => $least], $going, $least, $least->isGreaterThan($cell->y->value()) ? null : $set('people.going_short', 'going', $least));
+                $findings[] = FindingFactory::look('people.going_short', Place::inPiece($id), 'steps',
+                    ['bay' => $cell->label, 'going' => $going, 'limit' => $least], $going, $least,
+                    $least->isGreaterThan($cell->y->value()) ? null : $set('people.going_short', 'going', $least));
             }
         }
 

@@ -13,7 +13,10 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
-/** Shelves, doors and drawers are climbed: a piece higher than 686 mm is tied to the wall where children live (usual rule, US clothes storage; fieldbook §7: what a child may climb is tied to structure). */
+/**
+ * Shelves, doors and drawers are climbed: a piece higher than 686 mm is tied to the wall where children live (usual rule, US clothes
+ * storage; fieldbook §7: what a child may climb is tied to structure).
+ */
 final class TieBack implements Check
 {
     public function of(PlacedPiece $built): array
@@ -23,6 +26,7 @@ final class TieBack implements Check
         $isTied = WallScrews::boards($built->fit) !== [] || $built->boards(Role::Filler) !== [];
 
         return ! $built->project->house->children || $isTied || $built->design->fronts === [] || ! $high->isGreaterThan($limit) ? []
-            : [FindingFactory::look('people.tie_back', new Place(Stage::Fit, $built->piece->id), 'children', ['high' => $high, 'limit' => $limit], $high, $limit)];
+            : [FindingFactory::look('people.tie_back', new Place(Stage::Fit, $built->piece->id),
+                'children', ['high' => $high, 'limit' => $limit], $high, $limit)];
     }
 }

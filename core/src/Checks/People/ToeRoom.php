@@ -17,7 +17,10 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Who stands at a worktop wants room for the toes: a base set back 50 mm at least (from practice; 75 is usual). A worktop lies 800 to 1000 over the floor and is 450 deep at least. */
+/**
+ * Who stands at a worktop wants room for the toes: a base set back 50 mm at least (from practice; 75 is usual). A worktop lies 800 to 1000
+ * over the floor and is 450 deep at least.
+ */
 final class ToeRoom implements Check
 {
     private const WORKTOP_MM = [800, 1_000];
@@ -35,7 +38,8 @@ final class ToeRoom implements Check
         }
 
         return [FindingFactory::look('people.toe_room', new Place(Stage::Piece, $base->id), 'reach', ['room' => $room, 'limit' => $limit], $room, $limit,
-            Fix::set(Text::of('people.toe_room.fix', limit: $limit), ['pieces', $built->piece->id, 'runs', $built->piece->main()->id, 'bands', $base->id, 'set_back'], $limit))];
+            Fix::set(Text::of('people.toe_room.fix', limit: $limit),
+                ['pieces', $built->piece->id, 'runs', $built->piece->main()->id, 'bands', $base->id, 'set_back'], $limit))];
     }
 
     private function hasWorktop(PlacedPiece $built): bool
@@ -43,7 +47,8 @@ final class ToeRoom implements Check
         foreach ($built->piece->main()->bands as $id => $band) {
             foreach ($band->kind === BandKind::Top ? $built->boards(Role::Slab) : [] as $slab) {
                 $up = $slab->block->to(Axis::Z)->minus($built->box->floor)->millimetres();
-                if ($slab->element === $id && ! $slab->width->value->isLessThan(Length::fromMillimetres(self::DEEP_MM)) && $up >= self::WORKTOP_MM[0] && $up <= self::WORKTOP_MM[1]) {
+                if ($slab->element === $id && ! $slab->width->value->isLessThan(Length::fromMillimetres(self::DEEP_MM))
+                    && $up >= self::WORKTOP_MM[0] && $up <= self::WORKTOP_MM[1]) {
                     return true;
                 }
             }

@@ -14,7 +14,10 @@ use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
-/** A seat, a bed or a top before a window raises the floor a child stands on: less than 800 mm from it to the glass wants a guard, safety glass, or a catch (fieldbook §5; usual rule, check yours). */
+/**
+ * A seat, a bed or a top before a window raises the floor a child stands on: less than 800 mm from it to the glass wants a guard, safety
+ * glass, or a catch (fieldbook §5; usual rule, check yours).
+ */
 final class WindowFall implements Check
 {
     private const LEAST_MM = 800;
@@ -29,7 +32,8 @@ final class WindowFall implements Check
                 $up = $placed->block->corner->z->minus($top);
                 $isBefore = $placed->meetsRun($board->block->corner->x, $board->block->to(Axis::X));
                 if ($isBefore && $up->isLessThan($limit) && $placed->block->to(Axis::Z)->isGreaterThan($top)) {
-                    $findings[$placed->thing->id] ??= FindingFactory::look('people.window_fall', new Place(Stage::Site, $placed->thing->id), 'windows', ['thing' => $placed->name(), 'part' => $board->name, 'up' => Length::greatest($up, Length::zero()), 'limit' => $limit], $up, $limit);
+                    $findings[$placed->thing->id] ??= FindingFactory::look('people.window_fall', new Place(Stage::Site, $placed->thing->id), 'windows',
+                        ['thing' => $placed->name(), 'part' => $board->name, 'up' => Length::greatest($up, Length::zero()), 'limit' => $limit], $up, $limit);
                 }
             }
         }

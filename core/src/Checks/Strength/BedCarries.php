@@ -35,7 +35,8 @@ final class BedCarries implements Check
         foreach ($built->design->cells as $id => $cell) {
             if ($cell->bay->fill->kind === FillKind::Bed) {
                 $parts = array_filter($built->panels, fn (Panel $p): bool => $p->bay === $id);
-                array_push($findings, ...array_filter([$this->slat($id, $parts, $built), $this->rail($id, $parts, $built), $this->ledger($id, $parts, $built)]));
+                array_push($findings, ...array_filter([$this->slat($id, $parts, $built),
+                    $this->rail($id, $parts, $built), $this->ledger($id, $parts, $built)]));
             }
         }
 
@@ -54,7 +55,9 @@ final class BedCarries implements Check
         $clear = isset($parts["$bay:centre_rail"]) ? (self::mm($one->block->size->{$along}) - 3 * $t) / 2 : self::mm($one->block->size->{$along}) - 2 * $t;
         $pitch = abs(self::mm($next->block->corner->{$across}->minus($one->block->corner->{$across})));
 
-        return $this->said('strength.slats_sag', $one, new Bending($clear, self::mm($one->width->value), self::mm($one->block->size->z), $built->madeOf($one)->along(), $pitch * self::DECK_N_MM2, false), self::SLAT_PART);
+        return $this->said('strength.slats_sag', $one,
+            new Bending($clear, self::mm($one->width->value), self::mm($one->block->size->z),
+                $built->madeOf($one)->along(), $pitch * self::DECK_N_MM2, false), self::SLAT_PART);
     }
 
     /** @param  array<string, Panel>  $parts */
@@ -71,7 +74,9 @@ final class BedCarries implements Check
         $deck = self::mm($slat->block->size->{$slat->inHouse($slat->long)->value});
         $length = self::mm($rail->length->value);
 
-        return $this->said('strength.bed_rail_sags', $rail, new Bending($length, $inertia * 12 / $high($rail) ** 3, $high($rail), $built->madeOf($rail)->along(), $deck / 2 * self::DECK_N_MM2, false), self::RAIL_PART);
+        return $this->said('strength.bed_rail_sags', $rail,
+            new Bending($length, $inertia * 12 / $high($rail) ** 3, $high($rail), $built->madeOf($rail)->along(), $deck / 2 * self::DECK_N_MM2, false),
+            self::RAIL_PART);
     }
 
     /** @param  array<string, Panel>  $parts */
@@ -86,7 +91,9 @@ final class BedCarries implements Check
         $wanted = (int) ceil($load / Screwing::shear($built));
         $has = count($studs) * self::MOST_SCREWS_A_STUD;
 
-        return $wanted <= $has ? null : FindingFactory::look('strength.ledger_screws', new Place(Stage::Piece, $ledger->id), 'ledger', ['part' => $ledger->name, 'wanted' => $wanted, 'studs' => count($studs), 'most' => self::MOST_SCREWS_A_STUD]);
+        return $wanted <= $has ? null
+            : FindingFactory::look('strength.ledger_screws', new Place(Stage::Piece, $ledger->id), 'ledger',
+                ['part' => $ledger->name, 'wanted' => $wanted, 'studs' => count($studs), 'most' => self::MOST_SCREWS_A_STUD]);
     }
 
     private function said(string $code, Panel $part, Bending $bending, int $parts): ?Finding
@@ -96,7 +103,9 @@ final class BedCarries implements Check
         }
         [$sag, $limit] = [FindingFactory::up($bending->sag()), FindingFactory::down($bending->length / $parts)];
 
-        return FindingFactory::look($code, new Place(Stage::Piece, $part->id), 'strength_slab', ['part' => $part->name, 'sag' => $sag, 'limit' => $limit, 'thick' => FindingFactory::up($bending->thicknessFor($bending->length / $parts))], $sag, $limit);
+        return FindingFactory::look($code, new Place(Stage::Piece, $part->id), 'strength_slab',
+            ['part' => $part->name, 'sag' => $sag, 'limit' => $limit, 'thick' => FindingFactory::up($bending->thicknessFor($bending->length / $parts))],
+            $sag, $limit);
     }
 
     private static function mm(Length $length): float

@@ -18,7 +18,8 @@ final readonly class Bending
      * @param  float  $nosing  height of a strip glued before it, its upper edge level with the board's; as thick as the board
      * @param  float  $point  N at its middle
      */
-    public function __construct(public float $length, public float $width, public float $thickness, public float $stiffness, public float $load, public bool $held, public float $nosing = 0.0, public float $point = 0.0)
+    public function __construct(public float $length, public float $width, public float $thickness, public float $stiffness,
+        public float $load, public bool $held, public float $nosing = 0.0, public float $point = 0.0)
     {
     }
 
@@ -27,7 +28,8 @@ final readonly class Bending
     {
         $rigid = $this->stiffness * $this->inertia();
 
-        return ($this->held ? 1 : 5) * $this->load * $this->length ** 4 / (384 * $rigid) + $this->point * $this->length ** 3 / (($this->held ? 192 : 48) * $rigid);
+        return ($this->held ? 1 : 5) * $this->load * $this->length ** 4 / (384 * $rigid)
+            + $this->point * $this->length ** 3 / (($this->held ? 192 : 48) * $rigid);
     }
 
     /** mm⁴, of board and nosing about the axis they share. */
@@ -54,7 +56,8 @@ final readonly class Bending
     /** With a strip before it; the board itself is narrower by as much. */
     public function nosed(float $high): self
     {
-        return new self($this->length, $this->width - ($this->nosing > 0.0 ? 0.0 : $this->thickness), $this->thickness, $this->stiffness, $this->load, $this->held, $high, $this->point);
+        return new self($this->length, $this->width - ($this->nosing > 0.0 ? 0.0 : $this->thickness),
+            $this->thickness, $this->stiffness, $this->load, $this->held, $high, $this->point);
     }
 
     public function cut(int $parts): self

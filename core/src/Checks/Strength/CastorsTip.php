@@ -36,8 +36,10 @@ final class CastorsTip implements Check
             $deg = rad2deg(atan($base->units / 2 / $centre->units));
             if ($deg < self::LEAST_DEG) {
                 $findings[] = new Finding('strength.castors_tip', Severity::Look, new Place(Stage::Piece, $id),
-                    Text::of('strength.castors_tip', bay: $cell->label, deg: Angle::ofDegrees(round($deg, 1)), base: $base, centre: $centre, least: Angle::ofDegrees(self::LEAST_DEG)),
-                    Text::of('strength.castors_tip.remedy', wide: Length::ofUnits((int) ceil(2 * $centre->units * tan(deg2rad(self::LEAST_DEG)) / Length::PER_MM) * Length::PER_MM)),
+                    Text::of('strength.castors_tip', bay: $cell->label, deg: Angle::ofDegrees(round($deg, 1)),
+                        base: $base, centre: $centre, least: Angle::ofDegrees(self::LEAST_DEG)),
+                    Text::of('strength.castors_tip.remedy',
+                        wide: Length::ofUnits((int) ceil(2 * $centre->units * tan(deg2rad(self::LEAST_DEG)) / Length::PER_MM) * Length::PER_MM)),
                     Text::of('source.castors'), $base);
             }
         }

@@ -13,7 +13,10 @@ use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
-/** A chest that nothing holds to the wall falls forward when its drawers are out: each drawer with its load at half its length before the front, against the weight of the chest about its foot (statics). */
+/**
+ * A chest that nothing holds to the wall falls forward when its drawers are out: each drawer with its load at half its length before the
+ * front, against the weight of the chest about its foot (statics).
+ */
 final class DrawersTip implements Check
 {
     public function of(PlacedPiece $built): array
@@ -37,6 +40,8 @@ final class DrawersTip implements Check
             }
         }
 
-        return $over <= $back ? [] : [FindingFactory::look('strength.tips_forward', new Place(Stage::Piece, $built->piece->id), 'statics', ['over' => (int) ceil($over / 1000), 'back' => (int) floor($back / 1000)])];
+        return $over <= $back ? []
+            : [FindingFactory::look('strength.tips_forward', new Place(Stage::Piece, $built->piece->id),
+                'statics', ['over' => (int) ceil($over / 1000), 'back' => (int) floor($back / 1000)])];
     }
 }

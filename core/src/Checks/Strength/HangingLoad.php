@@ -41,7 +41,8 @@ final class HangingLoad implements Check
         $has = self::A_CROSSING * count($built->wallScrews);
         $wanted = (int) ceil(round($kg * Bending::GRAVITY / Screwing::shear($built), 6));
 
-        return $has === 0 || $wanted <= $has ? [] : [FindingFactory::look('strength.hanging_load', $place, 'hanging', ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted])];
+        return $has === 0 || $wanted <= $has ? []
+            : [FindingFactory::look('strength.hanging_load', $place, 'hanging', ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted])];
     }
 
     private function hangs(PlacedPiece $built): bool
@@ -59,8 +60,12 @@ final class HangingLoad implements Check
         $v = max(array_map($up, $boards)) - $built->box->bottom->units / Length::PER_MM;
         $pulled = $kg * (float) $built->box->depth->value->millimetres() / 2 / max(1.0, $v);
         $wanted = (int) ceil(round(max($kg, $pulled) / $each, 6));
-        $has = array_sum(array_map(fn (Panel $p): int => 1 + intdiv(max(0, $p->length->value->units - 2 * WallScrews::END_MM * Length::PER_MM), self::PITCH_MM * Length::PER_MM), $boards));
+        $has = array_sum(array_map(
+            fn (Panel $p): int => 1 + intdiv(max(0, $p->length->value->units - 2 * WallScrews::END_MM * Length::PER_MM), self::PITCH_MM * Length::PER_MM),
+            $boards));
 
-        return $wanted <= $has ? [] : [FindingFactory::look('strength.anchors_many', $place, 'anchors', ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted, 'each' => FindingFactory::tenths($each)])];
+        return $wanted <= $has ? []
+            : [FindingFactory::look('strength.anchors_many', $place, 'anchors',
+                ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted, 'each' => FindingFactory::tenths($each)])];
     }
 }

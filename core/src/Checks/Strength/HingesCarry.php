@@ -32,7 +32,8 @@ final class HingesCarry implements Check
         $findings = [];
         foreach ($built->fit->motions as $motion) {
             $leaf = array_values(array_filter(array_map(fn (string $id): ?Panel => $panels[$id] ?? null, $motion->mover->parts)));
-            if ($motion->mover->kind === MoverKind::Hinged && $leaf !== [] && array_filter($built->design->hung, fn (HungLeaf $h): bool => in_array($h->board, $motion->mover->parts, true)) !== []) {
+            if ($motion->mover->kind === MoverKind::Hinged && $leaf !== []
+                && array_filter($built->design->hung, fn (HungLeaf $h): bool => in_array($h->board, $motion->mover->parts, true)) !== []) {
                 $finding = $this->weighed($motion->mover, $leaf, $built);
                 $findings = $finding === null ? $findings : [...$findings, $finding];
             }
@@ -52,6 +53,7 @@ final class HingesCarry implements Check
         $each = $built->project->limit(Limit::HingeCarries) * min(1.0, self::WIDE_MM / max(1.0, (float) $width->millimetres()));
         $wanted = (int) ceil(round($kg / $each, 6));
 
-        return $wanted <= $n ? null : FindingFactory::look('strength.hinges_few', new Place(Stage::Piece, $mover->id), 'hinges', ['part' => $mover->name, 'kg' => FindingFactory::tenths($kg), 'n' => $n, 'wanted' => $wanted, 'each' => FindingFactory::tenths($each)]);
+        return $wanted <= $n ? null : FindingFactory::look('strength.hinges_few', new Place(Stage::Piece, $mover->id), 'hinges',
+            ['part' => $mover->name, 'kg' => FindingFactory::tenths($kg), 'n' => $n, 'wanted' => $wanted, 'each' => FindingFactory::tenths($each)]);
     }
 }

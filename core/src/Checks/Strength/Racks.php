@@ -36,7 +36,8 @@ final class Racks implements Check
         foreach ($built->design->fronts as $front) {
             $height = $front->z->value();
             if (! $front->framed && $height->isGreaterThan($front->depth()->minus($built->box->rear)) && $this->bracing($front, $built) === []) {
-                $findings[] = FindingFactory::look('strength.racks', new Place(Stage::Piece, $front->id), 'practice', ['box' => PartName::in(Text::of('entry.box'), $front->label), 'height' => $height], $height);
+                $findings[] = FindingFactory::look('strength.racks', new Place(Stage::Piece, $front->id), 'practice',
+                    ['box' => PartName::in(Text::of('entry.box'), $front->label), 'height' => $height], $height);
             }
         }
 
@@ -46,7 +47,8 @@ final class Racks implements Check
     /** A strip that is fixed to box and wall holds the side upright. */
     private function isHeld(PlacedPiece $built, Side $side): bool
     {
-        return $built->room->space->side($side) === SideKind::Wall && ! in_array($built->piece->edge($side)->kind, [EdgeKind::Play, EdgeKind::Trim], true) && $built->piece->width === null;
+        return $built->room->space->side($side) === SideKind::Wall
+            && ! in_array($built->piece->edge($side)->kind, [EdgeKind::Play, EdgeKind::Trim], true) && $built->piece->width === null;
     }
 
     /** @return list<Panel> */
@@ -55,6 +57,7 @@ final class Racks implements Check
         $isIn = fn (Length $at, Span $span): bool => ! $at->isLessThan($span->from) && ! $at->isGreaterThan($span->to());
 
         return array_values(array_filter($built->boards(Role::Back, Role::Nailer, Role::Board),
-            fn (Panel $p): bool => $p->inHouse($p->thin) === Axis::Y && $isIn($p->block->middle(Axis::X), $front->x) && $isIn($p->block->middle(Axis::Z), $front->z)));
+            fn (Panel $p): bool => $p->inHouse($p->thin) === Axis::Y
+            && $isIn($p->block->middle(Axis::X), $front->x) && $isIn($p->block->middle(Axis::Z), $front->z)));
     }
 }

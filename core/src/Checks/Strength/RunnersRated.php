@@ -60,7 +60,8 @@ final class RunnersRated implements Check
         };
         $listed = Stowed::listed($cell, $built);
 
-        return $listed !== null ? $listed / $n : $levels * Stowed::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), (float) $cell->y->value()->millimetres());
+        return $listed !== null ? $listed / $n
+            : $levels * Stowed::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), (float) $cell->y->value()->millimetres());
     }
 
     private function say(string $code, Cell $cell, float $kg, float $wanted, int $rating, PlacedPiece $built): Finding
@@ -69,6 +70,7 @@ final class RunnersRated implements Check
         $args = ['bay' => $cell->label, 'kg' => FindingFactory::tenths($kg), 'wanted' => $needs, 'rating' => $rating];
 
         return $code === 'strength.slides_strong' ? FindingFactory::note($code, Place::inPiece($cell->bay->id), 'runners', $args)
-            : FindingFactory::look($code, Place::inPiece($cell->bay->id), 'runners', $args, null, null, $needs > FillKind::MOST_RATING ? null : $built->cure(Text::of('strength.runners.fix', wanted: $needs), $cell->bay->id, ['fill', 'rating'], $needs));
+            : FindingFactory::look($code, Place::inPiece($cell->bay->id), 'runners', $args, null, null, $needs > FillKind::MOST_RATING
+            ? null : $built->cure(Text::of('strength.runners.fix', wanted: $needs), $cell->bay->id, ['fill', 'rating'], $needs));
     }
 }

@@ -6,7 +6,10 @@ namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Fit\PlacedPiece;
 
-/** What a screw carries in a framed wall (fieldbook §7): 4.8 mm through 38 mm into spruce-pine-fir with 38 mm of bite, N; already what it may be loaded with. */
+/**
+ * What a screw carries in a framed wall (fieldbook §7): 4.8 mm through 38 mm into spruce-pine-fir with 38 mm of bite, N; already what it
+ * may be loaded with.
+ */
 final class Screwing
 {
     private const BARE_N = 320.0;

@@ -55,7 +55,8 @@ final class ShelfSags implements Check
         $all = [];
         foreach ($built->boards(Role::Shelf) as $panel) {
             $cell = $built->design->cells[$panel->bay ?? ''] ?? null;
-            $bending = $cell !== null && in_array($cell->bay->fill->kind, [FillKind::Shelves, FillKind::Stored], true) ? $this->bending($panel, $cell, $built) : null;
+            $bending = $cell !== null && in_array($cell->bay->fill->kind, [FillKind::Shelves, FillKind::Stored], true)
+                ? $this->bending($panel, $cell, $built) : null;
             if ($cell !== null && $bending !== null) {
                 $all[$panel->id] = [$panel, $bending, $cell];
             }
@@ -93,7 +94,8 @@ final class ShelfSags implements Check
     {
         $ends = 0;
         foreach ($built->design->joints as $joint) {
-            $ends += $joint->first === $panel->id && in_array($joint->kind, [JointKind::Screws, JointKind::PocketScrews, JointKind::Dowels, JointKind::Dado], true) ? 1 : 0;
+            $ends += $joint->first === $panel->id
+                && in_array($joint->kind, [JointKind::Screws, JointKind::PocketScrews, JointKind::Dowels, JointKind::Dado], true) ? 1 : 0;
         }
 
         return $ends > 1;
@@ -122,7 +124,9 @@ final class ShelfSags implements Check
         $creep = $built->madeOf($panel)->creep();
         $over = self::over($bending, $built, $panel);
         $parts = $built->project->limit(Limit::ShelfSags);
-        [$sag, $limit] = $creep > self::IN_THE_END ? [FindingFactory::up($bending->sag() * $creep), FindingFactory::down($bending->length * self::IN_THE_END / $parts)] : [FindingFactory::up($bending->sag()), FindingFactory::down($bending->length / $parts)];
+        [$sag, $limit] = $creep > self::IN_THE_END
+            ? [FindingFactory::up($bending->sag() * $creep), FindingFactory::down($bending->length * self::IN_THE_END / $parts)]
+            : [FindingFactory::up($bending->sag()), FindingFactory::down($bending->length / $parts)];
         $held = $bending->heldAtItsEnds();
         $nosing = $this->nosing($bending, $built, $panel);
         $cure = match (true) {
@@ -130,11 +134,13 @@ final class ShelfSags implements Check
             $nosing !== null => 'nose',
             default => 'remedy',
         };
-        $args = ['thick' => FindingFactory::up($bending->thicknessFor($bending->sag() / $over)), 'held' => FindingFactory::up($held->sag() * $creep), 'halved' => FindingFactory::up($bending->cut(2)->sag() * $creep),
+        $args = ['thick' => FindingFactory::up($bending->thicknessFor($bending->sag() / $over)),
+            'held' => FindingFactory::up($held->sag() * $creep), 'halved' => FindingFactory::up($bending->cut(2)->sag() * $creep),
             'nosing' => Length::fromMillimetres($nosing ?? 0)];
 
         return new Finding('strength.shelf_sags', Severity::Look, Place::inPiece($cell->bay->id),
-            Text::of('strength.shelf_sags', part: $panel->name, sag: $sag, kg: (int) round($bending->load * $bending->length / Bending::GRAVITY), limit: $limit),
+            Text::of('strength.shelf_sags', part: $panel->name, sag: $sag,
+                kg: (int) round($bending->load * $bending->length / Bending::GRAVITY), limit: $limit),
             Text::of("strength.shelf_sags.$cure", ...$args), Text::of('source.strength'), $sag, $limit, $this->fix($cure, $nosing, $cell, $built));
     }
 
@@ -142,7 +148,8 @@ final class ShelfSags implements Check
     {
         return match ($cure) {
             'hold' => $built->cure(Text::of('strength.shelf_sags.fix'), $cell->bay->id, ['methods', 'shelves'], ShelfRest::Fixed->value),
-            'nose' => $built->cure(Text::of('strength.shelf_sags.nose.fix', nosing: Length::fromMillimetres($nosing ?? 0)), $cell->bay->id, ['fill', 'nosing'], $nosing),
+            'nose' => $built->cure(Text::of('strength.shelf_sags.nose.fix', nosing: Length::fromMillimetres($nosing ?? 0)),
+                $cell->bay->id, ['fill', 'nosing'], $nosing),
             default => null,
         };
     }

@@ -43,7 +43,8 @@ final class SlabsSag implements Check
                 $code = ['seat' => 'strength.seat_sags', 'deck' => 'strength.deck_sags'][$kind->value] ?? 'strength.top_sags';
                 $findings[] = new Finding($code, Severity::Look, new Place(Stage::Piece, $board->id),
                     Text::of($code, part: $board->name, sag: $sag, span: FindingFactory::down($bending->length), limit: $limit),
-                    Text::of('strength.slab.remedy', thick: FindingFactory::up($bending->thicknessFor($bending->length / $parts)), halved: FindingFactory::up($bending->cut(2)->sag())), Text::of('source.strength_slab'), $sag, $limit);
+                    Text::of('strength.slab.remedy', thick: FindingFactory::up($bending->thicknessFor($bending->length / $parts)),
+                        halved: FindingFactory::up($bending->cut(2)->sag())), Text::of('source.strength_slab'), $sag, $limit);
             }
         }
 

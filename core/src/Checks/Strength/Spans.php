@@ -43,7 +43,8 @@ final class Spans
     {
         $top = $board->block->to(Axis::Z);
         foreach ($built->boards($board->role) as $next) {
-            if ($next->block->corner->z->equals($top) && $next->block->corner->x->equals($board->block->corner->x) && $next->block->size->x->equals($board->block->size->x)) {
+            if ($next->block->corner->z->equals($top) && $next->block->corner->x->equals($board->block->corner->x)
+                && $next->block->size->x->equals($board->block->size->x)) {
                 return $board->block->size->z->plus(self::thickness($next, $built));
             }
         }
@@ -54,7 +55,8 @@ final class Spans
     private static function carries(Panel $panel, Panel $board): bool
     {
         $bearing = Length::fromMillimetres(self::BEARING_MM);
-        $shared = fn (Axis $axis): Length => Length::least($panel->block->to($axis), $board->block->to($axis))->minus(Length::greatest($panel->block->from($axis), $board->block->from($axis)));
+        $shared = fn (Axis $axis): Length => Length::least($panel->block->to($axis), $board->block->to($axis))
+            ->minus(Length::greatest($panel->block->from($axis), $board->block->from($axis)));
 
         return $panel->block->to(Axis::Z)->equals($board->block->corner->z) && $shared(Axis::X)->isPositive() && ! $shared(Axis::Y)->isLessThan($bearing);
     }

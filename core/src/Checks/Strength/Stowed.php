@@ -46,7 +46,8 @@ final class Stowed
         $kg = 0.0;
         foreach ($built->design->cells as $id => $cell) {
             $levels = 1 + count($built->inBay($id, Role::Shelf));
-            $kg += self::listed($cell, $built) ?? $levels * self::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), (float) $cell->y->value()->millimetres());
+            $kg += self::listed($cell, $built)
+                ?? $levels * self::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), (float) $cell->y->value()->millimetres());
             $kg += array_key_exists('kg', $cell->bay->fill->kind->fields()) ? $cell->bay->fill->is->count('kg') : 0;
         }
 

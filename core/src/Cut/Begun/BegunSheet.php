@@ -41,11 +41,14 @@ final readonly class BegunSheet
     {
         $this->saws = $fact->saws ?? $project->workshop->saws;
         $this->kerf = $fact->kerf->units ?? $this->saws->widestKerf($project->workshop->kerf->units);
-        $placements = array_map(fn (array $p): Placement => new Placement($p['part']->id, $p['x']->units, $p['y']->units, $p['length']->units, $p['width']->units, $p['turned']), $fact->parts);
+        $placements = array_map(
+            fn (array $p): Placement => new Placement($p['part']->id, $p['x']->units, $p['y']->units, $p['length']->units, $p['width']->units, $p['turned']),
+            $fact->parts);
         $this->laid = new LaidSheet($this->kind($project), $placements, [], $fact->id);
         $this->sawing = Sawing::of($this->laid, $this->kerf, $this->saws);
         $this->made = array_values(array_unique($project->log->sawn[$fact->id] ?? []));
-        $this->apart = Apart::after($this->laid->kind, array_values(array_filter($this->sawing->cuts, fn (SawCut $c): bool => in_array($c->order, $this->made, true))), $this->kerf);
+        $this->apart = Apart::after($this->laid->kind,
+            array_values(array_filter($this->sawing->cuts, fn (SawCut $c): bool => in_array($c->order, $this->made, true))), $this->kerf);
         $this->rework = $project->rework[$fact->id] ?? new Rework;
     }
 
@@ -59,7 +62,10 @@ final readonly class BegunSheet
     public function sawing(LaidSheet $now): Sawing
     {
         $names = array_column(array_map(fn (Placement $p): array => ["$p->x $p->y", $p->item], $now->placements), 1, 0);
-        $all = array_map(fn (Placement $p): Placement => new Placement($names["$p->x $p->y"] ?? "spare {$this->fact->id} $p->item", $p->x, $p->y, $p->length, $p->width, $p->turned), $this->laid->placements);
+        $all = array_map(
+            fn (Placement $p): Placement => new Placement($names["$p->x $p->y"] ?? "spare {$this->fact->id} $p->item",
+                $p->x, $p->y, $p->length, $p->width, $p->turned),
+            $this->laid->placements);
         $sawing = Sawing::of(new LaidSheet($this->laid->kind, $all), $this->kerf, $this->saws);
 
         return $this->rework->closed ? $sawing->until($this->made, $this->rests()) : $sawing;
@@ -71,7 +77,8 @@ final readonly class BegunSheet
         if (! $this->rework->closed) {
             return $this->sawing->offcuts;
         }
-        $isPart = fn (Rect $r): bool => array_filter($this->laid->placements, fn (Placement $p): bool => [$r->x, $r->y, $r->length, $r->width] === [$p->x, $p->y, $p->length, $p->width]) !== [];
+        $isPart = fn (Rect $r): bool => array_filter($this->laid->placements,
+            fn (Placement $p): bool => [$r->x, $r->y, $r->length, $r->width] === [$p->x, $p->y, $p->length, $p->width]) !== [];
         $rests = array_values(array_filter($this->apart->pieces, fn (Rect $r): bool => ! $isPart($r)));
         usort($rests, fn (Rect $a, Rect $b): int => $b->area() <=> $a->area());
 
@@ -82,10 +89,12 @@ final readonly class BegunSheet
     public function board(Rect $rect): SheetKind
     {
         $usable = $this->laid->kind->usable();
-        $trims = [$usable->x - $rect->x, $rect->x + $rect->length - $usable->x - $usable->length, $usable->y - $rect->y, $rect->y + $rect->width - $usable->y - $usable->width];
+        $trims = [$usable->x - $rect->x, $rect->x + $rect->length - $usable->x - $usable->length,
+            $usable->y - $rect->y, $rect->y + $rect->width - $usable->y - $usable->width];
         [$left, $right, $near, $far] = array_map(fn (int $t): int => max(0, $t), $trims);
 
-        return new SheetKind((new LeftOf($this->fact->id, $rect->x, $rect->y))->id(), $this->laid->kind->name, $rect->length, $rect->width, [$left, $right, $near, $far], 0, 1, true,
+        return new SheetKind((new LeftOf($this->fact->id, $rect->x, $rect->y))->id(),
+            $this->laid->kind->name, $rect->length, $rect->width, [$left, $right, $near, $far], 0, 1, true,
             new LeftOf($this->fact->id, $rect->x, $rect->y));
     }
 
@@ -96,6 +105,7 @@ final readonly class BegunSheet
         $isLeft = $this->fact->leftOf !== null;
 
         return new SheetKind($this->fact->size ?? $this->fact->material, $size->name ?? $material->name, $this->fact->length->units, $this->fact->width->units,
-            array_map(fn (Length $l): int => $l->units, $this->fact->trims), $isLeft ? 0 : ($size->priceCents ?? $material->priceCents), $size === null ? $material->limit : $size->limit, $isLeft || ($size->inHand ?? false), $this->fact->leftOf);
+            array_map(fn (Length $l): int => $l->units, $this->fact->trims), $isLeft ? 0 : ($size->priceCents ?? $material->priceCents),
+            $size === null ? $material->limit : $size->limit, $isLeft || ($size->inHand ?? false), $this->fact->leftOf);
     }
 }

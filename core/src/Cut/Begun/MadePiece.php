@@ -40,7 +40,8 @@ final readonly class MadePiece
 
     public function serving(?string $item, ?Serving $serving): self
     {
-        return new self($this->begun, $this->item, $this->material, $this->rect, $this->length, $this->width, $this->turned, $this->isCut, $this->isSpoiled, $this->isMeasured, $this->use, $item, $serving);
+        return new self($this->begun, $this->item, $this->material, $this->rect, $this->length, $this->width,
+            $this->turned, $this->isCut, $this->isSpoiled, $this->isMeasured, $this->use, $item, $serving);
     }
 
     /** By what it lies there now: what it serves as; an id of its own where it serves as nothing. */

@@ -42,7 +42,8 @@ final readonly class Started
     /** @param  list<Part>  $parts */
     public function __construct(private Project $project, array $parts, private LaidParts $laid)
     {
-        $this->sheets = array_map(fn (Begun $b): BegunSheet => new BegunSheet($b, $project), array_filter($project->log->begun, fn (Begun $b): bool => isset($project->stock[$b->material])));
+        $this->sheets = array_map(fn (Begun $b): BegunSheet => new BegunSheet($b, $project),
+            array_filter($project->log->begun, fn (Begun $b): bool => isset($project->stock[$b->material])));
         $this->wanted = $this->sheets === [] ? [] : self::items($parts);
         $this->pieces = $this->served();
         $this->parts = $this->covered($this->pieces);
@@ -59,7 +60,10 @@ final readonly class Started
         $bought = count(array_filter($sheets, fn (LaidSheet $s): bool => ! $s->kind->inHand));
 
         return $rest === null ? new Nested($stock, $sheets, [], 0)
-            : new Nested($stock, [...$sheets, ...$rest->sheets], $rest->unplaced, $rest->fewestSheets() === null ? $rest->leastCost + array_sum(array_map(fn (LaidSheet $s): int => $stock->cost($s->kind), $sheets)) : $rest->leastCost + $bought, $rest->roomier === null ? null : new Nested($stock, [...$sheets, ...$rest->roomier->sheets], $rest->roomier->unplaced, $rest->roomier->leastCost));
+            : new Nested($stock, [...$sheets, ...$rest->sheets], $rest->unplaced,
+                $rest->fewestSheets() === null ? $rest->leastCost + array_sum(array_map(fn (LaidSheet $s): int => $stock->cost($s->kind), $sheets))
+                    : $rest->leastCost + $bought, $rest->roomier === null ? null
+                    : new Nested($stock, [...$sheets, ...$rest->roomier->sheets], $rest->roomier->unplaced, $rest->roomier->leastCost));
     }
 
     /** A layout without what lies on begun sheets; null where nothing else is in it. */
@@ -68,7 +72,9 @@ final readonly class Started
         if ($layout === null || $this->sheets === []) {
             return $layout;
         }
-        $sheets = array_map(fn (array $s): array => ['parts' => array_values(array_filter($s['parts'], fn (array $p): bool => ! isset($this->parts[$p['part']->part])))] + $s, $layout->sheets);
+        $sheets = array_map(
+            fn (array $s): array => ['parts' => array_values(array_filter($s['parts'], fn (array $p): bool => ! isset($this->parts[$p['part']->part])))] + $s,
+            $layout->sheets);
         $sheets = array_values(array_filter($sheets, fn (array $s): bool => $s['parts'] !== []));
 
         return $sheets === [] ? null : new Layout($layout->material, $sheets);
@@ -181,7 +187,8 @@ final readonly class Started
 
         $covered = $this->covered($made);
 
-        return array_map(fn (MadePiece $p): MadePiece => $p->serves === null || isset($covered[$this->laid->part($p->serves)]) ? $p : $p->serving(null, null), $made);
+        return array_map(fn (MadePiece $p): MadePiece => $p->serves === null
+            || isset($covered[$this->laid->part($p->serves)]) ? $p : $p->serving(null, null), $made);
     }
 
     /** @return list<MadePiece> */
@@ -195,8 +202,10 @@ final readonly class Started
             }
             [$length, $width] = $this->project->log->sizeOf($sheet->fact->id, $this->laid->part($p->item));
             [$x, $y] = $p->turned ? [$width, $length] : [$length, $width];
-            $made[] = new MadePiece($sheet->fact->id, $p->item, $sheet->fact->material, new Rect($p->x, $p->y, $p->length, $p->width), $x->units ?? $p->length, $y->units ?? $p->width, $p->turned,
-                $isFree, $this->project->log->isSpoiled($sheet->fact->id, $this->laid->part($p->item)), $length !== null || $width !== null, $sheet->rework->uses[$p->item] ?? null);
+            $made[] = new MadePiece($sheet->fact->id, $p->item, $sheet->fact->material,
+                new Rect($p->x, $p->y, $p->length, $p->width), $x->units ?? $p->length, $y->units ?? $p->width, $p->turned,
+                $isFree, $this->project->log->isSpoiled($sheet->fact->id, $this->laid->part($p->item)),
+                $length !== null || $width !== null, $sheet->rework->uses[$p->item] ?? null);
         }
 
         return $made;
@@ -212,7 +221,8 @@ final readonly class Started
         $covered = [];
         foreach (array_keys($serving) as $item) {
             $part = $this->laid->part($item);
-            $covered += isset($serving[$part]) || (isset($serving[LaidPart::half($part, 1)->id], $serving[LaidPart::half($part, 2)->id])) ? [$part => true] : [];
+            $covered += isset($serving[$part])
+                || (isset($serving[LaidPart::half($part, 1)->id], $serving[LaidPart::half($part, 2)->id])) ? [$part => true] : [];
         }
 
         return $covered;

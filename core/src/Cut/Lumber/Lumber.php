@@ -32,7 +32,8 @@ final class Lumber
         foreach ($sticks as $stick) {
             foreach ($stick->clear($endTrim) as $n => [$from, $to]) {
                 $id = $stick->defects === [] ? $stick->id : "$stick->id:$n";
-                $kinds[] = new SheetKind($id, $stick->name, $stick->length, 1, [$from, $stick->length - $to, 0, 0], $stick->priceCents, $stick->limit, $stick->inHand);
+                $kinds[] = new SheetKind($id, $stick->name, $stick->length, 1,
+                    [$from, $stick->length - $to, 0, 0], $stick->priceCents, $stick->limit, $stick->inHand);
             }
         }
         $this->stock = new Stock($name, $kinds ?: throw new \LogicException('A stick is longer than its trims.'), $kerf);
@@ -98,7 +99,8 @@ final class Lumber
         krsort($bySize);
         $sticks = array_map(fn (SheetKind $k): array => [$k->usable()->length + $this->kerf, $this->stock->cost($k)], $this->stock->bought());
 
-        return [$bySize, new Patterns(array_keys($bySize), array_map(count(...), array_values($bySize)), $sticks ?: throw new \LogicException('What is bought by length is sold in some.'))];
+        return [$bySize, new Patterns(array_keys($bySize), array_map(count(...), array_values($bySize)),
+            $sticks ?: throw new \LogicException('What is bought by length is sold in some.'))];
     }
 
     /**

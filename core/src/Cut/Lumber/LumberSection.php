@@ -57,7 +57,8 @@ final readonly class LumberSection implements \JsonSerializable
             'length' => Length::ofUnits($sheet->kind->length),
             'from' => Length::ofUnits($usable->x),
             'pieces' => array_map(fn (Placement $p): array => [
-                'part' => $p->item, 'label' => $this->cutting->labels[$p->item] ?? $p->item, 'at' => Length::ofUnits($p->x), 'length' => Length::ofUnits($p->length),
+                'part' => $p->item, 'label' => $this->cutting->labels[$p->item] ?? $p->item,
+                'at' => Length::ofUnits($p->x), 'length' => Length::ofUnits($p->length),
             ], $sheet->placements),
             'left' => Length::ofUnits(max(0, $usable->x + $usable->length - $last)),
             'most_bow' => Length::nearestTenth(0.0015 * $sheet->kind->length ** 2 / $longest / Length::PER_MM),

@@ -38,7 +38,8 @@ final readonly class Timber
             $sticks = $this->sticks($thickness, $width);
             if ($sticks !== []) {
                 $lumber = new Lumber($own[0]->panel->name->key, $sticks, $this->project->workshop->kerf->units, $this->project->workshop->endTrim->units);
-                $laid[] = [$thickness, $width, $own, $lumber->lay(array_column(array_map(fn (Part $p): array => [$p->panel->id, $p->length->value->units], $own), 1, 0))];
+                $laid[] = [$thickness, $width, $own,
+                    $lumber->lay(array_column(array_map(fn (Part $p): array => [$p->panel->id, $p->length->value->units], $own), 1, 0))];
             }
         }
 

@@ -42,7 +42,8 @@ final readonly class BenchSheet
     private function face(BoardFace $face): ?array
     {
         $bores = array_values(array_filter($this->bores, $face->isDrilledBy(...)));
-        $taken = array_values(array_filter($this->board->taken, fn (Taken $t): bool => $face->isOpen($t->block) && (! $t->kind->isSeenThrough() || $face->upper)));
+        $taken = array_values(array_filter($this->board->taken,
+            fn (Taken $t): bool => $face->isOpen($t->block) && (! $t->kind->isSeenThrough() || $face->upper)));
 
         return $bores === [] && $taken === [] ? null : $this->drawn($face, $bores, $taken);
     }
@@ -65,8 +66,10 @@ final readonly class BenchSheet
             'width' => $this->board->block->size->{$this->board->inHouse($this->board->wide())->value},
             'loops' => $face->loops(),
             'round' => array_values(array_map(fn (Taken $t): array => $face->rectangle($t->block), $round)),
-            'recesses' => array_map(fn (Taken $t): array => ['kind' => $t->kind->value, 'depth' => $t->block->size->{$thin->value}] + $face->rectangle($t->block), $taken),
-            'rows' => $this->rows(array_map(fn (Bore $b): array => ['bore' => $b, 'x' => $face->point($b->at)->across, 'y' => $face->point($b->at)->up], $bores), $face),
+            'recesses' => array_map(
+                fn (Taken $t): array => ['kind' => $t->kind->value, 'depth' => $t->block->size->{$thin->value}] + $face->rectangle($t->block), $taken),
+            'rows' => $this->rows(array_map(fn (Bore $b): array => ['bore' => $b, 'x' => $face->point($b->at)->across, 'y' => $face->point($b->at)->up],
+                $bores), $face),
             'hidden' => array_values(array_map(fn (Bore $b): array => $face->rectangle($b->room), $inEdges)),
         ];
     }

@@ -68,7 +68,8 @@ final readonly class BoardFace
         $p = $this->point($block->corner);
         $q = $this->point($block->corner->plus($block->size));
 
-        return ['x' => $p->across, 'y' => Length::least($p->up, $q->up), 'length' => $block->size->{$this->long->value}, 'width' => $block->size->{$this->wide->value}];
+        return ['x' => $p->across, 'y' => Length::least($p->up, $q->up),
+            'length' => $block->size->{$this->long->value}, 'width' => $block->size->{$this->wide->value}];
     }
 
     /** Whether a block reaches this face. */
@@ -77,7 +78,8 @@ final readonly class BoardFace
         $k = $this->thin->value;
         $b = $this->board->block;
 
-        return $this->upper ? ! $block->corner->$k->plus($block->size->$k)->isLessThan($b->corner->$k->plus($b->size->$k)) : ! $block->corner->$k->isGreaterThan($b->corner->$k);
+        return $this->upper ? ! $block->corner->$k->plus($block->size->$k)->isLessThan($b->corner->$k->plus($b->size->$k))
+            : ! $block->corner->$k->isGreaterThan($b->corner->$k);
     }
 
     public function isDrilledBy(Bore $bore): bool

@@ -35,7 +35,8 @@ final readonly class Bore
      *
      * @param  Length|null  $depth  null right through
      */
-    public static function round(BoreKind $kind, Panel $board, ?string $with, Place3 $at, Axis $into, bool $upward, Length $diameter, ?Length $depth, ?Length $screw = null): self
+    public static function round(BoreKind $kind, Panel $board, ?string $with, Place3 $at,
+        Axis $into, bool $upward, Length $diameter, ?Length $depth, ?Length $screw = null): self
     {
         $half = $diameter->half();
         $room = Block::of($at->x->minus($half), $at->y->minus($half), $at->z->minus($half), $diameter, $diameter, $diameter);

@@ -151,7 +151,8 @@ final class DrilledBoard
     {
         foreach ($axes as $axis) {
             $k = $axis->value;
-            [$from, $size, $own, $whole] = [$bore->room->corner->$k->units, $bore->room->size->$k->units, $this->panel->block->corner->$k->units, $this->panel->block->size->$k->units];
+            [$from, $size, $own, $whole] = [$bore->room->corner->$k->units, $bore->room->size->$k->units,
+                $this->panel->block->corner->$k->units, $this->panel->block->size->$k->units];
             if ($from + self::SLACK < $own || $from + $size - self::SLACK > $own + $whole) {
                 return true;
             }

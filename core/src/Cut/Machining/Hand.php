@@ -93,7 +93,8 @@ final readonly class Hand
         }
         foreach ($part->bores as $bore) {
             if ($bore->kind->isDrilled()) {
-                $features[] = self::box($axes, "{$bore->kind->value} {$bore->into->value} {$bore->depth?->units}", self::dot($bore->at->x, $bore->at->y, $bore->at->z));
+                $features[] = self::box($axes, "{$bore->kind->value} {$bore->into->value} {$bore->depth?->units}",
+                    self::dot($bore->at->x, $bore->at->y, $bore->at->z));
             }
         }
 
@@ -115,7 +116,8 @@ final readonly class Hand
     {
         [$at, $size] = [$block->corner, $block->size];
 
-        return ['x' => [$at->x->units, $at->x->units + $size->x->units], 'y' => [$at->y->units, $at->y->units + $size->y->units], 'z' => [$at->z->units, $at->z->units + $size->z->units]];
+        return ['x' => [$at->x->units, $at->x->units + $size->x->units],
+            'y' => [$at->y->units, $at->y->units + $size->y->units], 'z' => [$at->z->units, $at->z->units + $size->z->units]];
     }
 
     /** @return array<string, array{int, int}> */
@@ -135,7 +137,9 @@ final readonly class Hand
             foreach ([false, true] as $upper) {
                 if (in_array($board->facing($axis, $upper), $board->banded, true)) {
                     $k = $axis->value;
-                    $bands[] = self::box($axes, 'band', self::span($board->block->along($axis, $upper ? $board->block->corner->$k->plus($board->block->size->$k) : $board->block->corner->$k, Length::zero())));
+                    $bands[] = self::box($axes, 'band',
+                        self::span($board->block->along($axis,
+                            $upper ? $board->block->corner->$k->plus($board->block->size->$k) : $board->block->corner->$k, Length::zero())));
                 }
             }
         }
@@ -160,7 +164,9 @@ final readonly class Hand
         return $box;
     }
 
-    /** @param  list<array{string, array<int, string>, array<int, string>, array<int, string>}>  $features  along each axis as it is (1) and turned round (-1) */
+    /**
+     * @param  list<array{string, array<int, string>, array<int, string>, array<int, string>}>  $features  along each axis as it is (1) and turned round (-1)
+     */
     private static function least(array $features, int $through): string
     {
         $keys = [];

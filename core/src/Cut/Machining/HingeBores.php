@@ -60,7 +60,8 @@ final class HingeBores
     private function hinge(LeafFrame $leaf, ?Panel $on, Length $wanted): void
     {
         $make = fn (Length $z): array => [$this->cup($leaf, $z, $on), ...$on === null ? [] : $this->plate($leaf, $on, $z)];
-        $inTheWay = fn (Length $z): ?Panel => $on === null || ! self::hasPlate($leaf, $on) ? null : $this->board($this->body($leaf, $on, $z), [$leaf->leaf->id, $on->id]);
+        $inTheWay = fn (Length $z): ?Panel => $on === null || ! self::hasPlate($leaf, $on)
+            ? null : $this->board($this->body($leaf, $on, $z), [$leaf->leaf->id, $on->id]);
         if ($this->boards->set($wanted, $make, fn (Length $z): bool => $inTheWay($z) === null)) {
             return;
         }
@@ -72,7 +73,8 @@ final class HingeBores
 
     private function cup(LeafFrame $leaf, Length $z, ?Panel $on): Bore
     {
-        return Bore::round(BoreKind::HingeCup, $leaf->leaf, $on?->id, $leaf->at($leaf->rear(), $leaf->in(Length::fromMillimetres(self::CUP_MM['in'])), $z), $leaf->through, $leaf->frontIsUpper,
+        return Bore::round(BoreKind::HingeCup, $leaf->leaf, $on?->id,
+            $leaf->at($leaf->rear(), $leaf->in(Length::fromMillimetres(self::CUP_MM['in'])), $z), $leaf->through, $leaf->frontIsUpper,
             Length::fromMillimetres(self::CUP_MM['diameter']), Length::fromMillimetres(self::CUP_MM['deep']));
     }
 
@@ -91,22 +93,26 @@ final class HingeBores
         $deep = Length::least(Length::fromMillimetres($is['deep']), $on->block->size->{$leaf->wide->value}->minus(Length::fromMillimetres(self::STAYS_MM)));
         $half = Length::fromMillimetres(self::APART_MM)->half();
 
-        return array_map(fn (Length $at): Bore => Bore::round(BoreKind::HingePlate, $on, $leaf->leaf->id, $leaf->at($through, $leaf->toOpening($on), $at), $leaf->wide, $leaf->hingeIsUpper,
-            Length::fromMillimetres($is['diameter']), $deep), [$z->minus($half), $z->plus($half)]);
+        return array_map(
+            fn (Length $at): Bore => Bore::round(BoreKind::HingePlate, $on, $leaf->leaf->id,
+                $leaf->at($through, $leaf->toOpening($on), $at), $leaf->wide, $leaf->hingeIsUpper,
+                Length::fromMillimetres($is['diameter']), $deep), [$z->minus($half), $z->plus($half)]);
     }
 
     private function body(LeafFrame $leaf, Panel $on, Length $z): Block
     {
         $high = Length::fromMillimetres(self::BODY_MM['high']);
 
-        return $leaf->before($on, Length::fromMillimetres(self::BODY_MM['deep']), Length::fromMillimetres(self::BODY_MM['off']), $z->minus($high->half()), $high);
+        return $leaf->before($on, Length::fromMillimetres(self::BODY_MM['deep']),
+            Length::fromMillimetres(self::BODY_MM['off']), $z->minus($high->half()), $high);
     }
 
     /** @param  list<string>  $but */
     private function board(Block $room, array $but): ?Panel
     {
         foreach ($this->boards->all as $id => $board) {
-            if (! in_array($id, $but, true) && ! $board->panel->role->moves() && $board->panel->block->overlaps($room) && $board->panel->solid->touches($room)) {
+            if (! in_array($id, $but, true) && ! $board->panel->role->moves()
+                && $board->panel->block->overlaps($room) && $board->panel->solid->touches($room)) {
                 return $board->panel;
             }
         }
@@ -121,8 +127,10 @@ final class HingeBores
         [$edge, $b] = [$leaf->hingedEdge(), $leaf->leaf->block];
         foreach ($this->boards->all as $board) {
             $p = $board->panel;
-            $isBeside = ! $edge->plus($near)->isLessThan(LeafFrame::end($p, $leaf->wide, false)) && ! $edge->minus($near)->isGreaterThan(LeafFrame::end($p, $leaf->wide, true));
-            $isLevel = $b->corner->z->isLessThan($p->block->corner->z->plus($p->block->size->z)) && $p->block->corner->z->isLessThan($b->corner->z->plus($b->size->z));
+            $isBeside = ! $edge->plus($near)->isLessThan(LeafFrame::end($p, $leaf->wide, false))
+                && ! $edge->minus($near)->isGreaterThan(LeafFrame::end($p, $leaf->wide, true));
+            $isLevel = $b->corner->z->isLessThan($p->block->corner->z->plus($p->block->size->z))
+                && $p->block->corner->z->isLessThan($b->corner->z->plus($b->size->z));
             if (in_array($p->role, [Role::Stile, Role::Mullion], true) && $p->quarter === $leaf->leaf->quarter && $isBeside && $isLevel) {
                 return $p;
             }

@@ -58,7 +58,8 @@ final readonly class JointBores
     {
         $least = Length::least(Length::fromMillimetres(self::LEAST_END_MM), $line->length->splitInto(4)[0]);
         foreach ($line->spread() as $wanted) {
-            $this->boards->set($wanted, $make, fn (Length $p): bool => ! $p->isLessThan($line->from->plus($least)) && ! $p->isGreaterThan($line->to()->minus($least)) && ($isReached === null || $isReached($make($p))));
+            $this->boards->set($wanted, $make, fn (Length $p): bool => ! $p->isLessThan($line->from->plus($least))
+                && ! $p->isGreaterThan($line->to()->minus($least)) && ($isReached === null || $isReached($make($p))));
         }
     }
 
@@ -123,8 +124,10 @@ final readonly class JointBores
         $mouth = $upward ? $line->plane->minus($t) : $line->plane->plus($t);
 
         return [
-            Bore::round(BoreKind::Clearance, $from, $into->id, self::at($line, $p, $mouth), $line->axis, $upward, Length::fromMillimetres(Screws::CLEARANCE_MM), null, $screw),
-            Bore::round(BoreKind::Pilot, $into, $from->id, self::at($line, $p, $line->plane), $line->axis, $upward, Length::fromMillimetres(Screws::PILOT_MM), $screw->minus($t), $screw),
+            Bore::round(BoreKind::Clearance, $from, $into->id, self::at($line, $p, $mouth),
+                $line->axis, $upward, Length::fromMillimetres(Screws::CLEARANCE_MM), null, $screw),
+            Bore::round(BoreKind::Pilot, $into, $from->id, self::at($line, $p, $line->plane), $line->axis,
+                $upward, Length::fromMillimetres(Screws::PILOT_MM), $screw->minus($t), $screw),
         ];
     }
 
@@ -137,7 +140,8 @@ final readonly class JointBores
         $inFace = Length::least(Length::fromMillimetres(12), Length::ofUnits(intdiv($face->block->size->$k->units * 2, 3 * Length::PER_MM) * Length::PER_MM));
         $inEnd = Length::fromMillimetres($long + 1)->minus($inFace);
         $upward = self::isBeyond($line, $face);
-        $bore = fn (Panel $board, Panel $with, bool $up, Length $deep): Bore => Bore::round(BoreKind::Dowel, $board, $with->id, self::at($line, $p, $line->plane), $line->axis, $up, Length::fromMillimetres($diameter), $deep);
+        $bore = fn (Panel $board, Panel $with, bool $up, Length $deep): Bore => Bore::round(BoreKind::Dowel, $board,
+            $with->id, self::at($line, $p, $line->plane), $line->axis, $up, Length::fromMillimetres($diameter), $deep);
 
         return [$bore($face, $end, $upward, $inFace), $bore($end, $face, ! $upward, $inEnd)];
     }
@@ -163,7 +167,8 @@ final readonly class JointBores
 
         return [
             new Bore(BoreKind::Pocket, $end->id, $face->id, $at, $thin, ! $hiddenIsUpper, $half->times(2), null, $room, $screw),
-            Bore::round(BoreKind::PocketPoint, $face, $end->id, self::at($line, $p, $line->plane), $line->axis, $upward, Length::fromMillimetres(self::POINT_MM), $screw->minus($t), $screw),
+            Bore::round(BoreKind::PocketPoint, $face, $end->id, self::at($line, $p, $line->plane),
+                $line->axis, $upward, Length::fromMillimetres(self::POINT_MM), $screw->minus($t), $screw),
         ];
     }
 

@@ -19,7 +19,8 @@ final readonly class Account implements \JsonSerializable
      * @param  int  $trimmed  what comes off pieces that are larger than the parts they serve as
      * @param  int  $spoiled  pieces that are no use any more
      */
-    private function __construct(public int $sheet, public int $parts, public int $leftovers, public int $trim, public int $kerf, public int $spoiled, public int $trimmed)
+    private function __construct(public int $sheet, public int $parts, public int $leftovers,
+        public int $trim, public int $kerf, public int $spoiled, public int $trimmed)
     {
     }
 

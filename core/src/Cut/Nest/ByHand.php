@@ -67,8 +67,10 @@ final readonly class ByHand
     {
         $u = $kind->usable();
         $k = $this->orders->stock->kerf;
-        $xs = [$u->x, $u->x + $u->length - $p->length, ...array_merge(...array_map(fn (Placement $o): array => [$o->x, $o->right() + $k, $o->x - $k - $p->length], $others))];
-        $ys = [$u->y, $u->y + $u->width - $p->width, ...array_merge(...array_map(fn (Placement $o): array => [$o->y, $o->top() + $k, $o->y - $k - $p->width], $others))];
+        $xs = [$u->x, $u->x + $u->length - $p->length,
+            ...array_merge(...array_map(fn (Placement $o): array => [$o->x, $o->right() + $k, $o->x - $k - $p->length], $others))];
+        $ys = [$u->y, $u->y + $u->width - $p->width,
+            ...array_merge(...array_map(fn (Placement $o): array => [$o->y, $o->top() + $k, $o->y - $k - $p->width], $others))];
 
         return new Placement($p->item, self::nearest($p->x, $xs), self::nearest($p->y, $ys), $p->length, $p->width, $p->turned);
     }

@@ -148,7 +148,8 @@ final class Filling
                 $place = $item->asLaid($byPart);
                 array_push($placed, ...($place === null ? [] : [[$n, $place]]));
             }
-            $board = $sheet->locked === [] ? Board::laid($sheet->kind, $job->stock->kerf, $placed) : Board::around($sheet, $job->stock->kerf, $job->stock->saws)->filled($placed);
+            $board = $sheet->locked === [] ? Board::laid($sheet->kind, $job->stock->kerf, $placed)
+                : Board::around($sheet, $job->stock->kerf, $job->stock->saws)->filled($placed);
             if ($board === null) {
                 return null;
             }

@@ -110,7 +110,8 @@ final class Improver
         $roomier = $this->goesOn ? $this->roomier($filling, $job, $told)?->nested($job, $unfit, $start->leastCost) : null;
         $best = $best->isBetterThan($start) ? $best : $start;
 
-        return $roomier !== null && $best->isWorthASheetMore($roomier) && ($roomier->isSawable() || ! $start->isSawable()) ? $best->withRoomier($roomier) : $best;
+        return $roomier !== null && $best->isWorthASheetMore($roomier)
+            && ($roomier->isSawable() || ! $start->isSawable()) ? $best->withRoomier($roomier) : $best;
     }
 
     /**

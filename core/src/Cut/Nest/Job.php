@@ -60,7 +60,8 @@ final readonly class Job
         $orders = [];
         foreach ($this->sizes as $sizes) {
             $order = array_keys($sizes);
-            usort($order, fn (int $a, int $b): int => [$this->items[$b]->priority, $sizes[$b], $this->area[$b], $a] <=> [$this->items[$a]->priority, $sizes[$a], $this->area[$a], $b]);
+            usort($order, fn (int $a, int $b): int => [$this->items[$b]->priority, $sizes[$b],
+                $this->area[$b], $a] <=> [$this->items[$a]->priority, $sizes[$a], $this->area[$a], $b]);
             $orders[implode(' ', $order)] = $order;
         }
 

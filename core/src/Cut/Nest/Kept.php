@@ -54,7 +54,8 @@ final readonly class Kept
      */
     public function sheet(array $asked): ?LaidSheet
     {
-        $kind = array_values(array_filter($this->stock->kinds, fn (SheetKind $k): bool => $k->id === $asked['size']))[0] ?? ($asked['size'] === null ? $this->stock->kinds[0] : null);
+        $kind = array_values(array_filter($this->stock->kinds, fn (SheetKind $k): bool => $k->id === $asked['size']))[0]
+            ?? ($asked['size'] === null ? $this->stock->kinds[0] : null);
         if ($kind === null) {
             return null;
         }

@@ -18,7 +18,8 @@ final readonly class LaidSheet
      * @param  BegunSheet|null  $opened  how it was laid when it was begun
      * @param  array<string, MadePiece>  $pieces  what the placements of a begun sheet are, by the id they are laid by
      */
-    public function __construct(public SheetKind $kind, public array $placements, public array $locked = [], public ?string $begun = null, public ?BegunSheet $opened = null, public array $pieces = [])
+    public function __construct(public SheetKind $kind, public array $placements, public array $locked = [],
+        public ?string $begun = null, public ?BegunSheet $opened = null, public array $pieces = [])
     {
     }
 

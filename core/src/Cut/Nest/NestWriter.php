@@ -20,9 +20,11 @@ final class NestWriter
     {
         return [
             'placements' => array_map(fn (Placement $p): array => [
-                'part' => $p->item, 'label' => $labels[$p->item] ?? $p->item, ...self::rect(new Rect($p->x, $p->y, $p->length, $p->width)), 'turned' => $p->turned,
+                'part' => $p->item, 'label' => $labels[$p->item] ?? $p->item,
+                ...self::rect(new Rect($p->x, $p->y, $p->length, $p->width)), 'turned' => $p->turned,
             ], $sheet->placements),
-            'cuts' => array_map(fn (SawCut $cut): array => self::cut($cut) + ['off' => self::yields($cut->off, $labels), 'rest' => $cut->rest === null ? null : self::yields($cut->rest, $labels)], $sawing->cuts),
+            'cuts' => array_map(fn (SawCut $cut): array => self::cut($cut)
+                + ['off' => self::yields($cut->off, $labels), 'rest' => $cut->rest === null ? null : self::yields($cut->rest, $labels)], $sawing->cuts),
             'offcuts' => array_map(fn (Rect $r): array => [...self::rect($r), 'worth_keeping' => $r->isWorthKeeping()], $sawing->offcuts),
         ];
     }

@@ -90,7 +90,8 @@ final class Nester
     private static function rules(Job $job): array
     {
         $rules = [];
-        $splittings = $job->isLine() ? [Splitting::LargestRemainder] : [Splitting::LargestRemainder, Splitting::ShorterRest, Splitting::Rows, Splitting::Columns];
+        $splittings = $job->isLine() ? [Splitting::LargestRemainder]
+            : [Splitting::LargestRemainder, Splitting::ShorterRest, Splitting::Rows, Splitting::Columns];
         foreach ([Fitting::LeastArea, Fitting::FewestSettings] as $fit) {
             foreach ($splittings as $split) {
                 $rules[] = [$fit, $split];

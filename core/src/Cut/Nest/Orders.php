@@ -24,7 +24,8 @@ final class Orders
      * @param  array<string, string>  $pairs  the mirror image of a part, both ways
      * @param  list<SheetKind>  $boards  what is left of begun sheets and is to be cut from
      */
-    public function __construct(private readonly Project $project, private readonly string $material, private readonly array $parts, private readonly array $pairs, private readonly LaidParts $laid, array $boards = [])
+    public function __construct(private readonly Project $project, private readonly string $material,
+        private readonly array $parts, private readonly array $pairs, private readonly LaidParts $laid, array $boards = [])
     {
         $this->stock = $this->stock($boards);
         $this->items = $this->asked(false);
@@ -104,7 +105,8 @@ final class Orders
         $locked = array_merge(...array_map(fn (LaidSheet $s): array => $s->locked, $fixed));
         $isHeld = fn (Item $i): bool => in_array($i->id, $locked, true);
 
-        return Nester::nest(array_values(array_filter($items, fn (Item $i): bool => ! $isHeld($i))), $this->stock, $fixed, array_values(array_filter($items, $isHeld)));
+        return Nester::nest(array_values(array_filter($items, fn (Item $i): bool => ! $isHeld($i))),
+            $this->stock, $fixed, array_values(array_filter($items, $isHeld)));
     }
 
     /**
@@ -136,19 +138,22 @@ final class Orders
         $workshop = $this->project->workshop;
         [$left, $right, $near, $far] = array_map(fn ($t): int => ($t ?? $workshop->trim)->units, $material->trims);
         $trims = [$left, $right, $near, $far];
-        $kinds = [new SheetKind($this->material, $material->name, $material->sheetLength->units, $material->sheetWidth->units, $trims, $material->priceCents, $material->limit)];
+        $kinds = [new SheetKind($this->material, $material->name, $material->sheetLength->units,
+            $material->sheetWidth->units, $trims, $material->priceCents, $material->limit)];
         foreach ($material->sizes as $size) {
             $kind = self::kind($size, $trims);
             array_push($kinds, ...($kind->usable()->length > 0 && $kind->usable()->width > 0 ? [$kind] : []));
         }
 
-        return new Stock($material->name, [...$kinds, ...$boards], $workshop->saws->widestKerf($workshop->kerf->units), $this->project->cutting->goal, $workshop->saws);
+        return new Stock($material->name, [...$kinds, ...$boards],
+            $workshop->saws->widestKerf($workshop->kerf->units), $this->project->cutting->goal, $workshop->saws);
     }
 
     /** @param  array{int, int, int, int}  $trims  a piece in hand has its edges cut already */
     private static function kind(SheetSize $size, array $trims): SheetKind
     {
-        return new SheetKind($size->id, $size->name, $size->length->units, $size->width->units, $size->inHand ? [0, 0, 0, 0] : $trims, $size->priceCents, $size->limit, $size->inHand);
+        return new SheetKind($size->id, $size->name, $size->length->units, $size->width->units,
+            $size->inHand ? [0, 0, 0, 0] : $trims, $size->priceCents, $size->limit, $size->inHand);
     }
 
     /** @return list<Item> */
@@ -189,7 +194,8 @@ final class Orders
         $wish = $this->project->cutting->of($part->panel->id);
         $priority = $wish->priority === Priority::Usual && $part->panel->fitOnSite ? Priority::Last : $wish->priority;
 
-        return new Item($part->panel->id, $part->length->value->units, $part->width->value->units, ! $part->grainFixed, false, $wish->together, $priority->rank());
+        return new Item($part->panel->id, $part->length->value->units, $part->width->value->units,
+            ! $part->grainFixed, false, $wish->together, $priority->rank());
     }
 
     /** @return array{Item, Item} */

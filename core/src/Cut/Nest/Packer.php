@@ -31,7 +31,8 @@ final readonly class Packer
             }
             $boards = $among === null ? $filling->boards : array_intersect_key($filling->boards, array_flip($among));
             $set = $this->job->mates[$item] ?? [$item];
-            $at = isset($this->job->mates[$item]) ? $this->together($filling, $boards, $set, $fitting, $splitting) : $this->one($filling, $boards, $item, $fitting, $splitting);
+            $at = isset($this->job->mates[$item]) ? $this->together($filling, $boards, $set, $fitting, $splitting)
+                : $this->one($filling, $boards, $item, $fitting, $splitting);
             if ($at || $this->opened($filling, $set, $budget, $fitting, $splitting)) {
                 $done += array_flip($set);
 

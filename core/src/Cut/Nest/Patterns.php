@@ -233,7 +233,8 @@ final class Patterns
     /** @param  array<int, int>  $pattern */
     private function enter(array $pattern, int $stick): bool
     {
-        $direction = array_map(fn (array $row): float => array_sum(array_map(fn (int $i, int $a): float => $row[$i] * $a, array_keys($pattern), $pattern)), $this->inverse);
+        $direction = array_map(fn (array $row): float => array_sum(array_map(fn (int $i, int $a): float => $row[$i] * $a, array_keys($pattern), $pattern)),
+            $this->inverse);
         $leaves = null;
         foreach ($direction as $r => $d) {
             if ($d > 1e-9 && ($leaves === null || $this->amounts[$r] / $d < $this->amounts[$leaves] / $direction[$leaves])) {
@@ -249,7 +250,8 @@ final class Patterns
             $this->amounts[$r] -= $amount * $direction[$r];
             $this->inverse[$r] = array_map(fn (float $x, float $p): float => $x - $direction[$r] * $p, $row, $pivot);
         }
-        [$this->inverse[$leaves], $this->amounts[$leaves], $this->costs[$leaves], $this->patterns[$leaves]] = [$pivot, $amount, (float) $this->sticks[$stick][1], [$stick, $pattern]];
+        [$this->inverse[$leaves], $this->amounts[$leaves], $this->costs[$leaves],
+            $this->patterns[$leaves]] = [$pivot, $amount, (float) $this->sticks[$stick][1], [$stick, $pattern]];
 
         return true;
     }

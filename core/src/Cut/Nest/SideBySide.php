@@ -45,7 +45,8 @@ final readonly class SideBySide
         $groups = [];
         foreach ($this->items as $item) {
             if ($item->members === []) {
-                $groups[implode(' ', [$item->length, $item->width, (int) $item->mayTurn, (int) $item->mustTurn, $item->together, $item->priority])][] = $item->id;
+                $groups[implode(' ', [$item->length, $item->width, (int) $item->mayTurn,
+                    (int) $item->mustTurn, $item->together, $item->priority])][] = $item->id;
             }
         }
 

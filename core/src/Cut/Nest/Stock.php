@@ -78,7 +78,8 @@ final readonly class Stock
         $hand = array_values(array_filter($this->kinds, fn (SheetKind $k): bool => $k->inHand));
         usort($hand, fn (SheetKind $a, SheetKind $b): int => $a->usable()->area() <=> $b->usable()->area());
         $bought = $this->bought();
-        $orders = array_map(fn (SheetKind $first): array => [...$hand, $first, ...array_values(array_filter($bought, fn (SheetKind $k): bool => $k !== $first))], $bought);
+        $orders = array_map(
+            fn (SheetKind $first): array => [...$hand, $first, ...array_values(array_filter($bought, fn (SheetKind $k): bool => $k !== $first))], $bought);
 
         foreach (count($bought) > 1 ? $bought : [] as $i => $first) {
             for ($n = 1; $n <= $most && $n < ($first->limit ?? PHP_INT_MAX); $n++) {

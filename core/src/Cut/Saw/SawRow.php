@@ -26,7 +26,8 @@ final class SawRow
      */
     public function __construct(private readonly Rect $piece, array $parts, public readonly string $axis, private readonly int $kerf)
     {
-        [$start, $end, $across] = $axis === 'x' ? [$piece->x, $piece->x + $piece->length, $piece->width] : [$piece->y, $piece->y + $piece->width, $piece->length];
+        [$start, $end, $across] = $axis === 'x' ? [$piece->x, $piece->x + $piece->length, $piece->width]
+            : [$piece->y, $piece->y + $piece->width, $piece->length];
         $groups = $this->grouped($parts);
         $this->freed = $across * max(0, $groups[0][0] - $kerf - $start, $end - $groups[count($groups) - 1][1] - $kerf);
         $at = $start;

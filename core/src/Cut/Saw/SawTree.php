@@ -68,7 +68,8 @@ final class SawTree
 
             return new SawPiece($rect, $parts[0]);
         }
-        $rank = fn (SawRow $r): array => [$before !== null || $r->axis === $this->first, $r->isCuttable($this->saws, $stage + ($r->axis === $before ? 0 : 1)), $r->freed];
+        $rank = fn (SawRow $r): array => [$before !== null || $r->axis === $this->first,
+            $r->isCuttable($this->saws, $stage + ($r->axis === $before ? 0 : 1)), $r->freed];
         usort($rows, fn (SawRow $a, SawRow $b): int => $rank($b) <=> $rank($a));
         $row = $rows[0];
         if (isset($rows[1]) && $rows[1]->freed > 0 && $row->freed > 0 && $row->groups() > 1) {

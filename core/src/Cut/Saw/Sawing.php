@@ -167,7 +167,8 @@ final class Sawing
         $axis = $piece->axis ?? '';
         $rest = $this->remaining($piece, $low, $high);
 
-        return [$piece->isTrim, $this->setting === [$axis, $fence], -min(1, $this->later[$axis.$fence] ?? 0), ($this->setting[0] ?? 'y') === $axis, $rest->area()];
+        return [$piece->isTrim, $this->setting === [$axis, $fence],
+            -min(1, $this->later[$axis.$fence] ?? 0), ($this->setting[0] ?? 'y') === $axis, $rest->area()];
     }
 
     /** @return list<bool> the ends it can be cut from, true for the far one; an offcut is what remains, where it can */

@@ -65,7 +65,8 @@ final class ShopCuts
         $at = $piece->between[$low];
         $isX = $piece->axis === 'x';
         $near = $isX ? new Rect($r->x, $r->y, $at - $r->x, $r->width) : new Rect($r->x, $r->y, $r->length, $at - $r->y);
-        $far = $isX ? new Rect($at + $kerf, $r->y, $r->x + $r->length - $at - $kerf, $r->width) : new Rect($r->x, $at + $kerf, $r->length, $r->y + $r->width - $at - $kerf);
+        $far = $isX ? new Rect($at + $kerf, $r->y, $r->x + $r->length - $at - $kerf, $r->width)
+            : new Rect($r->x, $at + $kerf, $r->length, $r->y + $r->width - $at - $kerf);
         $this->cuts[] = [$isX ? 'x' : 'y', $r, $isX ? $at - $r->x : $at - $r->y, $near, $far];
         $single = fn (int $i): array => [$piece->row[$i], 0, count($piece->row[$i]->row) - 1];
 

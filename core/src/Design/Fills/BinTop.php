@@ -39,7 +39,8 @@ final class BinTop implements FillMaker
 
             return;
         }
-        $board = $at->maker($cell)->level("{$cell->bay->id}:bin_top", Role::Shelf, Text::of('part.bin_top', bay: $cell->label), $cell->x, $cell->y, $z, ['front']);
+        $board = $at->maker($cell)
+            ->level("{$cell->bay->id}:bin_top", Role::Shelf, Text::of('part.bin_top', bay: $cell->label), $cell->x, $cell->y, $z, ['front']);
         $x = $cell->x->from;
         for ($i = 0; $i < $n; $i++) {
             $x = $x->plus($strips[$i]);

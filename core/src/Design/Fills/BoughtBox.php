@@ -28,7 +28,9 @@ final class BoughtBox implements FillMaker
             $at->bench->find('piece.box_unmeasured', Severity::Look, $cell->bay->id, Text::of('piece.box_unmeasured', bay: $cell->label));
         }
         $play = BoughtSize::play();
-        $needs = ['wide' => [$cell->mouth->x->value(), $size->width->plus($play)], 'high' => [Length::least($cell->least, $cell->mouth->z->value()), $size->height->plus($play)->plus($cell->bay->fill->is->length('base'))], 'deep' => [$cell->y->value(), $size->depth]];
+        $needs = ['wide' => [$cell->mouth->x->value(), $size->width->plus($play)],
+            'high' => [Length::least($cell->least, $cell->mouth->z->value()), $size->height->plus($play)->plus($cell->bay->fill->is->length('base'))],
+            'deep' => [$cell->y->value(), $size->depth]];
         foreach ($needs as $axis => [$has, $need]) {
             if ($has->isLessThan($need)) {
                 $at->cannot($cell, "piece.box_$axis", $has, $need);
@@ -83,14 +85,18 @@ final class BoughtBox implements FillMaker
         $least = Length::fromMillimetres(self::FILLER_MM);
         $why = Text::of('piece.beside_box');
         if (! $spare[0]->isLessThan($least)) {
-            $at->maker($cell)->face("{$cell->bay->id}:box_filler_left", Role::Board, Text::of('part.box_filler_left', bay: $cell->label), Span::of($cell->x->from, $spare[0], $why), $front, $z);
-            $at->maker($cell)->face("{$cell->bay->id}:box_filler_right", Role::Board, Text::of('part.box_filler_right', bay: $cell->label), Span::of($x->to(), $spare[1], $why), $front, $z);
+            $at->maker($cell)->face("{$cell->bay->id}:box_filler_left", Role::Board,
+                Text::of('part.box_filler_left', bay: $cell->label), Span::of($cell->x->from, $spare[0], $why), $front, $z);
+            $at->maker($cell)->face("{$cell->bay->id}:box_filler_right", Role::Board,
+                Text::of('part.box_filler_right', bay: $cell->label), Span::of($x->to(), $spare[1], $why), $front, $z);
         }
         $over = $cell->z->to()->minus($z->to());
         if (! $over->isLessThan($least)) {
             // Behind the strip a rail for whatever lies over the box to rest on.
-            $at->maker($cell)->strip("{$cell->bay->id}:box_support", Role::TopRail, Text::of('part.box_support', bay: $cell->label), $cell->x, $y->from, Span::of($z->to(), $over, Text::of('piece.over_box')));
-            $at->maker($cell)->strip("{$cell->bay->id}:box_filler_top", Role::Board, Text::of('part.box_filler_top', bay: $cell->label), $cell->x, $front, Span::of($z->to(), $over, Text::of('piece.over_box')));
+            $at->maker($cell)->strip("{$cell->bay->id}:box_support", Role::TopRail, Text::of('part.box_support', bay: $cell->label),
+                $cell->x, $y->from, Span::of($z->to(), $over, Text::of('piece.over_box')));
+            $at->maker($cell)->strip("{$cell->bay->id}:box_filler_top", Role::Board, Text::of('part.box_filler_top', bay: $cell->label),
+                $cell->x, $front, Span::of($z->to(), $over, Text::of('piece.over_box')));
         }
     }
 }

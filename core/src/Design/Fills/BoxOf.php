@@ -44,7 +44,8 @@ final readonly class BoxOf
                 $this->at->bench->join($end->id, $side->id, JointKind::Screws, Axis::X);
             }
         }
-        $this->bottom($this->at->thin($this->cell)->belongingTo(new Belongs(set: $this->id)), $name('bottom'), $inner, $y, $z, [$left->id, $right->id, $front->id, $back->id]);
+        $this->bottom($this->at->thin($this->cell)->belongingTo(new Belongs(set: $this->id)),
+            $name('bottom'), $inner, $y, $z, [$left->id, $right->id, $front->id, $back->id]);
     }
 
     /** @param  array{string, string, string, string}  $around left, right, front, back */

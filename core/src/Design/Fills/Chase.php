@@ -31,7 +31,9 @@ final class Chase implements FillMaker
         $left = $is->choice('side') === 'left';
         $x = $left ? $cell->x->first($w, Text::of('piece.chase_width')) : $cell->x->last($w, Text::of('piece.chase_width'));
         $y = Span::of($cell->y->from, $d->minus($t), Text::of('piece.chase_depth'));
-        $cheek = $at->maker($cell)->upright("{$cell->bay->id}:chase_cheek", Role::Board, Text::of('part.chase_cheek', bay: $cell->label), $left ? $x->to()->minus($t) : $x->from, $y, $cell->z);
+        $cheek = $at->maker($cell)
+            ->upright("{$cell->bay->id}:chase_cheek", Role::Board, Text::of('part.chase_cheek', bay: $cell->label),
+                $left ? $x->to()->minus($t) : $x->from, $y, $cell->z);
         $this->faces($cell, $at, $x, $y->to(), $cheek->id);
     }
 
@@ -47,7 +49,9 @@ final class Chase implements FillMaker
             if ($b->minus($a)->isLessThan(Length::fromMillimetres(20))) {
                 continue;
             }
-            $panel = $at->maker($cell)->face("{$cell->bay->id}:$name", $name === 'chase_access' ? Role::Door : Role::Board, Text::of("part.$name", bay: $cell->label), $x, $y, Span::of($a, $b->minus($a), $why));
+            $panel = $at->maker($cell)
+                ->face("{$cell->bay->id}:$name", $name === 'chase_access' ? Role::Door : Role::Board,
+                    Text::of("part.$name", bay: $cell->label), $x, $y, Span::of($a, $b->minus($a), $why));
             $at->bench->join($panel->id, $cheek, $name === 'chase_access' ? JointKind::Rests : JointKind::Screws, Axis::Y);
         }
         $at->need($cell, 'magnet_catch', 4);

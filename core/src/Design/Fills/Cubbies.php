@@ -20,8 +20,10 @@ final class Cubbies implements FillMaker
     {
         [$columns, $rows] = [$cell->bay->fill->is->count('columns'), $cell->bay->fill->is->count('rows')];
         $t = $cell->board->thickness;
-        $wide = $columns === 1 ? [$cell->x->size] : $cell->x->size->minus($t->times($columns - 1), Text::of('piece.dividers', n: $columns - 1, t: $t))->sharedInto($columns, Text::of('piece.cubby_columns'));
-        $high = $rows === 1 ? [$cell->z->size] : $cell->z->size->minus($t->times($rows - 1), Text::of('piece.shelf_boards', n: $rows - 1, t: $t))->sharedInto($rows, Text::of('piece.cubby_rows'));
+        $wide = $columns === 1 ? [$cell->x->size] : $cell->x->size->minus($t->times($columns - 1), Text::of('piece.dividers', n: $columns - 1, t: $t))
+            ->sharedInto($columns, Text::of('piece.cubby_columns'));
+        $high = $rows === 1 ? [$cell->z->size]
+            : $cell->z->size->minus($t->times($rows - 1), Text::of('piece.shelf_boards', n: $rows - 1, t: $t))->sharedInto($rows, Text::of('piece.cubby_rows'));
         $small = $wide[0]->value->isLessThan($high[0]->value) ? $wide[0]->value : $high[0]->value;
         if ($small->isLessThan($t->times(2))) {
             $at->cannot($cell, 'piece.cubbies_small', $small, $t->times(2));
@@ -34,7 +36,9 @@ final class Cubbies implements FillMaker
         for ($c = 0; $c < $columns; $c++) {
             $right = $cell->by->right;
             if ($c < $columns - 1) {
-                $post = $at->maker($cell)->upright("{$cell->bay->id}:cubby_post_".($c + 1), Role::Divider, Text::of('part.cubby_post', n: $c + 1, bay: $cell->label), $x->plus($wide[$c]->value), $cell->y, $cell->z, $banded);
+                $post = $at->maker($cell)
+                    ->upright("{$cell->bay->id}:cubby_post_".($c + 1), Role::Divider,
+                        Text::of('part.cubby_post', n: $c + 1, bay: $cell->label), $x->plus($wide[$c]->value), $cell->y, $cell->z, $banded);
                 $right = $post->id;
                 $at->bench->join($post->id, $cell->by->floor, JointKind::Screws, Axis::Z);
                 $at->bench->join($post->id, $cell->by->head, JointKind::Screws, Axis::Z);
@@ -42,7 +46,8 @@ final class Cubbies implements FillMaker
             $z = $cell->z->from;
             for ($r = 0; $r < $rows - 1; $r++) {
                 $z = $z->plus($high[$r]->value);
-                $shelf = $at->maker($cell)->level("{$cell->bay->id}:cubby_shelf_".($c + 1).'_'.($r + 1), Role::Shelf, Text::of('part.cubby_shelf', n: $r + 1, column: $c + 1, bay: $cell->label), new Span($x, $wide[$c]), $cell->y, $z, $banded);
+                $shelf = $at->maker($cell)->level("{$cell->bay->id}:cubby_shelf_".($c + 1).'_'.($r + 1), Role::Shelf,
+                    Text::of('part.cubby_shelf', n: $r + 1, column: $c + 1, bay: $cell->label), new Span($x, $wide[$c]), $cell->y, $z, $banded);
                 $at->bench->join($shelf->id, $left, JointKind::Screws, Axis::X);
                 $at->bench->join($shelf->id, $right, JointKind::Screws, Axis::X);
                 $z = $z->plus($t);

@@ -14,6 +14,7 @@ final class DeadCorner implements FillMaker
 {
     public function make(Cell $cell, Workplace $at): void
     {
-        $at->bench->find('piece.dead_corner', Severity::Note, $cell->bay->id, Text::of('piece.dead_corner', bay: $cell->label, w: $cell->x->value(), d: $cell->y->value(), h: $cell->z->value()));
+        $at->bench->find('piece.dead_corner', Severity::Note, $cell->bay->id,
+            Text::of('piece.dead_corner', bay: $cell->label, w: $cell->x->value(), d: $cell->y->value(), h: $cell->z->value()));
     }
 }

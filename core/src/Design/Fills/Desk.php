@@ -30,7 +30,8 @@ final class Desk implements FillMaker
         $t = $cell->board->thickness;
         $layers = $is->count('layers');
         $under = $cell->floor->plus($is->length('at'))->minus($t->times($layers));
-        if ($under->minus(Length::fromMillimetres(self::CLEAT_MM))->isLessThan($cell->z->from) || $under->plus($t->times($layers))->isGreaterThan($cell->z->from->plus($cell->least))) {
+        if ($under->minus(Length::fromMillimetres(self::CLEAT_MM))->isLessThan($cell->z->from)
+            || $under->plus($t->times($layers))->isGreaterThan($cell->z->from->plus($cell->least))) {
             $at->cannot($cell, 'piece.desk_outside', $cell->z->from->plus($cell->least), $under->plus($t->times($layers)));
 
             return;
@@ -43,8 +44,10 @@ final class Desk implements FillMaker
         }
         $tops = [];
         for ($i = 0; $i < $layers; $i++) {
-            $tops[] = $at->maker($cell)->level("{$cell->bay->id}:desk".($i === 0 ? '' : '_'.($i + 1)), Role::Slab, Text::of('part.desk', n: $i + 1, bay: $cell->label), $cell->x, $cell->y,
-                $under->plus($t->times($i)), $cell->methods->front === Front::Banded ? ['front'] : [])->id;
+            $tops[] = $at->maker($cell)
+                ->level("{$cell->bay->id}:desk".($i === 0 ? '' : '_'.($i + 1)), Role::Slab,
+                    Text::of('part.desk', n: $i + 1, bay: $cell->label), $cell->x, $cell->y,
+                    $under->plus($t->times($i)), $cell->methods->front === Front::Banded ? ['front'] : [])->id;
         }
         foreach ([$cell->by->left, $cell->by->right] as $upright) {
             $at->bench->join($tops[0], $upright, JointKind::Rests, Axis::X);
@@ -59,12 +62,14 @@ final class Desk implements FillMaker
         $z = Span::of($under->minus($height), $height, Text::of('piece.cleat_height'));
         $deep = $cell->y->afterFirst($t, Text::of('piece.modesty'));
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($t)] as $side => $x) {
-            $cleat = $at->maker($cell)->cheek("{$cell->bay->id}:desk_cleat_$side", Role::Cleat, Text::of("part.desk_cleat_$side", bay: $cell->label), $x, $deep, $z);
+            $cleat = $at->maker($cell)
+                ->cheek("{$cell->bay->id}:desk_cleat_$side", Role::Cleat, Text::of("part.desk_cleat_$side", bay: $cell->label), $x, $deep, $z);
             $at->bench->join($top, $cleat->id, JointKind::Rests, Axis::Z);
         }
         if ($cell->bay->fill->is->is('modesty')) {
             $rail = Length::least(Length::fromMillimetres(self::MODESTY_MM), $under->minus($cell->z->from));
-            $made = $at->maker($cell)->strip("{$cell->bay->id}:desk_rail", Role::Ledger, Text::of('part.desk_rail', bay: $cell->label), $cell->x, $cell->y->from, Span::of($under->minus($rail), $rail, Text::of('piece.desk_rail')));
+            $made = $at->maker($cell)->strip("{$cell->bay->id}:desk_rail", Role::Ledger, Text::of('part.desk_rail', bay: $cell->label),
+                $cell->x, $cell->y->from, Span::of($under->minus($rail), $rail, Text::of('piece.desk_rail')));
             $at->bench->join($top, $made->id, JointKind::Rests, Axis::Z);
         }
     }

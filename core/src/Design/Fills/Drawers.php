@@ -47,7 +47,8 @@ final class Drawers implements FillMaker
         $castors = $is->choice('on') === 'castors';
         $door = $cell->bay->door;
         if ($door !== null && $door->kind === DoorKind::Hinged && $door->is->count('opens') < self::OPENS) {
-            $at->bench->find('piece.drawer_behind_door', Severity::Stop, $cell->bay->id, Text::of('piece.drawer_behind_door', bay: $cell->label, opens: $door->is->count('opens'), needs: self::OPENS));
+            $at->bench->find('piece.drawer_behind_door', Severity::Stop, $cell->bay->id,
+                Text::of('piece.drawer_behind_door', bay: $cell->label, opens: $door->is->count('opens'), needs: self::OPENS));
 
             return;
         }
@@ -128,7 +129,8 @@ final class Drawers implements FillMaker
         $high = $inset ? Length::zero() : $cell->mouth->headFace->minus($gap)->half();
         $mouth = Length::least($cell->mouth->z->value(), $cell->mouth->z->from->minus($cell->z->from)->plus($cell->least));
         $whole = Figure::of($mouth, Text::of('piece.mouth_height'))->plus($low->plus($high), Text::of('piece.overlay_both'));
-        $rest = $whole->minus($gap->times($inset ? $n + 1 : $n - 1), Text::of('piece.gaps', n: $inset ? $n + 1 : $n - 1, gap: $gap))->minus($castor, Text::of('piece.floor_air'));
+        $rest = $whole->minus($gap->times($inset ? $n + 1 : $n - 1), Text::of('piece.gaps', n: $inset ? $n + 1 : $n - 1, gap: $gap))
+            ->minus($castor, Text::of('piece.floor_air'));
         $z = $cell->mouth->z->from->minus($low)->plus($inset ? $gap : Length::zero())->plus($castor);
         $fronts = [];
         foreach ($this->heights($rest, $n, $is->choice('heights') === 'deeper_below') as $height) {
@@ -155,7 +157,8 @@ final class Drawers implements FillMaker
         $given = 0;
         foreach ($weights as $i => $weight) {
             $to = intdiv($rest->value->units * array_sum(array_slice($weights, 0, $i + 1)), $sum);
-            $heights[] = Figure::of(Length::ofUnits($to - $given), Text::of('piece.share_of', weight: $weight, of: $sum, rest: $rest->value), null, $rest->value->units * $weight % $sum === 0);
+            $heights[] = Figure::of(Length::ofUnits($to - $given),
+                Text::of('piece.share_of', weight: $weight, of: $sum, rest: $rest->value), null, $rest->value->units * $weight % $sum === 0);
             $given = $to;
         }
 
@@ -171,9 +174,12 @@ final class Drawers implements FillMaker
         $inset = $this->isInset($cell);
         $mouth = $cell->bay->door !== null ? $cell->x : $cell->mouth->x;
         $x = $inset ? $mouth->inside($gap, Text::of('piece.gap_each', gap: $gap))
-            : new Span($mouth->from->minus($this->lap($cell, true, $gap)), $mouth->size->plus($this->lap($cell, true, $gap)->plus($this->lap($cell, false, $gap)), Text::of('piece.overlay_both')));
+            : new Span($mouth->from->minus($this->lap($cell, true, $gap)),
+                $mouth->size->plus($this->lap($cell, true, $gap)->plus($this->lap($cell, false, $gap)), Text::of('piece.overlay_both')));
         $name = Text::of('part.drawer', n: $n, bay: $cell->label);
-        $panel = $at->maker($cell)->belongingTo(new Belongs(set: "{$cell->bay->id}:drawer_$n"))->strip("{$cell->bay->id}:drawer_$n:front", Role::Front, Text::of('part.drawer_front', n: $n, bay: $cell->label), $x, $y, $front, ['left', 'right', 'top', 'bottom']);
+        $panel = $at->maker($cell)->belongingTo(new Belongs(set: "{$cell->bay->id}:drawer_$n"))
+            ->strip("{$cell->bay->id}:drawer_$n:front", Role::Front,
+                Text::of('part.drawer_front', n: $n, bay: $cell->label), $x, $y, $front, ['left', 'right', 'top', 'bottom']);
         $play = Length::fromMillimetres($castors ? self::CASTOR_PLAY_MM : self::SLIDE_MM);
         $between = $cell->mouth->framed ? $cell->mouth->x : $cell->x;
         $box = $between->inside($play, Text::of($castors ? 'piece.castor_play' : 'piece.slide_each', each: $play));

@@ -13,7 +13,10 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** A leaf that folds down before a ledger, on one leg. Leg = underside height less its hinge's offset; the leaf must reach less than it stands high (fieldbook §12). */
+/**
+ * A leaf that folds down before a ledger, on one leg. Leg = underside height less its hinge's offset; the leaf must reach less than it
+ * stands high (fieldbook §12).
+ */
 final class FoldTable implements FillMaker
 {
     private const LEDGER_MM = 70;
@@ -37,7 +40,8 @@ final class FoldTable implements FillMaker
         $ledger = $maker->strip("{$cell->bay->id}:ledger", Role::Ledger, Text::of('part.fold_ledger', bay: $cell->label), $x, $cell->y->from,
             Span::of($top->minus(Length::fromMillimetres(self::LEDGER_MM)), Length::fromMillimetres(self::LEDGER_MM), Text::of('piece.ledger_height')));
         // Hanging down, as it is most of the time: the leaf lies before its ledger and the leg behind the leaf.
-        $leaf = $maker->strip("{$cell->bay->id}:leaf", Role::Lid, Text::of('part.leaf', bay: $cell->label), $x, $cell->y->from->plus($t->times(2)), Span::of($top->minus($reach), $reach, Text::of('piece.leaf_reach')), ['left', 'right', 'bottom']);
+        $leaf = $maker->strip("{$cell->bay->id}:leaf", Role::Lid, Text::of('part.leaf', bay: $cell->label), $x,
+            $cell->y->from->plus($t->times(2)), Span::of($top->minus($reach), $reach, Text::of('piece.leaf_reach')), ['left', 'right', 'bottom']);
         $leg = $is->length('at')->minus($t)->minus(Length::fromMillimetres(self::HINGE_MM));
         $width = Length::least(Length::fromMillimetres(80), $x->value()->splitInto(3)[0]);
         $at->bench->need($cell->bay->id, Text::of('hardware.leg', length: $leg, width: $width), 1);

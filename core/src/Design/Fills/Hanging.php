@@ -38,7 +38,8 @@ final class Hanging implements FillMaker
         }
         foreach ($heights as $i => $z) {
             $below = $i === 0 && isset($heights[1]) ? $heights[1] : $cell->z->from;
-            if ($z->minus(Length::greatest($below, $cell->z->from))->isLessThan($mm(self::ROD_MM)) || $z->plus($mm(self::ROD_MM))->isGreaterThan($cell->z->from->plus($cell->least))) {
+            if ($z->minus(Length::greatest($below, $cell->z->from))->isLessThan($mm(self::ROD_MM))
+                || $z->plus($mm(self::ROD_MM))->isGreaterThan($cell->z->from->plus($cell->least))) {
                 $at->cannot($cell, 'piece.rail_low', $z, $below);
 
                 continue;

@@ -35,9 +35,13 @@ final class Hidden implements FillMaker
         $why = Text::of('piece.gap_each', gap: $play);
         $x = $cell->x->inside($play, $why);
         if ($behind) {
-            $panel = $at->thin($cell)->face("{$cell->bay->id}:false_back", Role::Board, Text::of('part.false_back', bay: $cell->label), $x, $cell->y->from->plus($depth), $cell->z->inside($play, $why));
+            $panel = $at->thin($cell)
+                ->face("{$cell->bay->id}:false_back", Role::Board, Text::of('part.false_back', bay: $cell->label),
+                    $x, $cell->y->from->plus($depth), $cell->z->inside($play, $why));
         } else {
-            $panel = $at->maker($cell)->level("{$cell->bay->id}:false_floor", Role::Board, Text::of('part.false_floor', bay: $cell->label), $x, $cell->y->inside($play, $why), $cell->z->from->plus($depth));
+            $panel = $at->maker($cell)
+                ->level("{$cell->bay->id}:false_floor", Role::Board, Text::of('part.false_floor', bay: $cell->label),
+                    $x, $cell->y->inside($play, $why), $cell->z->from->plus($depth));
         }
         foreach ([$cell->by->left, $cell->by->right] as $upright) {
             $at->bench->join($panel->id, $upright, JointKind::Clears, Axis::X, $play);

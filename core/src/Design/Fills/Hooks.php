@@ -31,7 +31,8 @@ final class Hooks implements FillMaker
 
                 continue;
             }
-            $at->maker($cell)->strip("{$cell->bay->id}:hook_rail_".($row + 1), Role::Ledger, Text::of('part.hook_rail', n: $row + 1, bay: $cell->label), $cell->x, $cell->y->from,
+            $at->maker($cell)->strip("{$cell->bay->id}:hook_rail_".($row + 1), Role::Ledger,
+                Text::of('part.hook_rail', n: $row + 1, bay: $cell->label), $cell->x, $cell->y->from,
                 Span::of($z->minus($rail), $rail, Text::of('piece.hook_rail')));
             $at->need($cell, 'hook', $this->count($cell, $row % 2 === 1));
         }

@@ -48,11 +48,13 @@ final class PullOut implements FillMaker
         $frontY = $cell->mouth->y->minus($t);
         $y = Span::of($cell->y->from->plus($t), $frontY->minus($cell->y->from)->minus($t), Text::of('piece.behind_front'));
         $front = $at->maker($cell)->face("{$cell->bay->id}:pull_front", Role::Front, Text::of('part.pull_front', bay: $cell->label),
-            $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)), $frontY, $cell->mouth->z->inside($gap, Text::of('piece.gap_each', gap: $gap)), ['left', 'right', 'top', 'bottom']);
+            $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)), $frontY,
+            $cell->mouth->z->inside($gap, Text::of('piece.gap_each', gap: $gap)), ['left', 'right', 'top', 'bottom']);
         $z = Length::greatest($cell->z->from->plus($up), $cell->mouth->z->from->plus($gap));
         $base = $at->maker($cell)->out("{$cell->bay->id}:pull_base", Role::BoxPart, Text::of('part.pull_base', bay: $cell->label), $x, $y, $z);
         $at->bench->join($base->id, $front->id, JointKind::Screws, Axis::Y);
-        $this->rack($cell, $at, $x, $y, $z->plus($t), Length::least($cell->z->from->plus($cell->least), $cell->mouth->z->to())->minus($z)->minus($t)->minus(Length::fromMillimetres(10)), [$base->id, $front->id]);
+        $this->rack($cell, $at, $x, $y, $z->plus($t), Length::least($cell->z->from->plus($cell->least), $cell->mouth->z->to())
+            ->minus($z)->minus($t)->minus(Length::fromMillimetres(10)), [$base->id, $front->id]);
         $at->need($cell, $castors ? 'castor' : 'heavy_slide_pair', $castors ? 4 : 1, $castors ? $up : $y->value());
         $at->need($cell, 'pull', 1);
     }
@@ -61,7 +63,9 @@ final class PullOut implements FillMaker
     private function rack(Cell $cell, Workplace $at, Span $x, Span $y, Length $z, Length $height, array $on): void
     {
         $t = $cell->board->thickness;
-        $post = $at->maker($cell)->face("{$cell->bay->id}:pull_post", Role::BoxPart, Text::of('part.pull_post', bay: $cell->label), $x, $y->from, Span::of($z, $height, Text::of('piece.least_height')));
+        $post = $at->maker($cell)
+            ->face("{$cell->bay->id}:pull_post", Role::BoxPart, Text::of('part.pull_post', bay: $cell->label),
+                $x, $y->from, Span::of($z, $height, Text::of('piece.least_height')));
         $at->bench->join($post->id, $on[0], JointKind::Screws, Axis::Z);
         $n = $cell->bay->fill->is->count('shelves');
         if ($n === 0) {
@@ -70,14 +74,16 @@ final class PullOut implements FillMaker
         $between = $y->afterFirst($t, Text::of('piece.rear_post'));
         $short = Length::fromMillimetres(self::LEAST_ROOM_MM)->times($n + 1)->plus($t->times($n))->minus($height);
         if ($short->isPositive()) {
-            $at->bench->find('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id, Text::of('piece.shelves_do_not_fit', bay: $cell->label, by: $short), $short, Length::zero());
+            $at->bench->find('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id,
+                Text::of('piece.shelves_do_not_fit', bay: $cell->label, by: $short), $short, Length::zero());
 
             return;
         }
         $rooms = $height->minus($t->times($n))->splitInto($n + 1);
         foreach (range(1, $n) as $i) {
             $z = $z->plus($rooms[$i - 1]);
-            $shelf = $at->maker($cell)->out("{$cell->bay->id}:pull_shelf_$i", Role::BoxPart, Text::of('part.pull_shelf', n: $i, bay: $cell->label), $x, $between, $z);
+            $shelf = $at->maker($cell)
+                ->out("{$cell->bay->id}:pull_shelf_$i", Role::BoxPart, Text::of('part.pull_shelf', n: $i, bay: $cell->label), $x, $between, $z);
             $at->bench->join($shelf->id, $post->id, JointKind::Screws, Axis::Y);
             $at->bench->join($shelf->id, $on[1], JointKind::Screws, Axis::Y);
             $z = $z->plus($t);

@@ -24,7 +24,8 @@ final class PullOutStep implements FillMaker
         $t = $cell->board->thickness;
         [$height, $going, $castor] = [$is->length('height'), $is->length('going'), $is->length('castor')];
         $play = Length::fromMillimetres(self::PLAY_MM);
-        if (! $height->plus($play)->isLessThan($cell->least) || $going->isGreaterThan($cell->y->value()) || ! $height->minus($castor)->isGreaterThan($t->times(3))) {
+        if (! $height->plus($play)->isLessThan($cell->least) || $going->isGreaterThan($cell->y->value())
+            || ! $height->minus($castor)->isGreaterThan($t->times(3))) {
             $at->cannot($cell, 'piece.step_does_not_fit', Length::least($cell->least, $cell->y->value()), Length::greatest($height->plus($play), $going));
 
             return;

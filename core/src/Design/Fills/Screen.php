@@ -22,7 +22,8 @@ final class Screen implements FillMaker
     {
         $is = $cell->bay->fill->is;
         $around = Length::fromMillimetres(self::AROUND_MM)->times(2);
-        foreach (['wide' => [$cell->mouth->x->value(), $is->length('width')], 'high' => [Length::least($cell->mouth->z->value(), $cell->least), $is->length('height')]] as $axis => [$has, $size]) {
+        foreach (['wide' => [$cell->mouth->x->value(), $is->length('width')],
+            'high' => [Length::least($cell->mouth->z->value(), $cell->least), $is->length('height')]] as $axis => [$has, $size]) {
             if ($has->isLessThan($size->plus($around))) {
                 $at->cannot($cell, "piece.screen_$axis", $has, $size->plus($around));
 
@@ -30,9 +31,11 @@ final class Screen implements FillMaker
             }
         }
         $hole = $is->length('cable_hole');
-        $board = $at->maker($cell)->strip("{$cell->bay->id}:screen_board", Role::Board, Text::of('part.screen_board', bay: $cell->label), $cell->x, $cell->y->from, $cell->z);
+        $board = $at->maker($cell)
+            ->strip("{$cell->bay->id}:screen_board", Role::Board, Text::of('part.screen_board', bay: $cell->label), $cell->x, $cell->y->from, $cell->z);
         $middle = $cell->x->from->plus($cell->x->value()->minus($hole)->half());
-        $at->bench->take($board->id, TakenKind::RoundCutOut, Block::of($middle, $cell->y->from, $cell->z->from->plus(Length::fromMillimetres(60)), $hole, $cell->board->thickness, $hole));
+        $at->bench->take($board->id, TakenKind::RoundCutOut,
+            Block::of($middle, $cell->y->from, $cell->z->from->plus(Length::fromMillimetres(60)), $hole, $cell->board->thickness, $hole));
         $at->need($cell, 'cable_grommet', 1, $hole);
     }
 }

@@ -34,17 +34,22 @@ final class SeatBack implements FillMaker
         }
         [$y, $z] = [$cell->y->from, $cell->z->from];
         [$top, $foot] = [$z->plus($height), $y->plus($out)];
-        $solid = new Prism(Axis::X, [new Point($foot, $z), new Point($foot->plus($thick), $z), new Point($y->plus($thick), $top), new Point($y, $top)], $cell->x->from, $cell->x->to());
+        $solid = new Prism(Axis::X, [new Point($foot, $z), new Point($foot->plus($thick), $z), new Point($y->plus($thick), $top), new Point($y, $top)],
+            $cell->x->from, $cell->x->to());
         $slant = Length::ofUnits(Rounding::Up->apply(hypot($height->units, $out->units)));
-        $at->bench->put(new Panel("{$cell->bay->id}:seat_back", $at->bench->piece, Role::Board, Text::of('part.seat_back', lean: $is->count('lean'), bay: $cell->label), $cell->board->material,
-            $cell->x->size, Figure::of($slant, Text::of('piece.leaning_width', height: $height, out: $out), null, false), $solid, Axis::X, Axis::Y, ['top'], bay: $cell->bay->id));
+        $at->bench->put(new Panel("{$cell->bay->id}:seat_back", $at->bench->piece, Role::Board,
+            Text::of('part.seat_back', lean: $is->count('lean'), bay: $cell->label), $cell->board->material,
+            $cell->x->size, Figure::of($slant, Text::of('piece.leaning_width', height: $height, out: $out), null, false),
+            $solid, Axis::X, Axis::Y, ['top'], bay: $cell->bay->id));
         if ($out->isLessThan(Length::fromMillimetres(30))) {
             return;
         }
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($t)] as $side => $x) {
             $rib = new Prism(Axis::X, [new Point($y, $z), new Point($foot, $z), new Point($y, $top)], $x, $x->plus($t));
-            $at->bench->put(new Panel("{$cell->bay->id}:seat_rib_$side", $at->bench->piece, Role::Board, Text::of("part.seat_rib_$side", bay: $cell->label), $cell->board->material,
-                Figure::of($height, Text::of('piece.rib_height')), Figure::of($out, Text::of('piece.rib_foot'), null, false), $rib, Axis::Z, Axis::X, bay: $cell->bay->id));
+            $at->bench->put(new Panel("{$cell->bay->id}:seat_rib_$side", $at->bench->piece,
+                Role::Board, Text::of("part.seat_rib_$side", bay: $cell->label), $cell->board->material,
+                Figure::of($height, Text::of('piece.rib_height')),
+                Figure::of($out, Text::of('piece.rib_foot'), null, false), $rib, Axis::Z, Axis::X, bay: $cell->bay->id));
         }
     }
 }

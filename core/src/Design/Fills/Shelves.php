@@ -23,7 +23,8 @@ final class Shelves implements FillMaker
         $at->bench->spacings[$cell->bay->id] = $spacing;
         if (! $spacing->fits()) {
             $by = $spacing->free->negated();
-            $at->bench->find('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id, Text::of('piece.shelves_do_not_fit', bay: $cell->label, by: $by), $by, Length::zero());
+            $at->bench->find('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id,
+                Text::of('piece.shelves_do_not_fit', bay: $cell->label, by: $by), $by, Length::zero());
 
             return;
         }
@@ -42,7 +43,8 @@ final class Shelves implements FillMaker
     {
         $free = $cell->z->size;
         if ($shelves !== []) {
-            $free = $free->minus($cell->board->thickness->times(count($shelves)), Text::of('piece.shelf_boards', n: count($shelves), t: $cell->board->thickness));
+            $free = $free->minus($cell->board->thickness->times(count($shelves)),
+                Text::of('piece.shelf_boards', n: count($shelves), t: $cell->board->thickness));
         }
         $sharing = 1;
         foreach ($shelves as $i => $shelf) {

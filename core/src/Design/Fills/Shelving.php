@@ -59,7 +59,8 @@ final readonly class Shelving
         }
         $width = Length::fromMillimetres(self::STANDARD_MM);
         $y = $this->cell->y;
-        foreach (['rear' => $y->first($width, Text::of('piece.standard_width')), 'front' => $y->last($width, Text::of('piece.standard_width'))] as $where => $span) {
+        foreach (['rear' => $y->first($width, Text::of('piece.standard_width')),
+            'front' => $y->last($width, Text::of('piece.standard_width'))] as $where => $span) {
             foreach (['left' => $this->cell->x->from, 'right' => $this->cell->x->to()->minus($this->cell->board->thickness)] as $side => $x) {
                 $panel = $this->at->maker($this->cell)->upright("{$this->cell->bay->id}:standard_{$where}_$side", Role::Standard,
                     Text::of("part.standard_{$where}_$side", bay: $this->cell->label), $x, $span, $this->cell->z);
@@ -104,7 +105,8 @@ final readonly class Shelving
         $shelf = $maker->level($id, Role::Shelf, $name, $x, $this->cell->y->beforeLast($t, Text::of('piece.nosing_before')), $z);
         // What is let into the uprights is the shelf alone.
         $between = $x->value()->isGreaterThan($this->cell->x->value()) ? $this->cell->x : $x;
-        $front = $maker->strip("$id:nosing", Role::Lip, Text::of('part.nosing', of: $name), $between, $this->cell->y->to()->minus($t), Span::of($z->plus($t)->minus($high), $high, Text::of('setting.nosing')));
+        $front = $maker->strip("$id:nosing", Role::Lip, Text::of('part.nosing', of: $name), $between,
+            $this->cell->y->to()->minus($t), Span::of($z->plus($t)->minus($high), $high, Text::of('setting.nosing')));
         $this->at->bench->join($front->id, $shelf->id, JointKind::Faced, Axis::Y);
 
         return $shelf;
@@ -124,7 +126,8 @@ final readonly class Shelving
         $ends = (int) $left + (int) $right;
         $x = $this->cell->x;
         if ($ends > 0) {
-            $x = new Span($left ? $x->from->minus($depth) : $x->from, $x->size->plus($depth->times($ends), Text::of('piece.let_in', depth: $depth, ends: $ends)));
+            $x = new Span($left ? $x->from->minus($depth) : $x->from,
+                $x->size->plus($depth->times($ends), Text::of('piece.let_in', depth: $depth, ends: $ends)));
         }
         $shelf = $this->board($id, $name, $x, $z, $below);
         foreach ([$by->left, $by->right] as $upright) {
@@ -173,7 +176,8 @@ final readonly class Shelving
         $short = Length::greatest(Length::fromMillimetres(20), $this->isNosed() ? $this->cell->board->thickness : Length::zero());
         $y = $this->cell->y->beforeLast(Length::least($short, $this->cell->y->value()->half()), Text::of('piece.cleat_short'));
         foreach (['left' => $this->cell->x->from, 'right' => $this->cell->x->to()->minus($this->cell->board->thickness)] as $side => $x) {
-            $cleat = $this->at->maker($this->cell)->cheek("$id:cleat_$side", Role::Cleat, Text::of("part.cleat_$side", n: $n, bay: $this->cell->label), $x, $y, $span);
+            $cleat = $this->at->maker($this->cell)
+                ->cheek("$id:cleat_$side", Role::Cleat, Text::of("part.cleat_$side", n: $n, bay: $this->cell->label), $x, $y, $span);
             $this->at->bench->join($cleat->id, $side === 'left' ? $this->cell->by->left : $this->cell->by->right, JointKind::Screws, Axis::X);
             $made[] = $cleat->id;
         }
@@ -194,13 +198,17 @@ final readonly class Shelving
         }
         $shelf = $this->board($id, $name, $this->cell->x->inside($in, Text::of('piece.between_standards', t: $t, play: $play)), $z, $below);
         $y = $this->cell->y->inside($reach, Text::of('piece.bar_in_notches'));
-        foreach (['left' => $this->cell->x->first($bar, Text::of('piece.bar_width')), 'right' => $this->cell->x->last($bar, Text::of('piece.bar_width'))] as $side => $x) {
-            $made = $this->at->maker($this->cell)->out("$id:bar_$side", Role::Cleat, Text::of("part.bar_$side", n: $n, bay: $this->cell->label), $x, $y, $z->minus($t));
+        foreach (['left' => $this->cell->x->first($bar, Text::of('piece.bar_width')),
+            'right' => $this->cell->x->last($bar, Text::of('piece.bar_width'))] as $side => $x) {
+            $made = $this->at->maker($this->cell)
+                ->out("$id:bar_$side", Role::Cleat, Text::of("part.bar_$side", n: $n, bay: $this->cell->label), $x, $y, $z->minus($t));
             $this->at->bench->join($shelf->id, $made->id, JointKind::Rests, Axis::Z);
             foreach (['rear', 'front'] as $where) {
                 $standard = "{$this->cell->bay->id}:standard_{$where}_$side";
                 $at = $where === 'rear' ? $y->from : $y->to()->minus(Length::fromMillimetres(self::NOTCH_MM));
-                $this->at->bench->take($standard, TakenKind::Notch, Block::of($side === 'left' ? $this->cell->x->from : $this->cell->x->to()->minus($t), $at, $z->minus($t), $t, Length::fromMillimetres(self::NOTCH_MM), $t));
+                $this->at->bench->take($standard, TakenKind::Notch,
+                    Block::of($side === 'left' ? $this->cell->x->from : $this->cell->x->to()->minus($t),
+                        $at, $z->minus($t), $t, Length::fromMillimetres(self::NOTCH_MM), $t));
             }
         }
     }
@@ -220,8 +228,9 @@ final readonly class Shelving
         $y = $this->cell->y->from;
         $play = Length::fromMillimetres(self::PIN_PLAY_MM);
         for ($i = 0; $i < $count; $i++) {
-            $slat = $this->at->maker($this->cell)->level($i === 0 ? $id : "$id:slat_".($i + 1), Role::Slat, Text::of('part.slat', n: $i + 1, shelf: $n, bay: $this->cell->label),
-                $this->cell->x->inside($play, Text::of('piece.pin_play', each: $play)), Span::of($y, $width, Text::of('piece.slat_width')), $z);
+            $slat = $this->at->maker($this->cell)
+                ->level($i === 0 ? $id : "$id:slat_".($i + 1), Role::Slat, Text::of('part.slat', n: $i + 1, shelf: $n, bay: $this->cell->label),
+                    $this->cell->x->inside($play, Text::of('piece.pin_play', each: $play)), Span::of($y, $width, Text::of('piece.slat_width')), $z);
             if ($i === 0) {
                 foreach ($cleats as $cleat) {
                     $this->at->bench->join($slat->id, $cleat, JointKind::Rests, Axis::Z);

@@ -14,7 +14,10 @@ use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Shelves spaced by what is to stand on them: each row as high as its things and a hand above them, heavy things low, what is fetched daily between knee and eye. */
+/**
+ * Shelves spaced by what is to stand on them: each row as high as its things and a hand above them, heavy things low, what is fetched daily
+ * between knee and eye.
+ */
 final class StoredShelves implements FillMaker
 {
     public function make(Cell $cell, Workplace $at): void
@@ -46,12 +49,15 @@ final class StoredShelves implements FillMaker
         $across = $thing->width->isPositive() ? intdiv($cell->x->value()->units, $thing->width->units) : 0;
         $deep = intdiv($cell->y->value()->units, $thing->depth->units);
         if ($across === 0 || $thing->width->isGreaterThan($cell->mouth->x->value())) {
-            $at->bench->find('piece.thing_too_wide', Severity::Stop, $cell->bay->id, Text::of('piece.thing_too_wide', thing: $thing->name, has: $cell->mouth->x->value(), needs: $thing->width), $cell->mouth->x->value(), $thing->width);
+            $at->bench->find('piece.thing_too_wide', Severity::Stop, $cell->bay->id,
+                Text::of('piece.thing_too_wide', thing: $thing->name, has: $cell->mouth->x->value(), needs: $thing->width),
+                $cell->mouth->x->value(), $thing->width);
 
             return [];
         }
         if ($deep === 0) {
-            $at->bench->find('piece.thing_too_deep', Severity::Look, $cell->bay->id, Text::of('piece.thing_too_deep', thing: $thing->name, by: $thing->depth->minus($cell->y->value())), $cell->y->value(), $thing->depth);
+            $at->bench->find('piece.thing_too_deep', Severity::Look, $cell->bay->id,
+                Text::of('piece.thing_too_deep', thing: $thing->name, by: $thing->depth->minus($cell->y->value())), $cell->y->value(), $thing->depth);
             $deep = 1;
         }
         $each = $across * ($thing->often === HowOften::Daily ? 1 : $deep);
@@ -104,7 +110,8 @@ final class StoredShelves implements FillMaker
     {
         $hand = $cell->bay->fill->is->length('hand_room');
         $t = $cell->board->thickness;
-        $free = count($tiers) === 1 ? $cell->z->size : $cell->z->size->minus($t->times(count($tiers) - 1), Text::of('piece.shelf_boards', n: count($tiers) - 1, t: $t));
+        $free = count($tiers) === 1 ? $cell->z->size
+            : $cell->z->size->minus($t->times(count($tiers) - 1), Text::of('piece.shelf_boards', n: count($tiers) - 1, t: $t));
         $openings = [];
         foreach ($tiers as $i => $tier) {
             $isTop = $i === count($tiers) - 1;
@@ -115,7 +122,8 @@ final class StoredShelves implements FillMaker
         $last = array_pop($openings);
         if ($free->value->isLessThan($last->value)) {
             $by = $last->value->minus($free->value);
-            $at->bench->find('piece.things_do_not_fit', Severity::Stop, $cell->bay->id, Text::of('piece.things_do_not_fit', bay: $cell->label, by: $by, last: $tiers[count($tiers) - 1]->what), $free->value, $last->value);
+            $at->bench->find('piece.things_do_not_fit', Severity::Stop, $cell->bay->id,
+                Text::of('piece.things_do_not_fit', bay: $cell->label, by: $by, last: $tiers[count($tiers) - 1]->what), $free->value, $last->value);
             $at->bench->spacings[$cell->bay->id] = new Spacing([...$openings, $free], $free->value->minus($last->value), $cell->z->from, $t);
 
             return;

@@ -27,7 +27,8 @@ final class Surround implements FillMaker
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         $deep = $is->length('fire_depth')->plus($t);
-        $fire = Span::of($cell->x->from->plus($cell->x->value()->minus($is->length('fire_width'))->half()), $is->length('fire_width'), Text::of('piece.fire_opening'));
+        $fire = Span::of($cell->x->from->plus($cell->x->value()->minus($is->length('fire_width'))->half()),
+            $is->length('fire_width'), Text::of('piece.fire_opening'));
         $high = Span::of($cell->floor->plus($is->length('fire_at')), $is->length('fire_height'), Text::of('piece.fire_opening'));
         $stud = Length::fromMillimetres(self::STUD_MM);
         $inside = $cell->by->left !== null || $cell->by->right !== null;
@@ -47,7 +48,8 @@ final class Surround implements FillMaker
         $this->face($cell, $at, $y->to(), $fire, $high);
         $mantel = $cell->floor->plus($is->length('mantel_at'));
         if ($mantel->minus($t)->isGreaterThan($cell->z->from) && $mantel->isLessThan($cell->z->to()) && $mantel->minus($t)->isGreaterThan($high->to())) {
-            $at->maker($cell)->level("{$cell->bay->id}:mantel", Role::Slab, Text::of('part.mantel', bay: $cell->label), $cell->x, Span::of($y->to()->plus($t), $is->length('mantel_out'), Text::of('piece.mantel_out')), $mantel->minus($t), ['front', 'left', 'right']);
+            $at->maker($cell)->level("{$cell->bay->id}:mantel", Role::Slab, Text::of('part.mantel', bay: $cell->label), $cell->x,
+                Span::of($y->to()->plus($t), $is->length('mantel_out'), Text::of('piece.mantel_out')), $mantel->minus($t), ['front', 'left', 'right']);
             $at->need($cell, 'mantel_fixing', max(2, intdiv($cell->x->value()->units, 400 * Length::PER_MM)));
         } else {
             $at->look($cell, 'piece.mantel_outside', $mantel, $high->to(), 'source.obstacles');
@@ -60,7 +62,10 @@ final class Surround implements FillMaker
         $half = Length::fromMillimetres(self::STUD_MM)->half();
         $cuts = [$fire->from->minus($half), $fire->to()->plus($half)];
         foreach (Lengths::of($cell->x, $cuts, $cell->board->widest($cell->z->value())) as $i => $x) {
-            $face = $at->maker($cell)->face("{$cell->bay->id}:surround_face".($i === 0 ? '' : '_'.($i + 1)), Role::Board, $i === 0 ? Text::of('part.surround_face', bay: $cell->label) : Text::of('part.length', part: Text::of('part.surround_face', bay: $cell->label), n: $i + 1), $x, $y, $cell->z);
+            $face = $at->maker($cell)
+                ->face("{$cell->bay->id}:surround_face".($i === 0 ? '' : '_'.($i + 1)), Role::Board,
+                    $i === 0 ? Text::of('part.surround_face', bay: $cell->label)
+                        : Text::of('part.length', part: Text::of('part.surround_face', bay: $cell->label), n: $i + 1), $x, $y, $cell->z);
             $from = Length::greatest($x->from, $fire->from);
             $to = Length::least($x->to(), $fire->to());
             if ($to->isGreaterThan($from)) {
@@ -74,7 +79,8 @@ final class Surround implements FillMaker
     {
         $stud = Length::fromMillimetres(self::STUD_MM);
         $why = Text::of('piece.stud_size');
-        $lumber = fn (string $id, Text $name, Span $x, Span $z, Axis $long): object => $at->maker($cell)->bought("{$cell->bay->id}:$id", Role::Stud, $name, [$x, $y, $z], $long, $long === Axis::Z ? Axis::X : Axis::Z);
+        $lumber = fn (string $id, Text $name, Span $x, Span $z, Axis $long): object => $at->maker($cell)
+            ->bought("{$cell->bay->id}:$id", Role::Stud, $name, [$x, $y, $z], $long, $long === Axis::Z ? Axis::X : Axis::Z);
         foreach (['below' => $cell->z->from, 'above' => $cell->z->to()->minus($stud)] as $where => $z) {
             $lumber("plate_$where", Text::of("part.plate_$where", bay: $cell->label), $cell->x, Span::of($z, $stud, $why), Axis::X);
         }
@@ -89,7 +95,8 @@ final class Surround implements FillMaker
             }
             $bays = (int) ceil($next->minus($x)->units / (self::PITCH_MM * Length::PER_MM));
             foreach (array_slice($next->minus($x)->splitInto(max(1, $bays)), 0, -1) as $k => $step) {
-                $lumber('stud_'.++$n, Text::of('part.stud', n: $n, bay: $cell->label), Span::of($x->plus($step->times($k + 1)), $stud, $why), $between, Axis::Z);
+                $lumber('stud_'.++$n, Text::of('part.stud', n: $n, bay: $cell->label),
+                    Span::of($x->plus($step->times($k + 1)), $stud, $why), $between, Axis::Z);
             }
         }
         foreach (['sill' => $high->from->minus($stud), 'head' => $high->to()] as $name => $z) {

@@ -14,7 +14,10 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
 
-/** A front hinged at its foot that tips out with a bin on it. The bin's rear top corner swings about the hinge: its height there is r·sin(φ + θ), r and φ from bin depth and height (our derivation). */
+/**
+ * A front hinged at its foot that tips out with a bin on it. The bin's rear top corner swings about the hinge: its height there is r·sin(φ
+ * + θ), r and φ from bin depth and height (our derivation).
+ */
 final class TiltBin implements FillMaker
 {
     private const ROOM_MM = 10;
@@ -61,13 +64,15 @@ final class TiltBin implements FillMaker
         $t = $cell->board->thickness;
         $gap = $is->length('gap');
         $maker = $at->maker($cell);
-        $front = $maker->face("{$cell->bay->id}:tilt_front", Role::Front, Text::of('part.tilt_front', bay: $cell->label), $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)),
+        $front = $maker->face("{$cell->bay->id}:tilt_front", Role::Front, Text::of('part.tilt_front', bay: $cell->label),
+            $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)),
             $frontY, $cell->mouth->z->inside($gap, Text::of('piece.gap_each', gap: $gap)), ['left', 'right', 'top', 'bottom']);
         $spare = $cell->mouth->x->value()->minus($wide)->half();
         $x = Span::of($cell->mouth->x->from->plus($spare), $wide, Text::of('piece.bin_and_cheeks'));
         $y = Span::of($frontY->minus($deep), $deep, Text::of('piece.bin_depth'));
         $z = Span::of($cell->mouth->z->from->plus($gap), $is->length('bin_height')->half(), Text::of('piece.half_bin'));
-        $bottom = $maker->level("{$cell->bay->id}:tilt_bottom", Role::BoxPart, Text::of('part.tilt_bottom', bay: $cell->label), new Span($x->from->plus($t), $x->size->minus($t->times(2), Text::of('piece.two_sides', t: $t))), $y, $z->from);
+        $bottom = $maker->level("{$cell->bay->id}:tilt_bottom", Role::BoxPart, Text::of('part.tilt_bottom', bay: $cell->label),
+            new Span($x->from->plus($t), $x->size->minus($t->times(2), Text::of('piece.two_sides', t: $t))), $y, $z->from);
         $at->bench->join($bottom->id, $front->id, JointKind::Screws, Axis::Y);
         foreach (['left' => $x->from, 'right' => $x->to()->minus($t)] as $side => $at0) {
             $cheek = $maker->cheek("{$cell->bay->id}:tilt_cheek_$side", Role::BoxPart, Text::of("part.tilt_cheek_$side", bay: $cell->label), $at0, $y, $z);

@@ -18,7 +18,8 @@ final readonly class Change
 {
     private const OPERATIONS = ['set', 'add', 'remove', 'append', 'strike', 'restore'];
 
-    private const DESIGN_ROOTS = ['name', 'unit', 'spaces', 'pieces', 'methods', 'stock', 'workshop', 'layouts', 'way_in', 'stored', 'cutting', 'lumber', 'accepted', 'house', 'limits', 'decisions', 'shop', 'make', 'calendar', 'rework', 'loose'];
+    private const DESIGN_ROOTS = ['name', 'unit', 'spaces', 'pieces', 'methods', 'stock', 'workshop', 'layouts', 'way_in',
+        'stored', 'cutting', 'lumber', 'accepted', 'house', 'limits', 'decisions', 'shop', 'make', 'calendar', 'rework', 'loose'];
 
     /** @param  non-empty-list<array{op: string, path: list<string>, value: mixed}>  $operations */
     private function __construct(public string $id, public int $baseRevision, public array $operations)
@@ -93,7 +94,8 @@ final readonly class Change
             return null;
         }
         $path = $op['path'] ?? null;
-        $isPath = is_array($path) && $path !== [] && count($path) <= CanonicalJson::DEEPEST && array_filter($path, fn (mixed $key): bool => ! is_string($key) || $key === '') === [];
+        $isPath = is_array($path) && $path !== [] && count($path) <= CanonicalJson::DEEPEST
+            && array_filter($path, fn (mixed $key): bool => ! is_string($key) || $key === '') === [];
         // A value that cannot be written, too deep or no number, can be neither kept nor told.
         if (! $isPath || json_encode($op['value'] ?? null, 0, CanonicalJson::DEEPEST) === false) {
             return null;

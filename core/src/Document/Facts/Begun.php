@@ -48,16 +48,19 @@ final readonly class Begun implements Fact
         $length = fn (Node $n, string $key): Length => $n->at($key)->length(Length::zero(), $most);
         $trim = fn (string $key): Length => $node->at('trims')->at($key)->optionalLength(Length::zero(), $most) ?? Length::zero();
         $parts = array_values($node->at('parts')->byKey(fn (Node $p): array => [
-            'part' => LaidPart::read($p->at('part')->text(160)), 'x' => $length($p, 'x'), 'y' => $length($p, 'y'), 'length' => $length($p, 'length'), 'width' => $length($p, 'width'),
+            'part' => LaidPart::read($p->at('part')->text(160)), 'x' => $length($p, 'x'),
+            'y' => $length($p, 'y'), 'length' => $length($p, 'length'), 'width' => $length($p, 'width'),
             'turned' => ! $p->at('turned')->isMissing() && $p->at('turned')->flag(),
         ]));
         if ($parts === []) {
             $node->at('parts')->wrong(Text::of('document.begun_empty'));
         }
 
-        return new self($id, $node->at('material')->text(26), $node->at('size')->isMissing() ? null : $node->at('size')->text(60), $length($node, 'length'), $length($node, 'width'),
+        return new self($id, $node->at('material')->text(26), $node->at('size')->isMissing() ? null : $node->at('size')->text(60),
+            $length($node, 'length'), $length($node, 'width'),
             [$trim('0'), $trim('1'), $trim('2'), $trim('3')], $parts, $at,
-            $node->at('kerf')->optionalLength(Length::zero(), Length::fromMillimetres(10)), $node->at('saws')->isMissing() ? null : CutReader::saws($node->at('saws')),
+            $node->at('kerf')->optionalLength(Length::zero(), Length::fromMillimetres(10)),
+            $node->at('saws')->isMissing() ? null : CutReader::saws($node->at('saws')),
             $node->at('rest')->isMissing() ? null : CutReader::layout($node->at('rest'), $node->at('material')->text(26)));
     }
 }

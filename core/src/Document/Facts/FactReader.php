@@ -34,17 +34,23 @@ final class FactReader
             FactKind::Sawn => new Sawn($id, $node->at('begun')->text(26), $node->at('cut')->count(1, 10_000), self::when($node)),
             FactKind::Crosscut => Crosscut::read($node, $id, self::when($node)),
             FactKind::Remark => new Remark($id, $node->at('about')->text(200), $node->at('text')->text(500), self::when($node)),
-            FactKind::Picture => new Picture($id, $node->at('about')->text(200), $node->at('photo')->text(26), $node->at('width')->count(1, 10_000), $node->at('height')->count(1, 10_000), $said($node, 'caption', 200), self::when($node), $node->at('mark')->isMissing() ? null : Mark::read($node->at('mark'))),
-            FactKind::Choice => new ChoiceMade($id, $node->at('about')->text(200), $node->at('text')->text(300), $node->at('reason')->text(500), self::when($node)),
+            FactKind::Picture => new Picture($id, $node->at('about')->text(200), $node->at('photo')->text(26), $node->at('width')->count(1, 10_000),
+                $node->at('height')->count(1, 10_000), $said($node, 'caption', 200), self::when($node),
+                $node->at('mark')->isMissing() ? null : Mark::read($node->at('mark'))),
+            FactKind::Choice => new ChoiceMade($id, $node->at('about')->text(200),
+                $node->at('text')->text(300), $node->at('reason')->text(500), self::when($node)),
             FactKind::Verdict => new LaterVerdict($id, $node->at('of')->text(26), $node->at('good')->flag(), $said($node, 'text', 300), self::when($node)),
-            FactKind::Mistake => new Mistake($id, $node->at('about')->text(200), $node->at('text')->text(300), $said($node, 'cause', 300), $node->at('minutes')->isMissing() ? null : $node->at('minutes')->count(0, 100_000), self::when($node)),
+            FactKind::Mistake => new Mistake($id, $node->at('about')->text(200), $node->at('text')->text(300), $said($node, 'cause', 300),
+                $node->at('minutes')->isMissing() ? null : $node->at('minutes')->count(0, 100_000), self::when($node)),
             FactKind::Hidden => HiddenThing::read($node, $id, self::when($node)),
-            FactKind::Tin => new TinUsed($id, $node->at('piece')->text(26), $node->at('name')->text(120), $said($node, 'colour', 80), $said($node, 'sheen', 80), $said($node, 'batch', 80), self::when($node)),
+            FactKind::Tin => new TinUsed($id, $node->at('piece')->text(26), $node->at('name')->text(120),
+                $said($node, 'colour', 80), $said($node, 'sheen', 80), $said($node, 'batch', 80), self::when($node)),
             FactKind::Cared => new CareDone($id, $node->at('care')->text(200), self::when($node)),
             FactKind::HandedOver => new HandedOver($id, $said($node, 'to', 120), $said($node, 'text', 500), self::when($node)),
             FactKind::Checked => Checked::read($node, $id, self::when($node)),
             FactKind::AsBuilt => AsBuilt::read($node, $id, self::when($node)),
-            FactKind::CutWrong => new CutWrong($id, $node->at('part')->text(160), $node->at('begun')->text(26), $said($node, 'cause', 300), self::when($node), $size($node, 'length'), $size($node, 'width')),
+            FactKind::CutWrong => new CutWrong($id, $node->at('part')->text(160), $node->at('begun')->text(26),
+                $said($node, 'cause', 300), self::when($node), $size($node, 'length'), $size($node, 'width')),
         };
 
         return $node->at('struck')->isMissing() || ! $node->at('struck')->flag() ? $fact : null;
@@ -79,7 +85,8 @@ final class FactReader
 
     private static function bought(Node $node, string $id): Bought
     {
-        return new Bought($id, $node->at('line')->text(200), $node->at('packs')->number(0.0, 100_000.0), $node->at('cents')->count(0, 1_000_000_000), self::when($node));
+        return new Bought($id, $node->at('line')->text(200), $node->at('packs')->number(0.0, 100_000.0),
+            $node->at('cents')->count(0, 1_000_000_000), self::when($node));
     }
 
     private static function when(Node $node): ?string

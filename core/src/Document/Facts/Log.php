@@ -60,7 +60,8 @@ final readonly class Log
     /** Whether what is asked for before it is covered was written down or photographed. */
     public function isRecorded(string $about): bool
     {
-        return array_filter([...$this->all(HiddenThing::class), ...$this->all(Picture::class)], fn (HiddenThing|Picture $f): bool => $f->about === $about) !== [];
+        return array_filter([...$this->all(HiddenThing::class), ...$this->all(Picture::class)],
+            fn (HiddenThing|Picture $f): bool => $f->about === $about) !== [];
     }
 
     /** Whether a part came out wrong on a begun sheet. */
@@ -75,13 +76,19 @@ final readonly class Log
         return array_column(array_map(fn (Crosscut $c): array => [$c->part, $c], $this->all(Crosscut::class)), 1, 0);
     }
 
-    /** @return array<string, array{Length, Length}> boards that were cut in a step or off a stick, length and width as they were then, or as somebody measured since */
+    /**
+     * @return array<string, array{Length, Length}> boards that were cut in a step or off a stick, length and width as they were then, or as somebody
+     *     measured since
+     */
     public function boards(): array
     {
-        $boards = array_merge(...array_map(fn (StepDone $d): array => $d->sizes, $this->done), ...[array_map(fn (Crosscut $c): array => [$c->length, $c->width], $this->crosscuts())]);
+        $boards = array_merge(...array_map(fn (StepDone $d): array => $d->sizes, $this->done),
+            ...[array_map(fn (Crosscut $c): array => [$c->length, $c->width], $this->crosscuts())]);
         $measured = $this->measured();
 
-        return array_combine(array_keys($boards), array_map(fn (string $part, array $is): array => [$measured[$part]['length'] ?? $is[0], $measured[$part]['width'] ?? $is[1]], array_map(strval(...), array_keys($boards)), $boards));
+        return array_combine(array_keys($boards),
+            array_map(fn (string $part, array $is): array => [$measured[$part]['length'] ?? $is[0], $measured[$part]['width'] ?? $is[1]],
+                array_map(strval(...), array_keys($boards)), $boards));
     }
 
     /** @return array{Length|null, Length|null} length and width of a piece as it came off the saw, where somebody measured it; the last time counts */
@@ -97,13 +104,17 @@ final readonly class Log
         return [$length, $width];
     }
 
-    /** @return array<string, array{length: Length|null, width: Length|null, thickness: Length|null}> finished parts as they were made, the last reading of each size */
+    /**
+     * @return array<string, array{length: Length|null, width: Length|null, thickness: Length|null}> finished parts as they were made, the last reading of
+     *     each size
+     */
     public function measured(): array
     {
         $measured = [];
         foreach (array_filter($this->asBuilt, fn (AsBuilt $a): bool => $a->begun === null) as $fact) {
             $before = $measured[$fact->part] ?? ['length' => null, 'width' => null, 'thickness' => null];
-            $measured[$fact->part] = ['length' => $fact->length ?? $before['length'], 'width' => $fact->width ?? $before['width'], 'thickness' => $fact->thickness ?? $before['thickness']];
+            $measured[$fact->part] = ['length' => $fact->length ?? $before['length'],
+                'width' => $fact->width ?? $before['width'], 'thickness' => $fact->thickness ?? $before['thickness']];
         }
 
         return $measured;

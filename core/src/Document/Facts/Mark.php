@@ -15,6 +15,7 @@ final readonly class Mark
 
     public static function read(Node $node): self
     {
-        return new self($node->at('drawing')->text(60), $node->at('view')->text(40), $node->at('x')->number(-50_000, 50_000), $node->at('y')->number(-50_000, 50_000));
+        return new self($node->at('drawing')->text(60), $node->at('view')->text(40),
+            $node->at('x')->number(-50_000, 50_000), $node->at('y')->number(-50_000, 50_000));
     }
 }

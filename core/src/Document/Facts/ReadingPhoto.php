@@ -7,7 +7,8 @@ namespace Incastro\Core\Document\Facts;
 /** A picture kept with a reading; its bytes are the application's. */
 final readonly class ReadingPhoto implements Fact
 {
-    public function __construct(public string $id, public string $reading, public string $photo, public int $width, public int $height, public ?string $caption, public ?string $at)
+    public function __construct(public string $id, public string $reading, public string $photo,
+        public int $width, public int $height, public ?string $caption, public ?string $at)
     {
     }
 }

@@ -69,7 +69,8 @@ final readonly class LooseBoard
         $kept = [];
         foreach ($points as $i => $p) {
             [$before, $after] = [$kept === [] ? $points[count($points) - 1] : $kept[count($kept) - 1], $points[($i + 1) % count($points)]];
-            $turn = ($p[0]->units - $before[0]->units) * ($after[1]->units - $p[1]->units) - ($p[1]->units - $before[1]->units) * ($after[0]->units - $p[0]->units);
+            $turn = ($p[0]->units - $before[0]->units) * ($after[1]->units - $p[1]->units)
+                - ($p[1]->units - $before[1]->units) * ($after[0]->units - $p[0]->units);
             if ($turn !== 0) {
                 $kept[] = $p;
             }

@@ -34,12 +34,15 @@ final readonly class MeasuringList
             SpaceKind::UnderSlope => [$this->width(100), $this->width(100, 'back'), ['kind' => 'knee', 'side' => 'left'], ['kind' => 'knee', 'side' => 'right'],
                 ...$this->heights(), ['kind' => 'slope_angle', 'side' => 'left'], ...$this->depths(), ...$this->plumbs(100, 800, 'left', 'right', 'back'),
                 self::corner('left'), self::level(), self::levelOut()],
-            SpaceKind::Fireside => [$this->width(100), $this->width(1200), ...$this->flanks(100, 1200), $this->at('breast_width', 100), $this->at('breast_width', 1200),
+            SpaceKind::Fireside => [$this->width(100), $this->width(1200), ...$this->flanks(100, 1200),
+                $this->at('breast_width', 100), $this->at('breast_width', 1200),
                 ['kind' => 'breast_depth', 'side' => 'left'], ['kind' => 'breast_depth', 'side' => 'right'], ...$this->heights(), ...$this->depths(),
                 ...$this->plumbs(100, 2100, 'left', 'right', 'back'), self::level()],
-            SpaceKind::InCupboard => [...$this->mouth(100, 500), $this->width(100), $this->width(500), $this->width(100, 'back'), ...$this->heights(), ...$this->depths(),
+            SpaceKind::InCupboard => [...$this->mouth(100, 500), $this->width(100),
+                $this->width(500), $this->width(100, 'back'), ...$this->heights(), ...$this->depths(),
                 ...$this->plumbs(100, 500, 'left', 'right'), self::corner('left'), self::level()],
-            SpaceKind::ApplianceGap => [$this->width(50), $this->width(800), $this->width(50, 'back'), $this->width(800, 'back'), ...$this->heights(), ...$this->depths(),
+            SpaceKind::ApplianceGap => [$this->width(50), $this->width(800), $this->width(50, 'back'),
+                $this->width(800, 'back'), ...$this->heights(), ...$this->depths(),
                 ...$this->plumbs(50, 800, 'left', 'right'), self::level(), self::levelOut()],
             SpaceKind::FloorArea => [$this->width(100), ...$this->depths(), ...$this->heights(), ...$this->plumbs(100, 900, 'left', 'back'),
                 self::corner('left'), $this->square('left'), self::level(), self::levelOut()],
@@ -138,7 +141,8 @@ final readonly class MeasuringList
     /** @return array<string, mixed> 3-4-5: so far along the back, so far along the side, the tape across */
     private function square(string $side): array
     {
-        return ['kind' => 'three_four_five', 'side' => $side, 'along_back' => $this->unit === Unit::Millimetre ? 600 : 609.6, 'along_side' => $this->unit === Unit::Millimetre ? 450 : 457.2];
+        return ['kind' => 'three_four_five', 'side' => $side, 'along_back' => $this->unit === Unit::Millimetre ? 600 : 609.6,
+            'along_side' => $this->unit === Unit::Millimetre ? 450 : 457.2];
     }
 
     /** @return array<string, mixed> */

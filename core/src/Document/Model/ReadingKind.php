@@ -69,7 +69,8 @@ enum ReadingKind: string
     /** Taken at the left or the right, unless it says where otherwise. */
     public function isSided(): bool
     {
-        return in_array($this, [self::Height, self::Depth, self::Plumb, self::CornerAngle, self::ThreeFourFive, self::Return_, self::BreastDepth, self::Flank], true);
+        return in_array($this, [self::Height, self::Depth, self::Plumb, self::CornerAngle,
+            self::ThreeFourFive, self::Return_, self::BreastDepth, self::Flank], true);
     }
 
     /** @return list<Face> the surfaces it may be held to, where that is for the reading to say; empty where its kind says it */

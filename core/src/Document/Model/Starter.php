@@ -89,8 +89,10 @@ final readonly class Starter
         };
         $size = fn (int $mm): int|float => $this->size($mm, round($mm / 25.4 * 4) / 4);
 
-        return ['order' => 't', 'kind' => $kind->value, 'face' => $rule->faces[0]->value, 'across' => $size($kind === ThingKind::Baseboard || $kind === ThingKind::Shoe ? 0 : 300),
-            'up' => $size($kind === ThingKind::Baseboard || $kind === ThingKind::Shoe ? 0 : $up), 'width' => $size($width), 'height' => $size($height), 'out' => $size($out)];
+        return ['order' => 't', 'kind' => $kind->value, 'face' => $rule->faces[0]->value,
+            'across' => $size($kind === ThingKind::Baseboard || $kind === ThingKind::Shoe ? 0 : 300),
+            'up' => $size($kind === ThingKind::Baseboard || $kind === ThingKind::Shoe ? 0 : $up),
+            'width' => $size($width), 'height' => $size($height), 'out' => $size($out)];
     }
 
     /** @return array<string, mixed> a space with its measuring list */

@@ -6,7 +6,10 @@ namespace Incastro\Core\Document\Model;
 
 use Incastro\Core\Measure\Length;
 
-/** A thing to store, as it stands on a shelf: across, deep and high, how heavy one is, how many, and how often it is fetched; `hazard`: poison, pods, blades. */
+/**
+ * A thing to store, as it stands on a shelf: across, deep and high, how heavy one is, how many, and how often it is fetched; `hazard`:
+ * poison, pods, blades.
+ */
 final readonly class StoredThing
 {
     public function __construct(

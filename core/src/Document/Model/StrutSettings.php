@@ -6,7 +6,10 @@ namespace Incastro\Core\Document\Model;
 
 use Incastro\Core\Document\Reading\Node;
 
-/** How the flaps of a piece are held: struts a flap, how much harder a compressed one pushes (1.2 to 1.5), and how far along the flap it is mounted, as a share of it. */
+/**
+ * How the flaps of a piece are held: struts a flap, how much harder a compressed one pushes (1.2 to 1.5), and how far along the flap it is
+ * mounted, as a share of it.
+ */
 final readonly class StrutSettings
 {
     public function __construct(public int $count = 2, public float $harder = 1.3, public float $onFlap = 0.33)

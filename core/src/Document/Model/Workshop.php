@@ -9,7 +9,8 @@ use Incastro\Core\Measure\Length;
 /**
  * The person's tools and habits, copied into the project. Tape limit per fieldbook class II:
  * ±(tapeBase + tapePerMetre · L), L in metres rounded up, and tapeBend more for an inside reading.
- * A stick of lumber loses endTrim at each end. A sheet lies flat in the car up to carLength by carWidth, which bears carKg. A router's base is so wide across, its bit so thick. Distance meter ± meterLimit; line laser ± laserPerMetre · run; angle gauge ± gaugeDegrees.
+ * A stick of lumber loses endTrim at each end. A sheet lies flat in the car up to carLength by carWidth, which bears carKg. A router's
+ * base is so wide across, its bit so thick. Distance meter ± meterLimit; line laser ± laserPerMetre · run; angle gauge ± gaugeDegrees.
  */
 final readonly class Workshop
 {

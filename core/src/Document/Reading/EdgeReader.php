@@ -23,7 +23,8 @@ final class EdgeReader
             $node->at('kind')->wrong(Text::of('document.choice_expected', choices: implode(', ', array_column($edge->kinds(), 'value'))));
         }
 
-        return new Edge($kind, $node->at('set_off')->length(Length::zero(), Length::fromMillimetres(200)), $node->at('spring')->isMissing() ? null : $node->at('spring')->number(10.0, 80.0),
+        return new Edge($kind, $node->at('set_off')->length(Length::zero(), Length::fromMillimetres(200)),
+            $node->at('spring')->isMissing() ? null : $node->at('spring')->number(10.0, 80.0),
             $node->at('floating')->optionalOf(FloatingSchool::class));
     }
 
@@ -49,7 +50,8 @@ final class EdgeReader
             if (isset($taken[$edge])) {
                 $each->at('edge')->wrong(Text::of('document.offsets_twice'));
             }
-            $taken[$edge] = new Offsets($edge, $each->at('held')->oneOf(Held::class), $each->at('off')->optionalLength(Length::zero(), self::far()), self::gaps($each->at('gaps')));
+            $taken[$edge] = new Offsets($edge, $each->at('held')->oneOf(Held::class),
+                $each->at('off')->optionalLength(Length::zero(), self::far()), self::gaps($each->at('gaps')));
 
             return true;
         });

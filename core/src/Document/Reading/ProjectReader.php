@@ -65,7 +65,8 @@ final class ProjectReader
             $root->at('stored')->each(self::stored(...)),
             CutReader::wishes($root->at('cutting')),
             $root->at('lumber')->each(CutReader::stick(...)),
-            $root->at('accepted')->each(fn (Node $n): Acceptance => new Acceptance($n->at('code')->text(60), $n->at('ref')->text(160), $n->at('reason')->text(400))),
+            $root->at('accepted')->each(
+                fn (Node $n): Acceptance => new Acceptance($n->at('code')->text(60), $n->at('ref')->text(160), $n->at('reason')->text(400))),
             self::house($root->at('house')),
             self::limits($root->at('limits')),
             $root->at('decisions')->each(self::decision(...)),
@@ -103,7 +104,8 @@ final class ProjectReader
     private static function workshop(Node $node): Workshop
     {
         $small = fn (string $key, int $most): Length => $node->at($key)->length(Length::zero(), Length::fromMillimetres($most));
-        $usually = fn (string $key, float $usual): Length => $node->at($key)->optionalLength(Length::zero(), Length::fromMillimetres(20)) ?? Length::fromMillimetres($usual);
+        $usually = fn (string $key, float $usual): Length => $node->at($key)
+            ->optionalLength(Length::zero(), Length::fromMillimetres(20)) ?? Length::fromMillimetres($usual);
 
         return new Workshop(
             $small('kerf', 10), $small('trim', 100), $small('banding', 5),

@@ -33,7 +33,8 @@ final class Upgrade
     private static function fromTwo(array $document): array
     {
         $document['version'] = 3;
-        $document = self::inside($document, ['layouts', '*', 'sheets', '*'], fn (mixed $sheet): mixed => is_array($sheet) && array_is_list($sheet) ? ['parts' => $sheet] : $sheet);
+        $document = self::inside($document, ['layouts', '*', 'sheets', '*'],
+            fn (mixed $sheet): mixed => is_array($sheet) && array_is_list($sheet) ? ['parts' => $sheet] : $sheet);
 
         return is_array($document) ? $document : [];
     }

@@ -36,7 +36,8 @@ final class BoardList
     /**
      * @param  array<string, array{name: string, thickness: float}>  $stock  by id
      * @param  array<string, int>  $said  columns the person chose
-     * @return array{titles: list<string>, columns: array<string, int>, missing: list<string>, rows: list<array{line: int, name: string, length: float|null, width: float|null, count: int, material: string|null, grain: bool, trouble: string|null}>}
+     * @return array{titles: list<string>, columns: array<string, int>, missing: list<string>, rows: list<array{line: int, name: string, length: float|null,
+     *     width: float|null, count: int, material: string|null, grain: bool, trouble: string|null}>}
      *
      * @throws CsvNotReadable when it is empty, too long or no text
      */
@@ -84,8 +85,10 @@ final class BoardList
         }
         $name = trim($matched->cell($row, 'name'));
 
-        return ['line' => $line, 'name' => $name === '' ? "Board $line" : mb_substr($name, 0, 120), 'length' => $length, 'width' => $width, 'count' => $count === '' ? 1 : (int) $count,
-            'material' => self::material($matched->cell($row, 'material'), $matched->cell($row, 'thickness'), $stock), 'grain' => self::grain($matched->cell($row, 'grain')), 'trouble' => $trouble];
+        return ['line' => $line, 'name' => $name === '' ? "Board $line" : mb_substr($name, 0, 120),
+            'length' => $length, 'width' => $width, 'count' => $count === '' ? 1 : (int) $count,
+            'material' => self::material($matched->cell($row, 'material'), $matched->cell($row, 'thickness'), $stock),
+            'grain' => self::grain($matched->cell($row, 'grain')), 'trouble' => $trouble];
     }
 
     /**

@@ -76,7 +76,8 @@ final readonly class CsvLine
             return $usual;
         }
 
-        return in_array($found, $choices, true) ? $found : throw $this->wrong($column, count($choices) < 2 ? $choices[0] : implode(', ', array_slice($choices, 0, -1)).' or '.$choices[count($choices) - 1]);
+        return in_array($found, $choices, true) ? $found
+            : throw $this->wrong($column, count($choices) < 2 ? $choices[0] : implode(', ', array_slice($choices, 0, -1)).' or '.$choices[count($choices) - 1]);
     }
 
     public function wrong(string $column, string $expected): CsvNotReadable

@@ -21,7 +21,8 @@ final class ReadingList
     private const WORDS = [
         'number' => ['#', 'no', 'nr', 'number', 'item'],
         'what' => ['reading', 'what', 'name', 'where', 'measure', 'measurement', 'dimension', 'description'],
-        'value' => ['read', 'value', 'mm', 'in', 'inch', 'inches', 'cm', 'size', 'length', 'measured', 'valuemm', 'valuein', 'readmm', 'readin', 'lengthmm', 'lengthin'],
+        'value' => ['read', 'value', 'mm', 'in', 'inch', 'inches', 'cm', 'size', 'length',
+            'measured', 'valuemm', 'valuein', 'readmm', 'readin', 'lengthmm', 'lengthin'],
     ];
 
     /**
@@ -30,7 +31,8 @@ final class ReadingList
      *
      * @param  list<array{id: string, name: string, angle: bool}>  $readings  in their order on the measuring list
      * @param  array<string, int>  $said  columns the person chose
-     * @return array{titles: list<string>, columns: array<string, int>, rows: list<array{line: int, what: string, typed: string, reading: string|null, value: float|null, trouble: string|null}>}
+     * @return array{titles: list<string>, columns: array<string, int>, rows: list<array{line: int, what: string, typed: string, reading: string|null,
+     *     value: float|null, trouble: string|null}>}
      *
      * @throws CsvNotReadable when it is empty, too long, or no column of it holds numbers
      */
@@ -64,7 +66,8 @@ final class ReadingList
         $reading = $at === null ? null : $readings[$at];
         [$value, $trouble] = $typed === '' ? [null, null] : self::value($typed, $reading['angle'] ?? false, $unit);
 
-        return ['line' => $line, 'what' => trim($what !== '' ? $what : $number), 'typed' => $typed, 'reading' => $reading['id'] ?? null, 'value' => $value, 'trouble' => $trouble];
+        return ['line' => $line, 'what' => trim($what !== '' ? $what : $number), 'typed' => $typed,
+            'reading' => $reading['id'] ?? null, 'value' => $value, 'trouble' => $trouble];
     }
 
     /** @param  list<string>  $names */

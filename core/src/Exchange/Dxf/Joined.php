@@ -103,7 +103,8 @@ final class Joined
     private function drop(int $i): array
     {
         $path = $this->open[$i];
-        unset($this->open[$i], $this->ends[$this->cell($path['layer'], $path['points'][0])][$i], $this->ends[$this->cell($path['layer'], $path['points'][count($path['points']) - 1])][$i]);
+        unset($this->open[$i], $this->ends[$this->cell($path['layer'], $path['points'][0])][$i],
+            $this->ends[$this->cell($path['layer'], $path['points'][count($path['points']) - 1])][$i]);
 
         return $path;
     }

@@ -65,7 +65,8 @@ final class Outlines
                 'LINE' => [[$entity->number(10), $entity->number(20)], [$entity->number(11), $entity->number(21)]],
                 'ARC' => $this->arc($entity),
                 'CIRCLE' => Chords::arc($entity->number(10), $entity->number(20), abs($entity->number(40)), 0.0, 2 * M_PI, $this->mm),
-                'POLYLINE' => $this->polyline(array_map(fn (Entity $c): array => [$c->number(10), $c->number(20), $c->number(42)], $entity->corners), $entity->flag(70, 1)),
+                'POLYLINE' => $this->polyline(array_map(fn (Entity $c): array => [$c->number(10), $c->number(20), $c->number(42)], $entity->corners),
+                    $entity->flag(70, 1)),
                 'LWPOLYLINE' => $this->polyline($this->light($entity), $entity->flag(70, 1)),
                 default => [],
             };
@@ -132,7 +133,8 @@ final class Outlines
         // Bulges are given where there are any; without their places only all or none can be told apart.
         $bulges = count($entity->values[42] ?? []) === $n;
 
-        return array_map(fn (int $i): array => [$entity->number(10, 0.0, $i), $entity->number(20, 0.0, $i), $bulges ? $entity->number(42, 0.0, $i) : 0.0], $n === 0 ? [] : range(0, $n - 1));
+        return array_map(fn (int $i): array => [$entity->number(10, 0.0, $i), $entity->number(20, 0.0, $i), $bulges ? $entity->number(42, 0.0, $i) : 0.0],
+            $n === 0 ? [] : range(0, $n - 1));
     }
 
     /**

@@ -75,7 +75,8 @@ final class TracedWall
     {
         $inside = 0.01;
 
-        return array_map(fn (int $i): float => min($high - $inside, max($low + $inside, $low + ($high - $low) * $i / self::STATIONS)), range(0, self::STATIONS));
+        return array_map(fn (int $i): float => min($high - $inside, max($low + $inside, $low + ($high - $low) * $i / self::STATIONS)),
+            range(0, self::STATIONS));
     }
 
     /** @param  list<array{array{float, float}, array{float, float}}>  $edges */

@@ -48,13 +48,15 @@ final readonly class Entry implements \JsonSerializable
     public function settings(FillKind $fill): array
     {
         $known = match ([$this->kind, $fill]) {
-            [BoughtKind::Appliance, FillKind::Appliance] => ['width' => $this->width, 'height' => $this->height, 'depth' => $this->depth, 'air' => $this->clearance,
+            [BoughtKind::Appliance, FillKind::Appliance] => ['width' => $this->width,
+                'height' => $this->height, 'depth' => $this->depth, 'air' => $this->clearance,
                 'fixes_to' => $this->fixesTo, 'watts' => $this->watts, 'kg' => (int) ceil($this->kg)],
             [BoughtKind::Box, FillKind::BoughtBox] => ['width' => $this->width, 'height' => $this->height, 'depth' => $this->depth],
             [BoughtKind::Mattress, FillKind::Bed] => ['mattress_width' => $this->width, 'mattress_length' => $this->depth, 'mattress_height' => $this->height],
             [BoughtKind::Bin, FillKind::TiltBin] => ['bin_width' => $this->width, 'bin_depth' => $this->depth, 'bin_height' => $this->height],
             [BoughtKind::Slides, FillKind::Drawers], [BoughtKind::Slides, FillKind::PullOut] => ['on' => 'slides', 'rating' => $this->rating],
-            [BoughtKind::Castor, FillKind::Drawers], [BoughtKind::Castor, FillKind::PullOut] => ['on' => 'castors', 'rating' => $this->rating, 'castor' => $this->height],
+            [BoughtKind::Castor, FillKind::Drawers],
+            [BoughtKind::Castor, FillKind::PullOut] => ['on' => 'castors', 'rating' => $this->rating, 'castor' => $this->height],
             [BoughtKind::Castor, FillKind::Caddy] => ['rating' => $this->rating, 'castor' => $this->height],
             default => [],
         };
@@ -71,8 +73,10 @@ final readonly class Entry implements \JsonSerializable
     /** @return array<string, mixed> as it is kept; EntryReader reads it */
     public function kept(): array
     {
-        return ['name' => $this->name, 'kind' => $this->kind?->value, 'width' => $this->width, 'depth' => $this->depth, 'height' => $this->height, 'kg' => $this->kg, 'count' => $this->count,
-            'often' => $this->often->value, 'hazard' => $this->hazard, 'rating' => $this->rating, 'clearance' => $this->clearance, 'fixes_to' => $this->fixesTo, 'watts' => $this->watts,
+        return ['name' => $this->name, 'kind' => $this->kind?->value, 'width' => $this->width,
+            'depth' => $this->depth, 'height' => $this->height, 'kg' => $this->kg, 'count' => $this->count,
+            'often' => $this->often->value, 'hazard' => $this->hazard, 'rating' => $this->rating,
+            'clearance' => $this->clearance, 'fixes_to' => $this->fixesTo, 'watts' => $this->watts,
             'price_cents' => $this->priceCents, 'note' => $this->note];
     }
 

@@ -15,7 +15,8 @@ final class LibraryCsv
 {
     private const REQUIRED = ['kind', 'name'];
 
-    private const COLUMNS = ['kind', 'name', 'width_mm', 'depth_mm', 'height_mm', 'kg', 'count', 'often', 'hazard', 'rating', 'clearance_mm', 'fixes_to', 'watts', 'price', 'note'];
+    private const COLUMNS = ['kind', 'name', 'width_mm', 'depth_mm', 'height_mm', 'kg', 'count',
+        'often', 'hazard', 'rating', 'clearance_mm', 'fixes_to', 'watts', 'price', 'note'];
 
     private const LIST = 'The library list';
 
@@ -63,7 +64,9 @@ final class LibraryCsv
     {
         $mm = fn (?Length $l): string|float => $l === null ? '' : (float) $l->millimetres();
 
-        return CsvTable::write([self::COLUMNS, ...array_map(fn (Entry $e): array => [$e->what(), $e->name, $mm($e->width), $mm($e->depth), $mm($e->height), $e->kg, $e->count,
-            $e->often->value, $e->hazard ? 'yes' : 'no', $e->rating ?? '', $mm($e->clearance), $e->fixesTo, $e->watts, number_format($e->priceCents / 100, 2, '.', ''), $e->note], $entries)]);
+        return CsvTable::write([self::COLUMNS,
+            ...array_map(fn (Entry $e): array => [$e->what(), $e->name, $mm($e->width), $mm($e->depth), $mm($e->height), $e->kg, $e->count,
+                $e->often->value, $e->hazard ? 'yes' : 'no', $e->rating ?? '', $mm($e->clearance), $e->fixesTo,
+                $e->watts, number_format($e->priceCents / 100, 2, '.', ''), $e->note], $entries)]);
     }
 }

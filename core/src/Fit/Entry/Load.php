@@ -44,7 +44,8 @@ final readonly class Load
     /** The same, of another width and height. */
     public function as(float $widthMm, float $heightMm): self
     {
-        return new self($this->id, $this->name, $this->place, $this->kg * $widthMm * $heightMm / $this->widthMm / $this->heightMm, $widthMm, $this->depthMm, $heightMm,
+        return new self($this->id, $this->name, $this->place,
+            $this->kg * $widthMm * $heightMm / $this->widthMm / $this->heightMm, $widthMm, $this->depthMm, $heightMm,
             array_map(fn (array $p): array => [$p[0], min($p[1], $heightMm)], $this->shape), $this->framesMm, $this->backMm);
     }
 

@@ -36,7 +36,8 @@ final readonly class Loads
         $units = Units::of($design, $fit);
 
         return array_map(function (CaseFront $front) use ($fit, $units): Load {
-            $place = Block::of($front->x->from, $fit->box->rear, $front->z->from, $front->x->value(), $front->depth()->minus($fit->box->rear), $front->z->value());
+            $place = Block::of($front->x->from, $fit->box->rear, $front->z->from,
+                $front->x->value(), $front->depth()->minus($fit->box->rear), $front->z->value());
             $mm = fn (Length $l): float => (float) $l->millimetres();
 
             return new Load($front->id, PartName::in(Text::of('entry.box'), $front->label), $place, $this->kg($units, $place),
@@ -54,7 +55,9 @@ final readonly class Loads
     {
         $solid = Prism::of($place, Axis::X);
         $solid = $box->limit?->along === Axis::Y ? $solid->under($box->limit) ?? $solid : $solid;
-        $points = array_map(fn (Point $p): array => [(float) $p->across->minus($place->corner->y)->millimetres(), (float) $p->up->minus($place->corner->z)->millimetres()], $solid->outline);
+        $points = array_map(
+            fn (Point $p): array => [(float) $p->across->minus($place->corner->y)->millimetres(), (float) $p->up->minus($place->corner->z)->millimetres()],
+            $solid->outline);
 
         return $points ?: throw new \LogicException('A box without an outline.');
     }
@@ -66,7 +69,8 @@ final readonly class Loads
      */
     private function back(array $panels, Block $place): float
     {
-        $backs = array_filter($panels, fn (Panel $p): bool => $p->role === Role::Back && self::isIn($p->block, $place) && $p->block->corner->y->equals($place->corner->y));
+        $backs = array_filter($panels, fn (Panel $p): bool => $p->role === Role::Back
+            && self::isIn($p->block, $place) && $p->block->corner->y->equals($place->corner->y));
 
         return max([0.0, ...array_map(fn (Panel $p): float => (float) $p->block->size->y->millimetres(), array_values($backs))]);
     }

@@ -8,12 +8,14 @@ use Incastro\Core\Document\Model\WaySegment;
 
 /**
  * One stretch of the way in: which pose passes it, carried level, with what to spare. A turn is turned (Corner) or taken broadside.
- * Where none passes the path of the one that comes nearest shows what blocks it. What is least of a box cannot be less than what a gap is least: that alone proves that nothing passes.
+ * Where none passes the path of the one that comes nearest shows what blocks it. What is least of a box cannot be less than what a gap is
+ * least: that alone proves that nothing passes.
  */
 final class Passing
 {
     /**
-     * @return array{verdict: Verdict, pose: string|null, spare: float, headroom: float, off: string|null, box: array{float, float}, walls: array{float, float|null}, path: list<array{x: float, y: float, deg: float}>}
+     * @return array{verdict: Verdict, pose: string|null, spare: float, headroom: float, off: string|null, box: array{float, float}, walls: array{float,
+     *     float|null}, path: list<array{x: float, y: float, deg: float}>}
      */
     public static function of(WaySegment $segment, Load $load): array
     {
@@ -32,8 +34,10 @@ final class Passing
         };
         $by = $best['ok'] ? $best : $open;
 
-        return ['verdict' => $verdict, 'pose' => $by['ok'] ? $by['pose']->value : null, 'spare' => self::tenth($by['spare']), 'headroom' => self::tenth($by['headroom']),
-            'off' => $verdict === Verdict::GoesIf ? $segment->off : null, 'box' => [$by['length'], $by['across']], 'walls' => [$best['ok'] ? $width : $width + $gain, $into], 'path' => $by['path']];
+        return ['verdict' => $verdict, 'pose' => $by['ok'] ? $by['pose']->value : null,
+            'spare' => self::tenth($by['spare']), 'headroom' => self::tenth($by['headroom']),
+            'off' => $verdict === Verdict::GoesIf ? $segment->off : null, 'box' => [$by['length'], $by['across']],
+            'walls' => [$best['ok'] ? $width : $width + $gain, $into], 'path' => $by['path']];
     }
 
     /** @return array{ok: bool, pose: Pose, spare: float, headroom: float, length: float, across: float, path: list<array{x: float, y: float, deg: float}>} */
@@ -48,10 +52,12 @@ final class Passing
             $path = match (true) {
                 $corner === null => [['x' => $width / 2, 'y' => -$p['length'], 'deg' => 90.0], ['x' => $width / 2, 'y' => $p['length'], 'deg' => 90.0]],
                 $turned >= $broadside => $corner->path($p['length'], $p['across']),
-                default => [['x' => $width / 2, 'y' => $into + $p['length'], 'deg' => 90.0], ['x' => $width / 2, 'y' => $into / 2, 'deg' => 90.0], ['x' => $width + $p['length'], 'y' => $into / 2, 'deg' => 90.0]],
+                default => [['x' => $width / 2, 'y' => $into + $p['length'], 'deg' => 90.0],
+                    ['x' => $width / 2, 'y' => $into / 2, 'deg' => 90.0], ['x' => $width + $p['length'], 'y' => $into / 2, 'deg' => 90.0]],
             };
 
-            return ['ok' => $spare >= 0.0 && $headroom >= 0.0, 'pose' => $p['pose'], 'spare' => $spare, 'headroom' => $headroom, 'length' => $p['length'], 'across' => $p['across'], 'path' => $path];
+            return ['ok' => $spare >= 0.0 && $headroom >= 0.0, 'pose' => $p['pose'], 'spare' => $spare,
+                'headroom' => $headroom, 'length' => $p['length'], 'across' => $p['across'], 'path' => $path];
         }, $load->poses());
         usort($all, fn (array $a, array $b): int => min($b['spare'], $b['headroom']) <=> min($a['spare'], $a['headroom']));
 

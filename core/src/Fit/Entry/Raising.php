@@ -188,7 +188,8 @@ final class Raising
         [$y, $deg, $lift] = $at;
         $far = (int) ceil(($this->front - $this->rear + $this->size[1]) / self::STEP_MM) + 1;
         $flat = (int) (90 / self::STEP_DEG);
-        $all = [[$y + 1, $deg, $lift], [$y - 1, $deg, $lift], [$y, $deg + 1, $lift], [$y, $deg - 1, $lift], ...($this->bottom > 0.0 ? [[$y, $deg, 1 - $lift]] : [])];
+        $all = [[$y + 1, $deg, $lift], [$y - 1, $deg, $lift], [$y, $deg + 1, $lift],
+            [$y, $deg - 1, $lift], ...($this->bottom > 0.0 ? [[$y, $deg, 1 - $lift]] : [])];
 
         return array_values(array_filter($all, fn (array $m): bool => $m[0] >= 0 && $m[0] <= $far && abs($m[1]) <= $flat));
     }

@@ -71,7 +71,8 @@ final readonly class Section
                 }
             }
             foreach ($box as $k => $p) {
-                $least = min($least, self::toStretch($p, $a, $b), self::toStretch($a, $p, $box[($k + 1) % count($box)]), self::toStretch($b, $p, $box[($k + 1) % count($box)]));
+                $least = min($least, self::toStretch($p, $a, $b), self::toStretch($a, $p, $box[($k + 1) % count($box)]),
+                    self::toStretch($b, $p, $box[($k + 1) % count($box)]));
             }
         }
 

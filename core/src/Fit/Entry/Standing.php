@@ -37,11 +37,13 @@ final readonly class Standing
         foreach ($this->blocking($place) as $placed) {
             if (! in_array($placed->thing->id, $without, true)) {
                 $b = $placed->block;
-                $blocks[] = [self::mm($b->corner->y), self::mm($b->corner->z), self::mm($b->corner->y->plus($b->size->y)), self::mm($b->corner->z->plus($b->size->z))];
+                $blocks[] = [self::mm($b->corner->y), self::mm($b->corner->z),
+                    self::mm($b->corner->y->plus($b->size->y)), self::mm($b->corner->z->plus($b->size->z))];
             }
         }
         $plinth = self::mm($this->box->bottom->minus($this->box->floor));
-        $base = $plinth > 0.0 && $place->corner->z->equals($this->box->bottom) ? [self::mm($place->corner->y->plus($place->size->y)) - 50.0, self::mm($this->box->bottom) - $this->floor()] : null;
+        $base = $plinth > 0.0 && $place->corner->z->equals($this->box->bottom)
+            ? [self::mm($place->corner->y->plus($place->size->y)) - 50.0, self::mm($this->box->bottom) - $this->floor()] : null;
 
         return new Section($this->overhead($place), [...$this->lower($blocks), ...$this->head($place)], $base, self::mm($this->box->rear));
     }

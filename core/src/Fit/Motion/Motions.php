@@ -43,7 +43,8 @@ final readonly class Motions
         foreach ($panels as $panel) {
             $byId[$panel->id] = $panel;
         }
-        $own = array_map(fn (Panel $p): Obstacle => Obstacle::of($p->name, $p->block), array_values(array_filter($panels, fn (Panel $p): bool => ! $p->role->moves() && $p->solid->isBlock())));
+        $own = array_map(fn (Panel $p): Obstacle => Obstacle::of($p->name, $p->block),
+            array_values(array_filter($panels, fn (Panel $p): bool => ! $p->role->moves() && $p->solid->isBlock())));
         $motions = [];
         foreach ($movers as $mover) {
             $others = [];
@@ -54,7 +55,8 @@ final readonly class Motions
             }
             // What swings up or down meets the piece's own boards over and under it; leaves and drawers are made to pass them.
             $swept = Sweep::of($mover, [...$fixed, ...$others, ...($mover->view === View::Side ? $own : [])]);
-            $motions[] = new Motion($mover, $swept['opens'], $swept['meets'], $this->struts($mover, $swept['opens'], array_map(fn (string $id): Panel => $byId[$id], $mover->parts)));
+            $motions[] = new Motion($mover, $swept['opens'], $swept['meets'],
+                $this->struts($mover, $swept['opens'], array_map(fn (string $id): Panel => $byId[$id], $mover->parts)));
         }
 
         return $motions;
@@ -69,7 +71,8 @@ final readonly class Motions
             if ($this->room->space->side($side) === SideKind::Wall) {
                 $at = $side === Side::Left ? $mm($this->box->greatestLeft->x) : $mm($this->box->leastRight->x);
                 $deep = max($mm($this->room->sizes->depth), $mm($this->box->rear->plus($this->piece->depth)));
-                $obstacles[] = new Obstacle(Text::of("motion.wall_{$side->value}"), $side === Side::Left ? [-self::FAR, 0.0, 0.0] : [$at, 0.0, 0.0], $side === Side::Left ? [$at, $deep, self::FAR] : [$at + self::FAR, $deep, self::FAR]);
+                $obstacles[] = new Obstacle(Text::of("motion.wall_{$side->value}"), $side === Side::Left ? [-self::FAR, 0.0, 0.0] : [$at, 0.0, 0.0],
+                    $side === Side::Left ? [$at, $deep, self::FAR] : [$at + self::FAR, $deep, self::FAR]);
             }
         }
         $obstacles[] = new Obstacle(Text::of('motion.wall_back'), [-self::FAR, -self::FAR, 0.0], [self::FAR, 0.0, self::FAR]);
@@ -80,8 +83,10 @@ final readonly class Motions
         foreach ($this->neighbours as $neighbour) {
             $obstacles[] = Obstacle::of(Text::of('motion.neighbour', name: $neighbour->name), $neighbour->block);
         }
-        $stays = fn (PlacedThing $t): bool => $t->isSolid() && ! in_array($t->thing->treatment, [Treatment::TakeOff, Treatment::Notch, Treatment::CutThrough, Treatment::BringForward], true);
-        array_push($obstacles, ...array_map(fn (PlacedThing $t): Obstacle => Obstacle::of($t->name(), $t->block), array_values(array_filter($this->room->things, $stays))));
+        $stays = fn (PlacedThing $t): bool => $t->isSolid()
+            && ! in_array($t->thing->treatment, [Treatment::TakeOff, Treatment::Notch, Treatment::CutThrough, Treatment::BringForward], true);
+        array_push($obstacles, ...array_map(fn (PlacedThing $t): Obstacle => Obstacle::of($t->name(), $t->block),
+            array_values(array_filter($this->room->things, $stays))));
 
         return $obstacles;
     }
@@ -107,6 +112,7 @@ final readonly class Motions
         [$shut, $open] = $isLid ? [0.0, abs($opens)] : [-90.0, abs($opens) - 90.0];
         $struts = new Struts($kg, $far / 2, $shut, $open, $on, $isLid ? $on * 0.9 : $on * -0.4, $on * ($isLid ? 0.9 : 1.1));
 
-        return ['kg' => round($kg, 2), 'centre' => round($far / 2, 1), 'on_flap' => round($on, 1), 'share' => $own->onFlap, 'count' => $own->count, 'harder' => $own->harder] + array_map(fn (?float $v): ?float => $v === null ? null : round($v, 1), $struts->ratings($own->count, $own->harder));
+        return ['kg' => round($kg, 2), 'centre' => round($far / 2, 1), 'on_flap' => round($on, 1), 'share' => $own->onFlap, 'count' => $own->count,
+            'harder' => $own->harder] + array_map(fn (?float $v): ?float => $v === null ? null : round($v, 1), $struts->ratings($own->count, $own->harder));
     }
 }

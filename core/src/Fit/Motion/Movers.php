@@ -130,13 +130,15 @@ final class Movers
             $sign = $free > $hinge ? 1 : -1;
             $handle = self::rectangle($face, $free - $sign * ($wide + $in), $face + ($isLeft ? $out : -$out), $free - $sign * $wide);
 
-            return $this->made($group, MoverKind::Hinged, View::Top, [self::rectangle($x0, $y0, $x1, $y1), $handle], self::upright($b), [$face, $hinge], ($sign > 0) === $isLeft ? -90.0 : 90.0);
+            return $this->made($group, MoverKind::Hinged, View::Top, [self::rectangle($x0, $y0, $x1, $y1), $handle],
+                self::upright($b), [$face, $hinge], ($sign > 0) === $isLeft ? -90.0 : 90.0);
         }
         [$hinge, $free] = $hand === Side::Left ? [$x0, $x1] : [$x1, $x0];
         $sign = $free > $hinge ? 1 : -1;
         $handle = self::rectangle($free - $sign * ($wide + $in), $y1, $free - $sign * $wide, $y1 + $out);
 
-        return $this->made($group, MoverKind::Hinged, View::Top, [self::rectangle($x0, $y0, $x1, $y1), $handle], self::upright($b), [$hinge, $y1], 90.0 * $sign);
+        return $this->made($group, MoverKind::Hinged, View::Top,
+            [self::rectangle($x0, $y0, $x1, $y1), $handle], self::upright($b), [$hinge, $y1], 90.0 * $sign);
     }
 
     /** @param  non-empty-list<Panel>  $group */
@@ -146,7 +148,8 @@ final class Movers
         $isTurned = $group[0]->turned;
         $way = $isTurned ? [$this->isAtLeft($b) ? 1.0 : -1.0, 0.0] : [0.0, 1.0];
 
-        return $this->made($group, MoverKind::Drawn, View::Top, [self::rectangle($x0, $y0, $x1, $y1)], self::upright($b), $way, $isTurned ? $x1 - $x0 : $y1 - $y0);
+        return $this->made($group, MoverKind::Drawn, View::Top, [self::rectangle($x0, $y0, $x1, $y1)],
+            self::upright($b), $way, $isTurned ? $x1 - $x0 : $y1 - $y0);
     }
 
     /** @param  non-empty-list<Panel>  $group */
@@ -156,7 +159,8 @@ final class Movers
         $middle = ($x0 + $x1) / 2;
         $bay = (float) $this->box->left->plus($this->box->width->value->half())->millimetres();
 
-        return $this->made($group, MoverKind::Sliding, View::Top, [self::rectangle($x0, $y0, $x1, $y1)], self::upright($b), [$middle < $bay ? 1.0 : -1.0, 0.0], ($x1 - $x0) * 0.9);
+        return $this->made($group, MoverKind::Sliding, View::Top, [self::rectangle($x0, $y0, $x1, $y1)],
+            self::upright($b), [$middle < $bay ? 1.0 : -1.0, 0.0], ($x1 - $x0) * 0.9);
     }
 
     /** @param  non-empty-list<Panel>  $group */
@@ -190,7 +194,8 @@ final class Movers
     {
         $front = array_values(array_filter($group, fn (Panel $p): bool => $p->role->isFront()))[0] ?? $group[0];
 
-        return new Mover($front->id, $kind, $front->name, array_map(fn (Panel $p): string => $p->id, $group), $front->bay, $view, $shapes, $span, $pivot, $wants);
+        return new Mover($front->id, $kind, $front->name, array_map(fn (Panel $p): string => $p->id, $group),
+            $front->bay, $view, $shapes, $span, $pivot, $wants);
     }
 
     private function isAtLeft(Block $b): bool
@@ -207,7 +212,8 @@ final class Movers
             $to[$axis] = Length::greatest(...array_map(fn (Panel $p): Length => $p->block->corner->$axis->plus($p->block->size->$axis), $group));
         }
 
-        return new Block(new Place3($from['x'], $from['y'], $from['z']), new Place3($to['x']->minus($from['x']), $to['y']->minus($from['y']), $to['z']->minus($from['z'])));
+        return new Block(new Place3($from['x'], $from['y'], $from['z']),
+            new Place3($to['x']->minus($from['x']), $to['y']->minus($from['y']), $to['z']->minus($from['z'])));
     }
 
     /** @return array{float, float, float, float} */

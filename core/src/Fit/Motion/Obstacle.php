@@ -31,7 +31,8 @@ final readonly class Obstacle
     /** @return array{float, float, float, float} from and to along both axes of a plane: (x, y) from above, (y, z) from the side */
     public function in(View $view): array
     {
-        return $view === View::Top ? [$this->from[0], $this->from[1], $this->to[0], $this->to[1]] : [$this->from[1], $this->from[2], $this->to[1], $this->to[2]];
+        return $view === View::Top ? [$this->from[0], $this->from[1], $this->to[0], $this->to[1]]
+            : [$this->from[1], $this->from[2], $this->to[1], $this->to[2]];
     }
 
     /** @return array{float, float} square to that plane */

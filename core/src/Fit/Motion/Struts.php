@@ -26,7 +26,8 @@ final readonly class Struts
      * @param  float  $shutDeg  line from hinge to centre of gravity from level when shut, `openDeg` when open
      * @param  float  $onFlap  mounting from the hinge along the flap; `down` and `out` where the other end is, from the hinge
      */
-    public function __construct(private float $kg, private float $centre, private float $shutDeg, private float $openDeg, private float $onFlap, private float $out, private float $down)
+    public function __construct(private float $kg, private float $centre, private float $shutDeg,
+        private float $openDeg, private float $onFlap, private float $out, private float $down)
     {
     }
 
@@ -46,7 +47,10 @@ final readonly class Struts
         return ($this->out * $dy + $this->down * $dx) / max(1e-9, hypot($dx, $dy));
     }
 
-    /** @return array{moment_open: float, moment_shut: float, arm_open: float, arm_shut: float, holds_from: float|null, shuts_to: float|null} each strut's rating, N: at least to hold, at most to stay shut */
+    /**
+     * @return array{moment_open: float, moment_shut: float, arm_open: float, arm_shut: float, holds_from: float|null, shuts_to: float|null} each strut's
+     *     rating, N: at least to hold, at most to stay shut
+     */
     public function ratings(int $count = self::COUNT, float $harder = self::HARDER): array
     {
         [$open, $shut] = [$this->moment($this->openDeg), $this->moment($this->shutDeg)];

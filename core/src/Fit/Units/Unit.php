@@ -65,13 +65,15 @@ final readonly class Unit
 
     public function extent(Axis $axis): Length
     {
-        return Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to($axis), $this->panels))->minus(Length::least(...array_map(fn (Panel $p): Length => $p->block->from($axis), $this->panels)));
+        return Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to($axis), $this->panels))
+            ->minus(Length::least(...array_map(fn (Panel $p): Length => $p->block->from($axis), $this->panels)));
     }
 
     /** One board stands on another: an underside on an upper side, within what a tape does not see. */
     public static function rests(Panel $upper, Panel $lower): bool
     {
-        return abs($upper->block->from(Axis::Z)->units - $lower->block->to(Axis::Z)->units) <= self::SEEN && self::overlap($upper, $lower, Axis::X) && self::overlap($upper, $lower, Axis::Y);
+        return abs($upper->block->from(Axis::Z)->units - $lower->block->to(Axis::Z)->units) <= self::SEEN
+            && self::overlap($upper, $lower, Axis::X) && self::overlap($upper, $lower, Axis::Y);
     }
 
     /** Stands beside the other, side to side. */

@@ -22,7 +22,8 @@ enum UnitKind: string
             in_array($role, [Role::PlinthRail, Role::Rung], true) => self::Base,
             in_array($role, [Role::Stile, Role::Rail, Role::Mullion], true) => self::Frame,
             $role->moves() => self::Mover,
-            in_array($role, [Role::Side, Role::Top, Role::RakingTop, Role::TopRail, Role::Bottom, Role::Between, Role::Divider, Role::Shelf, Role::Cleat, Role::Standard, Role::Nailer, Role::ToeBoard], true) => self::Carcass,
+            in_array($role, [Role::Side, Role::Top, Role::RakingTop, Role::TopRail, Role::Bottom, Role::Between,
+                Role::Divider, Role::Shelf, Role::Cleat, Role::Standard, Role::Nailer, Role::ToeBoard], true) => self::Carcass,
             default => null,
         };
     }

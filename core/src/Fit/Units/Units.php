@@ -60,7 +60,8 @@ final class Units
     private static function kind(array $panels): UnitKind
     {
         $kind = UnitKind::of($panels[0]->role) ?? UnitKind::Loose;
-        $isAlone = count($panels) === 1 && in_array($panels[0]->role, [Role::Shelf, Role::Cleat, Role::Standard, Role::Nailer, Role::ToeBoard, Role::PlinthRail, Role::Rung], true);
+        $isAlone = count($panels) === 1
+            && in_array($panels[0]->role, [Role::Shelf, Role::Cleat, Role::Standard, Role::Nailer, Role::ToeBoard, Role::PlinthRail, Role::Rung], true);
 
         return $isAlone ? UnitKind::Loose : $kind;
     }

@@ -14,7 +14,8 @@ use Incastro\Core\Measure\Text;
 final readonly class ChangeDescriber
 {
     /** What a change belongs to, by the root it is under. */
-    private const AREAS = ['spaces' => 'room', 'way_in' => 'room', 'pieces' => 'piece', 'methods' => 'piece', 'stock' => 'material', 'lumber' => 'material', 'shop' => 'material',
+    private const AREAS = ['spaces' => 'room', 'way_in' => 'room', 'pieces' => 'piece',
+        'methods' => 'piece', 'stock' => 'material', 'lumber' => 'material', 'shop' => 'material',
         'layouts' => 'sheets', 'cutting' => 'sheets', 'workshop' => 'sheets', 'rework' => 'sheets', 'loose' => 'sheets', 'facts' => 'log'];
 
     /**
@@ -78,7 +79,9 @@ final readonly class ChangeDescriber
             $was = $this->standing($fact['reading'], $this->before);
             $is = $this->standing($fact['reading'], $this->after);
 
-            return ['area' => 'room', 'what' => Text::of('history.in', of: $this->space($fact['reading']), what: Readings::name($this->after, $fact['reading'])), 'before' => $was, 'after' => $is];
+            return ['area' => 'room',
+                'what' => Text::of('history.in', of: $this->space($fact['reading']), what: Readings::name($this->after, $fact['reading'])),
+                'before' => $was, 'after' => $is];
         }
         $said = self::said($fact);
 

@@ -10,8 +10,10 @@ use Incastro\Core\Measure\Text;
 final readonly class FieldLabel
 {
     /** Collections whose members are named after them. */
-    private const ONE = ['runs' => 'run', 'bands' => 'band', 'bays' => 'bay', 'shelves' => 'shelf', 'readings' => 'reading', 'things' => 'thing', 'spaces' => 'space', 'pieces' => 'piece',
-        'stock' => 'material', 'sizes' => 'size', 'way_in' => 'way', 'stored' => 'stored', 'lumber' => 'stick', 'decisions' => 'decision', 'accepted' => 'accepted', 'layouts' => 'layout',
+    private const ONE = ['runs' => 'run', 'bands' => 'band', 'bays' => 'bay', 'shelves' => 'shelf',
+        'readings' => 'reading', 'things' => 'thing', 'spaces' => 'space', 'pieces' => 'piece',
+        'stock' => 'material', 'sizes' => 'size', 'way_in' => 'way', 'stored' => 'stored',
+        'lumber' => 'stick', 'decisions' => 'decision', 'accepted' => 'accepted', 'layouts' => 'layout',
         'lines' => 'line', 'facts' => 'fact', 'fronts' => 'front', 'parts' => 'part', 'offsets' => 'offset', 'rework' => 'rework', 'loose' => 'loose'];
 
     /** What only holds other things is not said. */

@@ -19,7 +19,8 @@ final class Depth implements Measurement
 {
     public function name(Reading $r): Text
     {
-        return $r->x === null ? Text::of('reading.depth_'.($r->side->value ?? 'left').($r->z->isZero() ? '' : '_z'), z: $r->z) : Text::of('reading.depth_x', x: $r->x);
+        return $r->x === null ? Text::of('reading.depth_'.($r->side->value ?? 'left').($r->z->isZero() ? '' : '_z'), z: $r->z)
+            : Text::of('reading.depth_x', x: $r->x);
     }
 
     public function view(Reading $r, Space $space): View

@@ -23,7 +23,8 @@ final class Diagonal implements Measurement
 {
     public function name(Reading $r): Text
     {
-        return Text::of($r->face === Face::Floor ? 'reading.diagonal_floor_'.($r->side->value ?? 'left') : 'reading.diagonal_'.($r->rise->value ?? 'rising_right'));
+        return Text::of($r->face === Face::Floor ? 'reading.diagonal_floor_'.($r->side->value ?? 'left')
+            : 'reading.diagonal_'.($r->rise->value ?? 'rising_right'));
     }
 
     public function view(Reading $r, Space $space): View
@@ -38,7 +39,8 @@ final class Diagonal implements Measurement
         }
         // Without a ceiling nobody knows where the upper corners are, and the diagonal says nothing.
 
-        return $in->nodes->sizes->space->taken(ReadingKind::Height) === [] ? null : $in->distance([$in->sides->acrossOpening($r), $in->overhead->upOpening($r)], $r, $take);
+        return $in->nodes->sizes->space->taken(ReadingKind::Height) === [] ? null
+            : $in->distance([$in->sides->acrossOpening($r), $in->overhead->upOpening($r)], $r, $take);
     }
 
     public function tape(Reading $r, View $view, Tapes $on): array
@@ -48,6 +50,7 @@ final class Diagonal implements Measurement
             return [$on->top->corner($side, Length::zero()), $on->top->corner($side->other(), GroundPlan::front($on->outline, $side->other()))];
         }
 
-        return $r->rise === Rise::Right ? [$on->front->foot(Side::Left), $on->front->head(Side::Right)] : [$on->front->foot(Side::Right), $on->front->head(Side::Left)];
+        return $r->rise === Rise::Right ? [$on->front->foot(Side::Left), $on->front->head(Side::Right)]
+            : [$on->front->foot(Side::Right), $on->front->head(Side::Left)];
     }
 }

@@ -142,7 +142,8 @@ final readonly class FrontPlaces
         $shape = $this->o->room->shape;
         $pitch = Length::ofUnits(intdiv($this->o->width->units, 8));
         $at = $shape->knows(Surface::StepAt, $of) ? Clip::nearest($shape->at(Surface::StepAt, 0, 0, $of)) : $pitch->times($r->step ?? 1);
-        $z = $shape->knows(Surface::Step, $of) ? Clip::nearest($shape->at(Surface::Step, 0, 0, $of)) : $this->o->overhead->at($at, $this->o->room->sizes->depth);
+        $z = $shape->knows(Surface::Step, $of) ? Clip::nearest($shape->at(Surface::Step, 0, 0, $of))
+            : $this->o->overhead->at($at, $this->o->room->sizes->depth);
         $in = Length::fromMillimetres(Tapes::HAND_MM);
 
         return $r->kind === ReadingKind::StepAt

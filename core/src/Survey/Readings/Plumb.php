@@ -34,6 +34,7 @@ final class Plumb implements Measurement
 
     public function tape(Reading $r, View $view, Tapes $on): array
     {
-        return $view === View::Side ? [$on->side->back($r->fromZ), $on->side->back($r->z)] : [$on->front->wall($on->front->side($r), $r->fromZ), $on->front->wall($on->front->side($r), $r->z)];
+        return $view === View::Side ? [$on->side->back($r->fromZ), $on->side->back($r->z)]
+            : [$on->front->wall($on->front->side($r), $r->fromZ), $on->front->wall($on->front->side($r), $r->z)];
     }
 }

@@ -49,7 +49,8 @@ final class CalendarTest extends TestCase
         $document = Demo::document('chart-room-left-niche');
         $day = Planned::of($document)->plan['schedule']['days'][0];
         self::assertSame(['2026-11-24', 1110, 120], [$day['date'], $day['from'], $day['minutes']]);
-        self::assertSame([[1110, 20], [1130, 15], [1145, 30], [1175, 25], [1200, 30]], array_map(fn (array $s): array => [$s['from'], $s['minutes']], $day['slots']));
+        self::assertSame([[1110, 20], [1130, 15], [1145, 30], [1175, 25], [1200, 30]],
+            array_map(fn (array $s): array => [$s['from'], $s['minutes']], $day['slots']));
         self::assertFalse($day['slots'][3]['last'], 'the second sheet goes on');
     }
 
@@ -82,7 +83,8 @@ final class CalendarTest extends TestCase
         foreach ($sheets as $line) {
             $document['shop']['lines'][$line['key']] = ['lead_days' => 9];
         }
-        $cut = fn (array $plan): string => array_values(array_filter($plan['schedule']['days'], fn (array $d): bool => array_filter($d['slots'], fn (array $s): bool => str_starts_with($s['step'], 'intake:')) !== []))[0]['date'];
+        $cut = fn (array $plan): string => array_values(array_filter($plan['schedule']['days'],
+            fn (array $d): bool => array_filter($d['slots'], fn (array $s): bool => str_starts_with($s['step'], 'intake:')) !== []))[0]['date'];
         self::assertSame('2026-12-02', $cut(Planned::of($document)->plan));
         foreach ($sheets as $n => $line) {
             $document['facts'][Sample::id('BVY', $n)] = ['kind' => 'bought', 'line' => $line['key'], 'packs' => $line['packs'], 'cents' => 1];
@@ -95,7 +97,8 @@ final class CalendarTest extends TestCase
         $document = Sample::e1();
         $plan = Planned::of($document)->plan;
         [$first, $second] = array_values(array_filter($plan['steps'], fn (array $s): bool => $s['kind'] === 'cut_sheet' || $s['kind'] === 'intake'));
-        $done = fn (array $step, int $times): array => ['kind' => 'done', 'step' => $step['id'], 'step_kind' => $step['kind'], 'minutes' => $times * $step['minutes'], 'planned' => $step['minutes'], 'at' => '2026-11-22T10:00:00Z'];
+        $done = fn (array $step, int $times): array => ['kind' => 'done', 'step' => $step['id'], 'step_kind' => $step['kind'],
+            'minutes' => $times * $step['minutes'], 'planned' => $step['minutes'], 'at' => '2026-11-22T10:00:00Z'];
         $document['facts'][Sample::id('D0NE', 1)] = $done($first, 2);
         $document['facts'][Sample::id('D0NE', 2)] = $done($second, 2);
         $after = Planned::of($document)->plan['schedule'];
@@ -139,8 +142,10 @@ final class CalendarTest extends TestCase
         }
         $week['sat'] = ['from' => '09:30', 'hours' => 5];
 
-        return ['start' => '2026-11-2'.mt_rand(0, 9), 'week' => $week, 'outdoors' => mt_rand(0, 1) === 1, 'quiet_until' => '08:30', 'quiet_from' => '19:00', 'quiet_days' => ['sun' => true],
-            'days' => ['2026-12-02' => ['from' => '06:00', 'hours' => 12], '2026-12-03' => ['hours' => 0]], 'wet' => ['2026-11-28' => true, '2026-11-30' => true]];
+        return ['start' => '2026-11-2'.mt_rand(0, 9), 'week' => $week, 'outdoors' => mt_rand(0, 1) === 1,
+            'quiet_until' => '08:30', 'quiet_from' => '19:00', 'quiet_days' => ['sun' => true],
+            'days' => ['2026-12-02' => ['from' => '06:00', 'hours' => 12], '2026-12-03' => ['hours' => 0]],
+            'wet' => ['2026-11-28' => true, '2026-11-30' => true]];
     }
 
     /** @param  array<string, mixed>  $document */
@@ -167,7 +172,8 @@ final class CalendarTest extends TestCase
                     self::assertTrue($slot['from'] >= 510 && $slot['from'] + $slot['minutes'] <= 1140, "$said: noise out of hours");
                 }
                 self::assertFalse($step['outside'] && $calendar['outdoors'] && isset($calendar['wet'][$day['date']]), "$said: sawing in the rain");
-                $busy = array_sum(array_map(fn (array $s): int => $s['from'] <= $slot['from'] && $slot['from'] < $s['from'] + $s['minutes'] ? $s['hands'] : 0, $day['slots']));
+                $busy = array_sum(array_map(fn (array $s): int => $s['from'] <= $slot['from']
+                    && $slot['from'] < $s['from'] + $s['minutes'] ? $s['hands'] : 0, $day['slots']));
                 self::assertLessThanOrEqual($document['make']['hands'], $busy, "$said: more at work than there are hands");
                 $at = self::moment($day['date'], $slot['from']);
                 $slotsOf[$slot['step']][] = $at;
@@ -178,7 +184,8 @@ final class CalendarTest extends TestCase
         foreach ($steps as $id => $step) {
             self::assertSame($step['minutes'], $spent[$id] ?? 0, "$said: $id takes as long as it takes");
             foreach ($step['needs'] as $need) {
-                self::assertGreaterThanOrEqual($ended[$need['step']] + 60 * $need['hours'], min($slotsOf[$id]), "$said: $id before $need[step] is done and dry");
+                self::assertGreaterThanOrEqual($ended[$need['step']] + 60 * $need['hours'],
+                    min($slotsOf[$id]), "$said: $id before $need[step] is done and dry");
             }
             if (in_array($step['kind'], self::IN_ONE_GO, true) && $step['minutes'] <= 300) {
                 self::assertCount(1, $slotsOf[$id], "$said: $id is broken off");

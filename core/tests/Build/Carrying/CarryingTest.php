@@ -46,7 +46,9 @@ final class CarryingTest extends TestCase
             sort($sorted);
             self::assertSame($sorted, $at, "seed $seed");
             $sheets = array_sum(array_map(fn (array $m): int => count($m['sheets']), $plan['cut']));
-            self::assertSame($sheets, array_sum(array_map(fn (array $g): int => str_contains($g['name']['key'], 'sheet') ? $g['count'] : 0, $plan['carrying']['goods'])), "seed $seed");
+            self::assertSame($sheets,
+                array_sum(array_map(fn (array $g): int => str_contains($g['name']['key'], 'sheet') ? $g['count'] : 0, $plan['carrying']['goods'])),
+                "seed $seed");
             foreach ($plan['carrying']['loads'] as $load) {
                 self::assertGreaterThanOrEqual($load['kg']['value'], 23 * $load['people'], "seed $seed");
             }
@@ -57,7 +59,8 @@ final class CarryingTest extends TestCase
     {
         $plan = Planned::of(self::demo())->plan;
         $keys = array_column(array_column($plan['carrying']['apart'], 'title'), 'key');
-        self::assertSame(['apart.caulk', 'apart.shelves', 'apart.trim', 'apart.filler', 'apart.filler', 'apart.fix', 'apart.stand', 'apart.set_base', 'apart.glued'], $keys);
+        self::assertSame(['apart.caulk', 'apart.shelves', 'apart.trim', 'apart.filler',
+            'apart.filler', 'apart.fix', 'apart.stand', 'apart.set_base', 'apart.glued'], $keys);
         $document = self::demo();
         $document['pieces'][array_key_first($document['pieces'])]['methods']['glue'] = false;
         self::assertSame('apart.dry', array_column(array_column(Planned::of($document)->plan['carrying']['apart'], 'title'), 'key')[8]);

@@ -21,7 +21,8 @@ final class BoardsTest extends TestCase
         $id = $step['makes'][0];
         $size = ['length' => $parts[$id]['cut']['length']['mm'], 'width' => $parts[$id]['cut']['width']['mm']];
         $with = function (float $longer) use (&$document, $step, $id, $size): Planned {
-            $document['facts'][Sample::id('DANE', 1)] = ['kind' => 'done', 'step' => $step['id'], 'step_kind' => 'cut_lumber', 'sizes' => [$id => ['length' => $size['length'] + $longer, 'width' => $size['width']]]];
+            $document['facts'][Sample::id('DANE', 1)] = ['kind' => 'done', 'step' => $step['id'], 'step_kind' => 'cut_lumber',
+                'sizes' => [$id => ['length' => $size['length'] + $longer, 'width' => $size['width']]]];
 
             return Planned::of($document);
         };
@@ -40,7 +41,8 @@ final class BoardsTest extends TestCase
     {
         $document = Demo::document('signal-cabin-closet');
         $rails = fn (Planned $p): array => array_values(array_filter($p->plan['lumber'], fn (array $l): bool => $l['name']['key'] === 'part.hanging_rail'))[0];
-        $step = fn (Planned $p): array => array_values(array_filter($p->plan['steps'], fn (array $s): bool => $s['kind'] === 'cut_lumber' && in_array($rails($p)['sticks'][0]['pieces'][0]['part'], $s['makes'], true)))[0];
+        $step = fn (Planned $p): array => array_values(array_filter($p->plan['steps'], fn (array $s): bool => $s['kind'] === 'cut_lumber'
+            && in_array($rails($p)['sticks'][0]['pieces'][0]['part'], $s['makes'], true)))[0];
         $before = Planned::of($document);
         self::assertFalse($step($before)['done']);
         $pieces = $rails($before)['sticks'][0]['pieces'];

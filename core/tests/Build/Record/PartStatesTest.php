@@ -27,7 +27,8 @@ final class PartStatesTest extends TestCase
                 $document['facts'][Sample::id('D0NE', $n)] = ['kind' => 'done', 'step' => $step['id']];
                 $now = self::states($document);
                 foreach ($now as $part => $state) {
-                    self::assertGreaterThanOrEqual(array_search($before[$part], self::ORDER, true), array_search($state, self::ORDER, true), "$finish: $part after $step[id]");
+                    self::assertGreaterThanOrEqual(array_search($before[$part], self::ORDER, true),
+                        array_search($state, self::ORDER, true), "$finish: $part after $step[id]");
                 }
                 $before = $now;
             }

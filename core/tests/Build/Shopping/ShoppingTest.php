@@ -23,10 +23,12 @@ final class ShoppingTest extends TestCase
         $lines = self::lines(self::demo('chart-room-left-niche'));
         // Front edges: 2 · 2210 + 2 · 936.3 + 2174.8 + 7 · 456.35 = 11661.85; 15 % more is 13.41 m, two rolls of 10.
         self::assertSame([11.662, 13.411, 10, 2], self::of($lines['banding 01J8R100000000000000000002']));
-        // 36 holes clear of a screw: 17.6 · 2.5 = 44, so 40 long; 10 % more are 39.6, so 40; 12 in hand leave 28. The second nailer has two pockets at the divider.
+        // 36 holes clear of a screw: 17.6 · 2.5 = 44, so 40 long; 10 % more are 39.6, so 40; 12 in hand leave 28. The second nailer has two
+        // pockets at the divider.
         self::assertSame([36, 40, 50, 1], self::of($lines['buy.screw 1600000']));
         self::assertSame(28, $lines['buy.screw 1600000']['short']['value']);
-        // Both faces and the edges: sides 3.486, top and bottom 1.492, divider 1.716, shelves 2.593, back one face 2.180, rails 0.424, fillers 0.523, trim 0.031 = 12.445 m².
+        // Both faces and the edges: sides 3.486, top and bottom 1.492, divider 1.716, shelves 2.593, back one face 2.180, rails 0.424,
+        // fillers 0.523, trim 0.031 = 12.445 m².
         self::assertEqualsWithDelta(12.445, self::area($lines['primer']), 0.005);
         self::assertSame([1.556, 1.712, 2.5, 1], self::of($lines['primer']), '12.445 / 8, and a tenth more');
         self::assertSame([2.489, 2.738, 5, 1], self::of($lines['paint Harbour grey satin']), '2 · 12.445 / 10');
@@ -46,7 +48,10 @@ final class ShoppingTest extends TestCase
         self::assertSame([31500, 5467, 31500], [$list['cents'], $list['tax_cents'], $list['total_cents']]);
     }
 
-    /** Walk-in closet, inches: 23/32 ply is 17.8594 mm. Sides 2308.225, bottom, top and between 2185.338, three dividers 1974.063, six shelves 349.343, a divider 280.594. */
+    /**
+     * Walk-in closet, inches: 23/32 ply is 17.8594 mm. Sides 2308.225, bottom, top and between 2185.338, three dividers 1974.063, six
+     * shelves 349.343, a divider 280.594.
+     */
     public function test_a_room_in_inches_by_hand(): void
     {
         $lines = self::lines(self::demo('signal-cabin-closet'));
@@ -94,11 +99,16 @@ final class ShoppingTest extends TestCase
             self::assertSame(count($lines), count(array_unique(array_column($lines, 'key'))), "seed $seed");
             foreach ($lines as $line) {
                 self::assertGreaterThanOrEqual($line['short']['value'] - 0.001, $line['packs'] * $line['pack']['value'], "seed $seed: $line[key]");
-                self::assertLessThan($line['short']['value'] + $line['pack']['value'], $line['packs'] * $line['pack']['value'], "seed $seed: no pack too many of $line[key]");
+                self::assertLessThan($line['short']['value'] + $line['pack']['value'],
+                    $line['packs'] * $line['pack']['value'], "seed $seed: no pack too many of $line[key]");
                 self::assertGreaterThan(0, $line['need']['value'], "seed $seed: $line[key]");
             }
-            $screws = array_sum(array_map(fn (array $l): int => str_starts_with($l['key'], 'buy.screw') || str_starts_with($l['key'], 'buy.pocket') ? (int) $l['need']['value'] : 0, $lines));
-            $counted = array_sum(array_map(fn (array $p): int => array_sum(array_map(fn (array $h): int => in_array($h['name']['key'], ['hardware.screw', 'hardware.pocket_screw'], true) ? $h['count'] : 0, $p['hardware'])), $plan['pieces']));
+            $screws = array_sum(array_map(fn (array $l): int => str_starts_with($l['key'], 'buy.screw')
+                || str_starts_with($l['key'], 'buy.pocket') ? (int) $l['need']['value'] : 0, $lines));
+            $counted = array_sum(array_map(
+                fn (array $p): int => array_sum(array_map(
+                    fn (array $h): int => in_array($h['name']['key'], ['hardware.screw', 'hardware.pocket_screw'], true) ? $h['count'] : 0,
+                    $p['hardware'])), $plan['pieces']));
             self::assertSame($counted, $screws, "seed $seed");
             $sheets = array_sum(array_map(fn (array $m): int => count($m['sheets']), $plan['cut']));
             self::assertSame($sheets, (int) array_sum(array_map(fn (array $l): int|float => $l['group'] === 'sheets' ? $l['need']['value'] : 0, $lines)));
@@ -109,7 +119,8 @@ final class ShoppingTest extends TestCase
     {
         // Wall cupboards: nothing at the left, an open end 340 away at the right. Laundry gap: an appliance on either hand.
         foreach (['pantry-passage-upper', 'wash-house-gap', 'stair-store-cupboard'] as $room) {
-            self::assertSame([], array_filter(array_keys(self::lines(self::demo($room))), fn (string $k): bool => in_array($k, ['caulk', 'backer_rod'], true)), $room);
+            self::assertSame([], array_filter(array_keys(self::lines(self::demo($room))),
+                fn (string $k): bool => in_array($k, ['caulk', 'backer_rod'], true)), $room);
         }
         $document = Sample::e1();
         $document['pieces'][Sample::PIECE]['right'] = ['kind' => 'play', 'set_off' => 4];
@@ -124,7 +135,9 @@ final class ShoppingTest extends TestCase
     {
         $lines = self::lines(self::demo('chart-room-fireside'));
         // 17.6 into a board 17.6 thick: 35.2 − 3 = 32.2 is the most; a 30 goes in, a 35 comes out.
-        self::assertSame(['buy.screw_too_long', 35.0, 32.2], [$lines['buy.screw 1200000']['substitutes'][0]['key'], (float) $lines['buy.screw 1200000']['substitutes'][0]['args']['length']['mm'], $lines['buy.screw 1200000']['substitutes'][0]['args']['most']['mm']]);
+        self::assertSame(['buy.screw_too_long', 35.0, 32.2],
+            [$lines['buy.screw 1200000']['substitutes'][0]['key'], (float) $lines['buy.screw 1200000']['substitutes'][0]['args']['length']['mm'],
+                $lines['buy.screw 1200000']['substitutes'][0]['args']['most']['mm']]);
     }
 
     public function test_a_currency_has_three_letters(): void

@@ -20,7 +20,8 @@ final class StepGraphTest extends TestCase
     use TestTrait;
 
     private const SCHOOLS = [
-        ['finish' => 'before', 'scribe' => 'site'], ['finish' => 'after', 'scribe' => 'site'], ['finish' => 'before', 'scribe' => 'precut'], ['finish' => 'after', 'scribe' => 'precut', 'hands' => 2, 'finish_hidden' => true],
+        ['finish' => 'before', 'scribe' => 'site'], ['finish' => 'after', 'scribe' => 'site'], ['finish' => 'before', 'scribe' => 'precut'],
+        ['finish' => 'after', 'scribe' => 'precut', 'hands' => 2, 'finish_hidden' => true],
     ];
 
     public function test_rails_that_nothing_joins_go_to_their_place_alone(): void
@@ -139,7 +140,8 @@ final class StepGraphTest extends TestCase
                 $sameUnit = ($stood[$a] ?? null) === ($stood[$b] ?? null);
                 $joined = $sameUnit ? max($placed[$a], $placed[$b]) : max($stood[$a] ?? $placed[$a], $stood[$b] ?? $placed[$b]);
                 $covered = ($stood[$hiding] ?? null) === ($stood[$a] ?? null) ? $placed[$hiding] : max($placed[$hiding], $stood[$hiding] ?? 0);
-                self::assertTrue($joined <= $covered || in_array($a, $told, true), "$said: $hiding ({$roles[$hiding]}) hides a screw of $a ({$roles[$a]}) into $b ({$roles[$b]}) before it is driven");
+                self::assertTrue($joined <= $covered || in_array($a, $told, true),
+                    "$said: $hiding ({$roles[$hiding]}) hides a screw of $a ({$roles[$a]}) into $b ({$roles[$b]}) before it is driven");
             }
         }
     }

@@ -78,7 +78,8 @@ final class TrialsTest extends TestCase
         [$w, $h] = [$plan->piece()['width']['mm'], $plan->piece()['height']['mm']];
         self::assertEqualsWithDelta(round(4 * $w / $h, 1), $trial['cures'][0]['args']['by']['mm'] ?? $trial['cures'][0]['args']['by'], 1e-6);
         $read = array_map(fn (float $g): float => $g + 3, $keys);
-        self::assertSame('cure.move_left', self::trial(self::checked($document, $trial['id'], $read), 'play')['cures'][0]['key'], '3 more everywhere beside its left edge: it stands too far right');
+        self::assertSame('cure.move_left', self::trial(self::checked($document, $trial['id'], $read), 'play')['cures'][0]['key'],
+            '3 more everywhere beside its left edge: it stands too far right');
     }
 
     public function test_what_is_not_level_is_packed_or_lowered(): void
@@ -86,7 +87,8 @@ final class TrialsTest extends TestCase
         $document = Demo::document('chart-room-left-niche');
         $level = self::trial($document, 'level');
         $keys = array_column($level['points'], 'key');
-        $cures = fn (float ...$mm): array => self::cures(self::trial(self::checked($document, $level['id'], array_combine(array_slice($keys, 0, count($mm)), $mm)), 'level'));
+        $cures = fn (float ...$mm): array => self::cures(self::trial(self::checked($document,
+            $level['id'], array_combine(array_slice($keys, 0, count($mm)), $mm)), 'level'));
         self::assertSame([], $cures(0.5, -0.5));
         self::assertSame([['cure.pack', 0.8], ['cure.lower', 0.9]], $cures(0.8, 0.5, -0.9));
     }
@@ -94,7 +96,8 @@ final class TrialsTest extends TestCase
     public function test_the_last_reading_at_a_point_counts_and_each_check_knows_its_step(): void
     {
         $document = self::checked(Sample::e1(), self::trial(Sample::e1(), 'square')['id'], ['first' => 2495, 'second' => 2487]);
-        $document['facts'][Sample::id('CHEKED', 2)] = ['kind' => 'checked', 'trial' => self::trial($document, 'square')['id'], 'points' => ['first' => 2490, 'second' => 2490]];
+        $document['facts'][Sample::id('CHEKED', 2)] = ['kind' => 'checked',
+            'trial' => self::trial($document, 'square')['id'], 'points' => ['first' => 2490, 'second' => 2490]];
         self::assertSame([], self::trial($document, 'square')['cures']);
         $steps = array_column(Planned::of($document)->plan['steps'], 'kind', 'id');
         self::assertContains('dry_fit', array_map(fn (string $id): string => $steps[$id], self::trial($document, 'square')['steps']));

@@ -22,7 +22,8 @@ final class HouseTest extends TestCase
             [$piece['height'], $piece['width'], $piece['depth'], $piece['stand']] = [400, 900, $depth, ['from' => 'left', 'at' => 20, 'up' => $up]];
             unset($piece['runs'][Sample::RUN]['bands'][Sample::PLINTH]);
 
-            return self::with($document, ['kind' => 'fireplace', 'across' => 200, 'up' => 0, 'width' => 600, 'height' => 700, 'out' => 0, 'treatment' => 'keep_away', 'reach' => 152]);
+            return self::with($document,
+                ['kind' => 'fireplace', 'across' => 200, 'up' => 0, 'width' => 600, 'height' => 700, 'out' => 0, 'treatment' => 'keep_away', 'reach' => 152]);
         };
         $finding = self::told('house.mantel_near', $over(900, 300));
         self::assertSame([300, 24], [$finding['measured'], $finding['limit']]);
@@ -34,7 +35,8 @@ final class HouseTest extends TestCase
     public function test_an_appliance_behind_a_door_gets_air(): void
     {
         $oven = function (bool $door, string $back): array {
-            $document = self::holding(['back' => $back], ['fill' => ['kind' => 'appliance', 'width' => 500, 'height' => 500, 'depth' => 300]] + ($door ? ['door' => ['kind' => 'hinged', 'leaves' => 2]] : []));
+            $document = self::holding(['back' => $back], ['fill' => ['kind' => 'appliance', 'width' => 500, 'height' => 500, 'depth' => 300]]
+                + ($door ? ['door' => ['kind' => 'hinged', 'leaves' => 2]] : []));
             $document['pieces'][Sample::PIECE]['back_material'] = Sample::BACK;
 
             return $document;
@@ -53,7 +55,9 @@ final class HouseTest extends TestCase
             $document = self::holding(['back' => 'applied'], ['fill' => ['kind' => 'open']]);
             $document['pieces'][Sample::PIECE]['back_material'] = Sample::BACK;
 
-            return self::with($document, ['kind' => 'vent', 'across' => 300, 'up' => 900, 'width' => 300, 'height' => 150, 'out' => 8, 'treatment' => 'bring_forward', 'free_area_cm2' => $needs]);
+            return self::with($document,
+                ['kind' => 'vent', 'across' => 300, 'up' => 900, 'width' => 300, 'height' => 150,
+                    'out' => 8, 'treatment' => 'bring_forward', 'free_area_cm2' => $needs]);
         };
         self::silent('house.vent_smothered', $vent(388.96), 'exactly as much');
         $finding = self::told('house.vent_smothered', $vent(388.97));
@@ -64,7 +68,8 @@ final class HouseTest extends TestCase
     public function test_what_one_circuit_gives(): void
     {
         $plugged = function (int $watts, array $house, string $unit = 'mm'): array {
-            $document = self::holding([], ['fill' => ['kind' => 'appliance', 'width' => 400, 'watts' => $watts]], ['fill' => ['kind' => 'appliance', 'width' => 400, 'watts' => 440]]);
+            $document = self::holding([], ['fill' => ['kind' => 'appliance', 'width' => 400, 'watts' => $watts]],
+                ['fill' => ['kind' => 'appliance', 'width' => 400, 'watts' => 440]]);
             [$document['house'], $document['unit']] = [$house, $unit];
 
             return $document;
@@ -91,7 +96,8 @@ final class HouseTest extends TestCase
         self::told('house.damp_board', $stands('particleboard', true));
         self::silent('house.damp_board', $stands('particleboard', true, 50), 'it hangs exactly 50 over the floor');
         self::silent('house.damp_board', $stands('particleboard', false));
-        self::told('house.damp_board', self::with($stands('fibreboard', false), ['kind' => 'trap', 'up' => 300, 'treatment' => 'notch']), 'a trap is wet enough');
+        self::told('house.damp_board',
+            self::with($stands('fibreboard', false), ['kind' => 'trap', 'up' => 300, 'treatment' => 'notch']), 'a trap is wet enough');
         self::told('house.damp_edges', $stands('birch_ply', true));
         self::silent('house.damp_edges', $stands('birch_ply', false));
     }
@@ -112,7 +118,8 @@ final class HouseTest extends TestCase
         $cut['pieces'][Sample::PIECE]['base'] = ['kind' => 'play', 'set_off' => 0, 'floating' => 'cut_away'];
         self::silent('house.floor_pinned', $cut);
         // Boards and load together: so many kg of boards, and the rest is the limit.
-        $boards = array_sum(array_map(fn (array $p): float => $p['finished']['length']['mm'] * $p['finished']['width']['mm'] * $p['thickness'] * 680e-9, Planned::of($heavy(50))->plan['parts']));
+        $boards = array_sum(array_map(fn (array $p): float => $p['finished']['length']['mm'] * $p['finished']['width']['mm'] * $p['thickness'] * 680e-9,
+            Planned::of($heavy(50))->plan['parts']));
         self::silent('house.floor_pinned', $heavy(150 - $boards - 0.05));
         self::told('house.floor_pinned', $heavy(150 - $boards + 0.05));
     }
@@ -142,18 +149,21 @@ final class HouseTest extends TestCase
     /** A socket 100 wide from 400: straight up from it, 250 to 650 is left alone. */
     public function test_screws_keep_out_of_where_lines_run(): void
     {
-        $socket = fn (float ...$studs): array => self::with(self::studs(self::holding(['back' => 'applied'], ['fill' => ['kind' => 'open']]), ...$studs), ['kind' => 'socket', 'treatment' => 'keep_clear']);
+        $socket = fn (float ...$studs): array => self::with(self::studs(self::holding(['back' => 'applied'], ['fill' => ['kind' => 'open']]), ...$studs),
+            ['kind' => 'socket', 'treatment' => 'keep_clear']);
         self::assertSame('look', self::told('house.service_zone', $socket(300, 700))['severity'], 'one screw is left');
         self::assertSame('note', self::told('house.service_zone', $socket(300, 700, 900))['severity'], 'two are left');
         self::silent('house.service_zone', $socket(250, 650), 'exactly 150 from it');
         self::told('house.service_zone', $socket(250.1, 700));
-        $high = self::with(self::studs(self::holding(['back' => 'applied'], ['fill' => ['kind' => 'open']]), 100, 900), ['kind' => 'socket', 'up' => 2100, 'treatment' => 'keep_clear']);
+        $high = self::with(self::studs(self::holding(['back' => 'applied'], ['fill' => ['kind' => 'open']]), 100, 900),
+            ['kind' => 'socket', 'up' => 2100, 'treatment' => 'keep_clear']);
         self::assertSame(2, self::told('house.service_zone', $high, 'across from it')['says']['args']['n']['count']);
     }
 
     public function test_what_may_carry_the_house_is_never_cut(): void
     {
-        $post = fn (string $kind, string $treatment): array => self::with(self::holding([], ['fill' => ['kind' => 'open']]), ['kind' => $kind, 'treatment' => $treatment]);
+        $post = fn (string $kind, string $treatment): array => self::with(self::holding([], ['fill' => ['kind' => 'open']]),
+            ['kind' => $kind, 'treatment' => $treatment]);
         self::assertSame('structural_engineer', self::told('house.structure_cut', $post('post', 'take_off'))['decides']);
         self::told('house.structure_cut', $post('stringer', 'cut_through'));
         self::silent('house.structure_cut', $post('post', 'notch'), 'the piece is notched, not the post');
@@ -180,7 +190,8 @@ final class HouseTest extends TestCase
 
     public function test_gas_water_and_the_landlord_are_asked(): void
     {
-        $moved = fn (string $kind, string $treatment): array => self::with(self::holding([], ['fill' => ['kind' => 'open']]), ['kind' => $kind, 'treatment' => $treatment]);
+        $moved = fn (string $kind, string $treatment): array => self::with(self::holding([], ['fill' => ['kind' => 'open']]),
+            ['kind' => $kind, 'treatment' => $treatment]);
         self::assertSame('gas_fitter', self::told('house.service_moved', $moved('gas_pipe', 'box_in'))['decides']);
         self::silent('house.service_moved', $moved('gas_pipe', 'keep_clear'));
         self::assertSame('plumber', self::told('house.service_moved', $moved('trap', 'take_off'))['decides']);
@@ -200,7 +211,8 @@ final class HouseTest extends TestCase
     {
         $document = self::with(self::holding([], ['fill' => ['kind' => 'open']]), ['kind' => 'post', 'treatment' => 'take_off']);
         $ref = self::told('house.structure_cut', $document)['place']['ref'];
-        $said = fn (bool $goesOn): array => [...$document, 'decisions' => [Sample::id('DEC', 1) => ['code' => 'house.structure_cut', 'ref' => $ref, 'who' => 'M. Arden, engineer', 'on' => '2026-11-20', 'said' => 'Carries nothing.', 'goes_on' => $goesOn]]];
+        $said = fn (bool $goesOn): array => [...$document, 'decisions' => [Sample::id('DEC', 1) => ['code' => 'house.structure_cut', 'ref' => $ref,
+            'who' => 'M. Arden, engineer', 'on' => '2026-11-20', 'said' => 'Carries nothing.', 'goes_on' => $goesOn]]];
         $finding = self::told('house.structure_cut', $said(true));
         self::assertSame([false, 'M. Arden, engineer', true], [$finding['holds'], $finding['decided']['who'], $finding['decided']['goes_on']]);
         self::assertTrue(self::told('house.structure_cut', $said(false))['holds'], 'asked, and it may not');

@@ -16,7 +16,8 @@ final class MakingTest extends TestCase
     /** An appliance of 600 in a bay: fixed by its sides, 15 on each side reach, 15.5 do not. */
     public function test_an_appliance_fixed_to_what_nobody_built_there(): void
     {
-        $oven = fn (float $bay, string $by): array => self::holding([], ['width' => ['by' => 'fixed', 'value' => $bay], 'fill' => ['kind' => 'appliance', 'width' => 600, 'height' => 600, 'depth' => 300, 'fixes_to' => $by]], ['fill' => ['kind' => 'open']]);
+        $oven = fn (float $bay, string $by): array => self::holding([], ['width' => ['by' => 'fixed', 'value' => $bay],
+            'fill' => ['kind' => 'appliance', 'width' => 600, 'height' => 600, 'depth' => 300, 'fixes_to' => $by]], ['fill' => ['kind' => 'open']]);
         $finding = self::told('piece.appliance_unfixed', $oven(631, 'side'));
         self::assertSame([15.5, 15], [$finding['measured'], $finding['limit']]);
         self::silent('piece.appliance_unfixed', $oven(630, 'side'), 'exactly within reach');
@@ -48,7 +49,8 @@ final class MakingTest extends TestCase
     public function test_screws_behind_what_goes_on_after_them(): void
     {
         $hidden = fn (float ...$studs): array => self::studs(self::holding(['back' => 'applied'],
-            ['width' => ['by' => 'fixed', 'value' => 400], 'fill' => ['kind' => 'hidden', 'where' => 'behind', 'depth' => 100]], ['fill' => ['kind' => 'open']]), ...$studs);
+            ['width' => ['by' => 'fixed', 'value' => 400], 'fill' => ['kind' => 'hidden', 'where' => 'behind', 'depth' => 100]],
+            ['fill' => ['kind' => 'open']]), ...$studs);
         $finding = self::told('fit.fixing_sealed', $hidden(200, 700));
         self::assertSame([1, 2], [$finding['says']['args']['n']['count'], $finding['says']['args']['of']['count']]);
         self::silent('fit.fixing_sealed', $hidden(600, 800), 'both studs behind the open bay');
@@ -61,7 +63,8 @@ final class MakingTest extends TestCase
     public function test_a_board_too_short_to_drive_its_second_end(): void
     {
         $shelf = [Sample::id('SH', 1) => ['order' => 'a']];
-        $narrow = fn (float $wide): array => self::holding(['joint' => 'pocket_screws'], ['width' => ['by' => 'fixed', 'value' => $wide], 'fill' => ['kind' => 'shelves', 'shelves' => $shelf]], ['fill' => ['kind' => 'open']]);
+        $narrow = fn (float $wide): array => self::holding(['joint' => 'pocket_screws'],
+            ['width' => ['by' => 'fixed', 'value' => $wide], 'fill' => ['kind' => 'shelves', 'shelves' => $shelf]], ['fill' => ['kind' => 'open']]);
         $finding = self::told('cut.driver_no_room', $narrow(249.9));
         self::assertSame([249.9, 250], [$finding['measured'], $finding['limit']]);
         self::silent('cut.driver_no_room', $narrow(250));
@@ -72,7 +75,10 @@ final class MakingTest extends TestCase
 
     public function test_a_screw_where_no_hand_goes(): void
     {
-        $slot = fn (float $wide, float $stud): array => self::studs(self::holding(['back' => 'applied'], ['width' => ['by' => 'fixed', 'value' => $wide], 'fill' => ['kind' => 'open']], ['fill' => ['kind' => 'open']]), $stud, 700);
+        $slot = fn (float $wide,
+            float $stud): array => self::studs(self::holding(['back' => 'applied'],
+                ['width' => ['by' => 'fixed', 'value' => $wide], 'fill' => ['kind' => 'open']],
+                ['fill' => ['kind' => 'open']]), $stud, 700);
         self::assertSame(89.9, self::told('fit.screw_out_of_reach', $slot(89.9, 60))['measured']);
         self::silent('fit.screw_out_of_reach', $slot(90, 60), 'exactly a hand');
         self::silent('fit.screw_out_of_reach', $slot(89.9, 500), 'its stud is elsewhere');
@@ -114,11 +120,15 @@ final class MakingTest extends TestCase
         self::silent('cut.one_chance', $free, 'the shop has more');
     }
 
-    /** The mullion's foot is at 138, its pockets reach 51.9 up it; a nosing of 40 hangs 22 under a shelf that lies `clear` over 118: free of them from 93.9 on. */
+    /**
+     * The mullion's foot is at 138, its pockets reach 51.9 up it; a nosing of 40 hangs 22 under a shelf that lies `clear` over 118: free of
+     * them from 93.9 on.
+     */
     public function test_a_pocket_where_a_nosing_is_glued(): void
     {
         $frame = fn (float $clear): array => self::holding(['front' => 'face_frame'],
-            ['fill' => ['kind' => 'shelves', 'nosing' => 40, 'shelves' => [Sample::id('SH', 1) => ['order' => 'a', 'clear_below' => $clear]]]], ['fill' => ['kind' => 'open']]);
+            ['fill' => ['kind' => 'shelves', 'nosing' => 40, 'shelves' => [Sample::id('SH', 1) => ['order' => 'a', 'clear_below' => $clear]]]],
+            ['fill' => ['kind' => 'open']]);
         self::assertSame('part.nosing', self::told('cut.pocket_under_trim', $frame(93))['says']['args']['strip']['text']['key']);
         self::silent('cut.pocket_under_trim', $frame(94));
         self::silent('cut.pocket_under_trim', $frame(500));

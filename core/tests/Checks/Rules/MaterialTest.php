@@ -17,7 +17,8 @@ final class MaterialTest extends TestCase
     public function test_a_shelf_laid_across_the_grain(): void
     {
         $laid = function (bool $turned, string $of, string $load): array {
-            $document = self::holding(['shelves' => 'fixed'], ['fill' => ['kind' => 'shelves', 'load' => $load, 'shelves' => [Sample::id('SH', 1) => ['order' => 'a']]]]);
+            $document = self::holding(['shelves' => 'fixed'],
+                ['fill' => ['kind' => 'shelves', 'load' => $load, 'shelves' => [Sample::id('SH', 1) => ['order' => 'a']]]]);
             $document['stock'][Sample::PLY] = [...$document['stock'][Sample::PLY], 'made_of' => $of, 'grain' => false];
             $plan = Planned::of($document);
             $shelf = $plan->part('shelf')['id'];
@@ -67,7 +68,8 @@ final class MaterialTest extends TestCase
 
     public function test_a_front_edge_that_is_seen_and_bare(): void
     {
-        $shelves = fn (array $methods, array $bay = []): array => self::holding($methods, ['fill' => ['kind' => 'shelves', 'shelves' => [Sample::id('SH', 1) => ['order' => 'a']]], ...$bay]);
+        $shelves = fn (array $methods, array $bay = []): array => self::holding($methods,
+            ['fill' => ['kind' => 'shelves', 'shelves' => [Sample::id('SH', 1) => ['order' => 'a']]], ...$bay]);
         $finding = self::told('material.edge_bare', $shelves(['front' => 'face_frame']));
         self::silent('material.edge_bare', self::cured($shelves(['front' => 'face_frame']), $finding));
         self::silent('material.edge_bare', $shelves(['front' => 'banded']));
@@ -101,7 +103,8 @@ final class MaterialTest extends TestCase
     {
         $other = function (float $mm): array {
             $document = self::holding([], ['fill' => ['kind' => 'open']]);
-            $document['stock'][Sample::PLY]['sizes'] = [Sample::id('S1ZE', 1) => ['name' => 'From the shed', 'length' => 1220, 'width' => 600, 'thickness' => $mm]];
+            $document['stock'][Sample::PLY]['sizes'] = [Sample::id('S1ZE',
+                1) => ['name' => 'From the shed', 'length' => 1220, 'width' => 600, 'thickness' => $mm]];
 
             return $document;
         };
@@ -122,7 +125,8 @@ final class MaterialTest extends TestCase
     /** The niche is 1010 wide. */
     public function test_a_number_that_cannot_belong_to_its_axis(): void
     {
-        $socket = fn (float $across): array => self::with(self::holding([], ['fill' => ['kind' => 'open']]), ['kind' => 'socket', 'across' => $across, 'treatment' => 'keep_clear']);
+        $socket = fn (float $across): array => self::with(self::holding([], ['fill' => ['kind' => 'open']]),
+            ['kind' => 'socket', 'across' => $across, 'treatment' => 'keep_clear']);
         self::assertSame(20.1, self::told('site.thing_outside', $socket(930.1))['measured']);
         self::silent('site.thing_outside', $socket(930), 'no further than a reading plays');
     }
@@ -130,8 +134,9 @@ final class MaterialTest extends TestCase
     /** A shelf in the middle of an opening of 2164: its underside at 1191 from the floor; a pipe end that rises to 1200 notches it. */
     public function test_a_notch_that_a_shelf_can_dodge(): void
     {
-        $pipe = fn (float $from, float $to): array => self::with(self::holding([], ['fill' => ['kind' => 'shelves', 'shelves' => [Sample::id('SH', 1) => ['order' => 'a']]]]),
-            ['kind' => 'pipe', 'up' => $from, 'height' => $to - $from, 'width' => 30, 'out' => 40, 'treatment' => 'notch']);
+        $pipe = fn (float $from,
+            float $to): array => self::with(self::holding([], ['fill' => ['kind' => 'shelves', 'shelves' => [Sample::id('SH', 1) => ['order' => 'a']]]]),
+                ['kind' => 'pipe', 'up' => $from, 'height' => $to - $from, 'width' => 30, 'out' => 40, 'treatment' => 'notch']);
         $finding = self::told('fit.notch_avoidable', $pipe(900, 1195));
         // 6 mm stay clear of a pipe: 1201 less 1191.
         self::assertSame([10, 'way.up'], [$finding['measured'], $finding['says']['args']['way']['text']['key']]);
@@ -152,7 +157,8 @@ final class MaterialTest extends TestCase
     public function test_many_slats_drift_from_one_spacer(): void
     {
         $bed = function (float $slat): array {
-            $document = self::holding([], ['fill' => ['kind' => 'bed', 'lies' => 'across', 'mattress_width' => 900, 'mattress_length' => 1500, 'slat_width' => $slat, 'slat_gap' => 20]]);
+            $document = self::holding([],
+                ['fill' => ['kind' => 'bed', 'lies' => 'across', 'mattress_width' => 900, 'mattress_length' => 1500, 'slat_width' => $slat, 'slat_gap' => 20]]);
             $document['pieces'][Sample::PIECE]['depth'] = 1600;
 
             return $document;
@@ -184,7 +190,8 @@ final class MaterialTest extends TestCase
 
     public function test_a_box_to_be_found_has_a_range(): void
     {
-        $box = fn (?float $width): array => self::holding([], ['fill' => ['kind' => 'bought_box', 'count' => 2] + ($width === null ? [] : ['width' => $width, 'height' => 800, 'depth' => 280])]);
+        $box = fn (?float $width): array => self::holding([], ['fill' => ['kind' => 'bought_box', 'count' => 2]
+            + ($width === null ? [] : ['width' => $width, 'height' => 800, 'depth' => 280])]);
         $finding = self::told('piece.box_range', $box(null));
         // Two in 964, 2 less each; 2164 high, 2 less.
         self::assertSame([480, 2162], [$finding['says']['args']['wide']['mm'], $finding['says']['args']['high']['mm']]);

@@ -77,7 +77,9 @@ final class PeopleTest extends TestCase
             $piece['depth'] = 1600;
             $piece['runs'][Sample::RUN]['bands'] = [
                 Sample::BOX => ['order' => 'a', 'kind' => 'gap', 'height' => $up, 'bays' => [Sample::id('BAY', 9) => ['order' => 'a']]],
-                Sample::id('GAP', 1) => ['order' => 'b', 'kind' => 'gap', 'bays' => [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'bed', 'lies' => 'across', 'mattress_width' => 900, 'mattress_length' => 1500, 'guard' => $guard]]]],
+                Sample::id('GAP', 1) => ['order' => 'b', 'kind' => 'gap',
+                    'bays' => [Sample::id('BAY', 1) => ['order' => 'a',
+                        'fill' => ['kind' => 'bed', 'lies' => 'across', 'mattress_width' => 900, 'mattress_length' => 1500, 'guard' => $guard]]]],
             ];
             $document['house'] = $country === null ? [] : ['country' => $country];
 
@@ -147,7 +149,8 @@ final class PeopleTest extends TestCase
             // Plinth 100 and a lower box; the upper one's floor lies 18 over where it begins.
             $bands[Sample::BOX]['height'] = $from - 100 - 18;
             $bands[Sample::BOX]['bays'] = [Sample::id('BAY', 2) => ['order' => 'a', 'fill' => ['kind' => 'open']]];
-            $bands[Sample::id('B0X', 2)] = ['order' => 'c', 'kind' => 'box', 'bays' => [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'open']]]];
+            $bands[Sample::id('B0X', 2)] = ['order' => 'c', 'kind' => 'box',
+                'bays' => [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'open']]]];
             $document['house'] = ['children' => true];
 
             return self::stored($document, $thing);
@@ -201,7 +204,8 @@ final class PeopleTest extends TestCase
             $piece['runs'][Sample::RUN]['bands'][Sample::id('SEAT', 1)] = ['order' => 'c', 'kind' => 'seat'];
             $document['house'] = ['children' => true];
 
-            return self::with($document, ['kind' => 'window', 'across' => $across, 'up' => $sill, 'width' => 400, 'height' => 900, 'out' => 0, 'treatment' => 'keep_clear']);
+            return self::with($document,
+                ['kind' => 'window', 'across' => $across, 'up' => $sill, 'width' => 400, 'height' => 900, 'out' => 0, 'treatment' => 'keep_clear']);
         };
         self::assertSame([799, 800], [($f = self::told('people.window_fall', $seat(1199)))['measured'], $f['limit']]);
         self::silent('people.window_fall', $seat(1200));

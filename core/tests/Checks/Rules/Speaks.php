@@ -77,7 +77,8 @@ trait Speaks
      */
     private static function with(array $document, array $thing, int $n = 1): array
     {
-        $document['spaces'][Sample::SPACE]['things'][Sample::id('TH1NG', $n)] = ['order' => sprintf('%02d', $n), 'face' => 'back', 'across' => 400, 'up' => 400, 'width' => 100, 'height' => 100, 'out' => 10, ...$thing];
+        $document['spaces'][Sample::SPACE]['things'][Sample::id('TH1NG', $n)] = ['order' => sprintf('%02d', $n),
+            'face' => 'back', 'across' => 400, 'up' => 400, 'width' => 100, 'height' => 100, 'out' => 10, ...$thing];
 
         return $document;
     }
@@ -105,7 +106,8 @@ trait Speaks
      */
     private static function stored(array $document, array $thing, int $n = 1): array
     {
-        $document['stored'][Sample::id('THNG', $n)] = ['name' => 'Box', 'order' => 'a', 'width' => 200, 'depth' => 200, 'height' => 150, 'bay' => Sample::id('BAY', 1), ...$thing];
+        $document['stored'][Sample::id('THNG', $n)] = ['name' => 'Box', 'order' => 'a',
+            'width' => 200, 'depth' => 200, 'height' => 150, 'bay' => Sample::id('BAY', 1), ...$thing];
 
         return $document;
     }

@@ -36,14 +36,16 @@ final class StrengthTest extends TestCase
     /** Fixed shelves of particleboard under cans: nothing more to hold, so a nosing is the cure. */
     public function test_a_nosing_cures_what_holding_cannot(): void
     {
-        $shelf = self::holding(['shelves' => 'fixed'], ['fill' => ['kind' => 'shelves', 'load' => 'cans', 'shelves' => [Sample::id('SH', 1) => ['order' => 'a']]]]);
+        $shelf = self::holding(['shelves' => 'fixed'],
+            ['fill' => ['kind' => 'shelves', 'load' => 'cans', 'shelves' => [Sample::id('SH', 1) => ['order' => 'a']]]]);
         $shelf['stock'][Sample::PLY]['made_of'] = 'particleboard';
         $finding = self::told('strength.shelf_sags', $shelf);
         self::assertSame('strength.shelf_sags.nose', $finding['remedy']['key']);
         $cured = self::cured($shelf, $finding);
         self::silent('strength.shelf_sags', $cured);
         $plan = Planned::of($cured);
-        self::assertSame([350 - 18, $finding['fix']['ops'][0]['value']], [$plan->part('shelf')['finished']['width']['mm'], $plan->part('nosing')['finished']['width']['mm']]);
+        self::assertSame([350 - 18, $finding['fix']['ops'][0]['value']],
+            [$plan->part('shelf')['finished']['width']['mm'], $plan->part('nosing')['finished']['width']['mm']]);
     }
 
     /** Let in 6 at each end the shelf is 976, what hangs before it 964 between the sides; and it hangs no lower than what is below. */
@@ -52,7 +54,9 @@ final class StrengthTest extends TestCase
         $nosed = fn (float $clear, string $joint): Planned => Planned::of(self::holding(['shelves' => 'fixed', 'joint' => $joint],
             ['fill' => ['kind' => 'shelves', 'nosing' => 120, 'shelves' => [Sample::id('SH', 1) => ['order' => 'a', 'clear_below' => $clear]]]]));
         $plan = $nosed(500, 'dado');
-        self::assertSame([976, 964, 120], [$plan->part('shelf')['finished']['length']['mm'], $plan->part('nosing')['finished']['length']['mm'], $plan->part('nosing')['finished']['width']['mm']]);
+        self::assertSame([976, 964, 120],
+            [$plan->part('shelf')['finished']['length']['mm'], $plan->part('nosing')['finished']['length']['mm'],
+                $plan->part('nosing')['finished']['width']['mm']]);
         self::assertSame(20 + 18, $nosed(20, 'screws')->part('nosing')['finished']['width']['mm']);
     }
 
@@ -68,7 +72,8 @@ final class StrengthTest extends TestCase
             return $document;
         };
         $sag = fn (float $e): float => (new Bending(928, 560, 18, $e, 560 * 18 * self::KG * self::G, false, 0.0, 500))->sag();
-        self::assertEqualsWithDelta(5 * 560 * 18 * self::KG * self::G * 928 ** 4 / (384 * 10_000 * 272_160) + 500 * 928 ** 3 / (48 * 10_000 * 272_160), $sag(10_000), 1e-9);
+        self::assertEqualsWithDelta(5 * 560 * 18 * self::KG * self::G * 928 ** 4 / (384 * 10_000 * 272_160) + 500 * 928 ** 3 / (48 * 10_000 * 272_160),
+            $sag(10_000), 1e-9);
         self::silent('strength.top_sags', $desk('birch_ply'));
         $finding = self::told('strength.top_sags', $desk('particleboard'));
         self::assertEqualsWithDelta($sag(2_000), $finding['measured'], 0.1);
@@ -124,9 +129,11 @@ final class StrengthTest extends TestCase
         self::told('strength.bed_rail_sags', $weak);
         self::silent('strength.bed_rail_sags', self::bed());
         // Half of 964 × 1510 at 2 kN/m²: 1456 N on 180 a screw are 9, on 320 five; four go into a stud.
-        $ledger = fn (float $lining, float ...$studs): array => array_replace_recursive(self::studs(self::bed(), ...$studs), ['spaces' => [Sample::SPACE => ['build' => ['lining' => $lining]]]]);
+        $ledger = fn (float $lining, float ...$studs): array => array_replace_recursive(self::studs(self::bed(), ...$studs),
+            ['spaces' => [Sample::SPACE => ['build' => ['lining' => $lining]]]]);
         $finding = self::told('strength.ledger_screws', $ledger(12.5, 300, 700));
-        self::assertSame([(int) ceil(964 * 1510 / 2 * 2.0e-3 / 180), 2], [$finding['says']['args']['wanted']['count'], $finding['says']['args']['studs']['count']]);
+        self::assertSame([(int) ceil(964 * 1510 / 2 * 2.0e-3 / 180), 2],
+            [$finding['says']['args']['wanted']['count'], $finding['says']['args']['studs']['count']]);
         self::silent('strength.ledger_screws', $ledger(0, 300, 700), 'nothing between');
         self::silent('strength.ledger_screws', $ledger(12.5, 300, 500, 700));
     }
@@ -149,7 +156,8 @@ final class StrengthTest extends TestCase
         self::assertSame(5, self::told('strength.hanging_load', $hung(round($most + 0.02, 2), []))['says']['args']['wanted']['count']);
         self::silent('strength.hanging_load', $hung(round($most + 0.02, 2), ['lining' => 0]), 'nothing between: 320 a screw');
         // Six anchors a rail of 864 has room for; a quarter of 20 kg each.
-        $hollow = fn (float $kg, float $each, string $figure): array => $hung($kg, ['wall' => 'metal_stud', 'studs' => [], 'anchor_kg' => $each, 'anchor_figure' => $figure]);
+        $hollow = fn (float $kg, float $each, string $figure): array => $hung($kg,
+            ['wall' => 'metal_stud', 'studs' => [], 'anchor_kg' => $each, 'anchor_figure' => $figure]);
         $finding = self::told('strength.anchors_many', $hollow(60, 20, 'ultimate'));
         $has = $finding['says']['args']['has']['count'];
         self::assertSame('5', $finding['says']['args']['each']['name']);
@@ -229,7 +237,8 @@ final class StrengthTest extends TestCase
             $piece = &$document['pieces'][Sample::PIECE];
             [$piece['height'], $piece['depth']] = [1000, 450];
             $piece['runs'][Sample::RUN]['bands'][Sample::BOX]['height'] = 500;
-            $piece['runs'][Sample::RUN]['bands'][Sample::id('B0X', 2)] = ['order' => 'c', 'kind' => 'box', 'joined' => true, 'bays' => [Sample::id('BAY', 2) => ['order' => 'a', 'fill' => ['kind' => 'caddy', 'shelves' => 1]]]];
+            $piece['runs'][Sample::RUN]['bands'][Sample::id('B0X', 2)] = ['order' => 'c', 'kind' => 'box', 'joined' => true,
+                'bays' => [Sample::id('BAY', 2) => ['order' => 'a', 'fill' => ['kind' => 'caddy', 'shelves' => 1]]]];
 
             return self::stored($document, ['kg' => $kg, 'count' => 1]);
         };
@@ -256,6 +265,7 @@ final class StrengthTest extends TestCase
     /** @param  array<string, mixed>  $document */
     private static function kg(array $document): float
     {
-        return array_sum(array_map(fn (array $p): float => $p['finished']['length']['mm'] * $p['finished']['width']['mm'] * $p['thickness'] * self::KG, Planned::of($document)->plan['parts']));
+        return array_sum(array_map(fn (array $p): float => $p['finished']['length']['mm'] * $p['finished']['width']['mm'] * $p['thickness'] * self::KG,
+            Planned::of($document)->plan['parts']));
     }
 }

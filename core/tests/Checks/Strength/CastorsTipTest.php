@@ -16,7 +16,8 @@ final class CastorsTipTest extends TestCase
     {
         $finding = Planned::of(self::caddy(240))->finding('strength.castors_tip');
         // atan(108 / 1098.5) = 5.6°; 2 · 1098.5 · tan 10° = 387.4, up to 388.
-        self::assertSame([5.6, 216, 1098.5], [$finding['says']['args']['deg']['degrees'], $finding['says']['args']['base']['mm'], $finding['says']['args']['centre']['mm']]);
+        self::assertSame([5.6, 216, 1098.5],
+            [$finding['says']['args']['deg']['degrees'], $finding['says']['args']['base']['mm'], $finding['says']['args']['centre']['mm']]);
         self::assertSame(388, $finding['remedy']['args']['wide']['mm']);
     }
 
@@ -30,7 +31,8 @@ final class CastorsTipTest extends TestCase
     public function test_shelves_and_what_runs_on_slides_do_not_tip(): void
     {
         $slides = self::caddy(240);
-        $slides['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['fill'] = ['kind' => 'pull_out', 'on' => 'slides'];
+        $slides['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['fill'] = ['kind' => 'pull_out',
+            'on' => 'slides'];
         self::assertNotContains('strength.castors_tip', Planned::of($slides)->codes());
         self::assertNotContains('strength.castors_tip', Planned::of(Niche::document([], [[null], [null]]))->codes());
     }

@@ -55,7 +55,8 @@ final class ShelfSagsTest extends TestCase
         self::assertEqualsWithDelta(5 * $by * 964 ** 4 / (384 * 10_000 * 350 * 18 ** 3 / 12) * 1.8, $finding['measured'], 0.1);
         self::assertSame([4.8, 'piece'], [$finding['limit'], $finding['place']['stage']], '964/200, down to a tenth');
         self::assertSame('strength.shelf_sags.hold', $finding['remedy']['key']);
-        $fixed = Changes::apply($document, Change::read(['change_id' => Sample::id('CHG', 1), 'base_revision' => 1, 'ops' => $finding['fix']['ops']]))->document;
+        $fixed = Changes::apply($document, Change::read(['change_id' => Sample::id('CHG', 1), 'base_revision' => 1, 'ops' => $finding['fix']['ops']]))
+            ->document;
         self::assertNotContains('strength.shelf_sags', Planned::of($fixed)->codes());
         self::assertNotContains('strength.shelf_sags', Planned::of(self::holding('linen'))->codes());
     }
@@ -75,7 +76,8 @@ final class ShelfSagsTest extends TestCase
         $kg = ($most / 9.81 - 350 * 18 * 680e-9) * 964;
         $codes = function (float $kg): array {
             $document = self::holding('linen', [[500]]);
-            $document['stored'] = [Sample::id('THNG', 1) => ['name' => 'Box', 'order' => 'a', 'width' => 300, 'depth' => 300, 'height' => 200, 'kg' => $kg, 'count' => 2, 'bay' => Sample::id('BAY', 1)]];
+            $document['stored'] = [Sample::id('THNG', 1) => ['name' => 'Box', 'order' => 'a', 'width' => 300,
+                'depth' => 300, 'height' => 200, 'kg' => $kg, 'count' => 2, 'bay' => Sample::id('BAY', 1)]];
 
             return Planned::of($document)->codes();
         };
@@ -89,7 +91,8 @@ final class ShelfSagsTest extends TestCase
         $document = self::holding('books');
         $finding = Planned::of($document)->finding('strength.shelf_sags');
         self::assertNull($finding['accepted']);
-        $document['accepted'] = [Sample::id('ACC', 1) => ['code' => 'strength.shelf_sags', 'ref' => $finding['place']['ref'], 'reason' => 'Only the lowest holds books.']];
+        $document['accepted'] = [Sample::id('ACC', 1) => ['code' => 'strength.shelf_sags',
+            'ref' => $finding['place']['ref'], 'reason' => 'Only the lowest holds books.']];
         self::assertSame('Only the lowest holds books.', Planned::of($document)->finding('strength.shelf_sags')['accepted']);
         $document['accepted'][Sample::id('ACC', 1)]['ref'] = 'elsewhere';
         self::assertNull(Planned::of($document)->finding('strength.shelf_sags')['accepted']);

@@ -38,7 +38,8 @@ final class StartedTest extends TestCase
     {
         $document = self::begun(self::e1(), 0, [1]);
         $plan = Planned::of($document)->plan;
-        $laid = array_merge(...array_map(fn (array $m): array => array_merge(...array_map(fn (array $s): array => array_column($s['placements'], 'part'), $m['sheets'])), $plan['cut']));
+        $laid = array_merge(...array_map(
+            fn (array $m): array => array_merge(...array_map(fn (array $s): array => array_column($s['placements'], 'part'), $m['sheets'])), $plan['cut']));
         $own = array_column(array_filter($plan['parts'], fn (array $p): bool => ! $p['bought']), 'id');
         self::assertEqualsCanonicalizing($own, $laid);
         $line = array_values(array_filter($plan['buy']['lines'], fn (array $l): bool => $l['group'] === 'sheets'))[0];
@@ -67,7 +68,8 @@ final class StartedTest extends TestCase
         $on = fn (array $sheet): bool => in_array($part, array_column($sheet['placements'], 'part'), true);
         self::assertFalse($on($plan['cut'][0]['sheets'][0]));
         self::assertCount(1, array_filter($plan['cut'][0]['sheets'], $on), 'once more, on another sheet');
-        self::assertSame(count($document['facts'][Sample::id('BEGVN', 1)]['parts']), count($plan['cut'][0]['sheets'][0]['placements']), 'the spoiled one still lies where it lay');
+        self::assertSame(count($document['facts'][Sample::id('BEGVN', 1)]['parts']),
+            count($plan['cut'][0]['sheets'][0]['placements']), 'the spoiled one still lies where it lay');
         $document['facts'][Sample::id('WRNG', 1)]['struck'] = true;
         self::assertSame(Planned::of(self::begun(self::e1(), 0, [1, 2, 3]))->plan, Planned::of($document)->plan, 'struck out, it never was');
     }
@@ -76,7 +78,10 @@ final class StartedTest extends TestCase
     {
         $document = self::e1();
         $plan = Planned::of($document)->plan;
-        $document['layouts'][Sample::PLY] = ['sheets' => array_map(fn (array $s): array => ['parts' => array_map(fn (array $p): array => ['part' => $p['part'], 'x' => $p['x_mm'], 'y' => $p['y_mm'], 'turned' => $p['turned']], $s['placements'])], $plan['cut'][0]['sheets'])];
+        $document['layouts'][Sample::PLY] = ['sheets' => array_map(
+            fn (array $s): array => ['parts' => array_map(
+                fn (array $p): array => ['part' => $p['part'], 'x' => $p['x_mm'], 'y' => $p['y_mm'], 'turned' => $p['turned']],
+                $s['placements'])], $plan['cut'][0]['sheets'])];
         self::assertTrue(Planned::of($document)->plan['cut'][0]['accepted']);
         $after = Planned::of(self::begun($document, 0, [1]))->plan['cut'][0];
         self::assertSame(array_column($plan['cut'][0]['sheets'], 'placements'), array_column($after['sheets'], 'placements'));
@@ -87,7 +92,8 @@ final class StartedTest extends TestCase
         $plan = Planned::of(self::e1())->plan['cut'][0];
         self::assertCount(2, $plan['sheets']);
         // The other sheet lies another way than the planner would have it: that is how it lay when this one was begun.
-        $other = array_map(fn (array $p): array => ['part' => $p['part'], 'x' => $p['x_mm'] + 2, 'y' => $p['y_mm'], 'turned' => $p['turned']], $plan['sheets'][0]['placements']);
+        $other = array_map(fn (array $p): array => ['part' => $p['part'], 'x' => $p['x_mm'] + 2, 'y' => $p['y_mm'], 'turned' => $p['turned']],
+            $plan['sheets'][0]['placements']);
         $document = self::begun(self::e1(), 1, [1]);
         $document['facts'][Sample::id('BEGVN', 1)]['rest'] = ['sheets' => [['parts' => $other]]];
         $lies = fn (array $d): array => array_column(Planned::of($d)->plan['cut'][0]['sheets'][1]['placements'], 'x_mm', 'part');
@@ -104,7 +110,8 @@ final class StartedTest extends TestCase
         $plan = Planned::of($document)->plan['cut'][0];
         $second = $plan['sheets'][1]['placements'][0];
         $put = fn (string $part, int $sheet, float $x, float $y): array => json_decode(json_encode(LayoutSearch::byHand($document, Sample::PLY,
-            ['part' => $part, 'sheet' => $sheet, 'x' => Length::fromMillimetres($x), 'y' => Length::fromMillimetres($y), 'turned' => $second['turned'], 'locked' => true]), JSON_THROW_ON_ERROR), true);
+            ['part' => $part, 'sheet' => $sheet, 'x' => Length::fromMillimetres($x), 'y' => Length::fromMillimetres($y),
+                'turned' => $second['turned'], 'locked' => true]), JSON_THROW_ON_ERROR), true);
         $layout = $put($second['part'], 1, $second['x_mm'], $second['y_mm']);
         self::assertContains($second['part'], array_column($layout['sheets'][0]['parts'], 'part'), 'the first that is not begun');
         $document['layouts'][Sample::PLY] = $layout;
@@ -132,7 +139,8 @@ final class StartedTest extends TestCase
     {
         $document = Sample::e1();
         foreach (range(1, 5) as $n) {
-            $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['fill']['shelves'][Sample::id('SHE', $n)] = ['order' => "s$n"];
+            $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY',
+                1)]['fill']['shelves'][Sample::id('SHE', $n)] = ['order' => "s$n"];
         }
 
         return $document;
@@ -146,8 +154,10 @@ final class StartedTest extends TestCase
     private static function begun(array $document, int $n, array $sawn): array
     {
         $sheet = Planned::of($document)->plan['cut'][0]['sheets'][$n];
-        $document['facts'][Sample::id('BEGVN', 1)] = ['kind' => 'begun', 'material' => Sample::PLY, 'length' => $sheet['length'], 'width' => $sheet['width'], 'trims' => $sheet['trims'],
-            'parts' => array_map(fn (array $p): array => ['part' => $p['part'].($p['half'] ? '~'.$p['half'] : ''), 'x' => $p['x_mm'], 'y' => $p['y_mm'], 'length' => $p['length_mm'], 'width' => $p['width_mm'], 'turned' => $p['turned']], $sheet['placements'])];
+        $document['facts'][Sample::id('BEGVN', 1)] = ['kind' => 'begun', 'material' => Sample::PLY,
+            'length' => $sheet['length'], 'width' => $sheet['width'], 'trims' => $sheet['trims'],
+            'parts' => array_map(fn (array $p): array => ['part' => $p['part'].($p['half'] ? '~'.$p['half'] : ''), 'x' => $p['x_mm'],
+                'y' => $p['y_mm'], 'length' => $p['length_mm'], 'width' => $p['width_mm'], 'turned' => $p['turned']], $sheet['placements'])];
         foreach ($sawn as $cut) {
             $document['facts'][Sample::id('SAWN', $cut)] = ['kind' => 'sawn', 'begun' => Sample::id('BEGVN', 1), 'cut' => $cut];
         }

@@ -76,7 +76,10 @@ final class BoringTest extends TestCase
         }
     }
 
-    /** Leaf 2197.5 high over a carcass of 2200: cups 100 from its ends and three between, 22.5 from the hinged edge; plates 16 above and below, 37 behind it. */
+    /**
+     * Leaf 2197.5 high over a carcass of 2200: cups 100 from its ends and three between, 22.5 from the hinged edge; plates 16 above and
+     * below, 37 behind it.
+     */
     public function test_hinge_cups_and_plates_face_each_other(): void
     {
         $plan = Planned::of(Niche::withDoor(Niche::document(), 1, ['leaves' => 1, 'hang' => 'overlay', 'hinge' => 'left']));
@@ -152,7 +155,8 @@ final class BoringTest extends TestCase
     {
         $document = Niche::document();
         $document['pieces'][Sample::PIECE]['left'] = ['kind' => 'scribed_side', 'set_off' => 12];
-        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::PLINTH] = ['order' => 'a', 'kind' => 'toe_kick', 'height' => 100, 'set_back' => 46];
+        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::PLINTH] = ['order' => 'a',
+            'kind' => 'toe_kick', 'height' => 100, 'set_back' => 46];
         $plan = Planned::of($document);
         self::assertNotContains('cut.bore_off', $plan->codes());
         $notch = array_values(array_filter($plan->part('side_left')['taken'], fn (array $t): bool => $t['kind'] === 'notch'))[0];
@@ -176,7 +180,8 @@ final class BoringTest extends TestCase
                     }
                 }
             }
-            self::assertSame($screws, [self::number($bored, BoreKind::Pocket), self::number($bored, BoreKind::Pilot)], "seed $seed: as many holes as screws are bought");
+            self::assertSame($screws, [self::number($bored, BoreKind::Pocket), self::number($bored, BoreKind::Pilot)],
+                "seed $seed: as many holes as screws are bought");
         });
     }
 
@@ -191,7 +196,8 @@ final class BoringTest extends TestCase
     public function test_an_end_that_a_side_meets_by_less_than_a_hole_is_told(): void
     {
         $panel = fn (string $id, Block $block, Axis $long, Axis $thin): Panel => new Panel($id, 'p', Role::Side, Text::of('part.side_left'), 'ply',
-            Figure::of(Length::fromMillimetres(600), Text::of('x')), Figure::of(Length::fromMillimetres(300), Text::of('x')), Prism::of($block, $thin), $long, $thin);
+            Figure::of(Length::fromMillimetres(600), Text::of('x')),
+            Figure::of(Length::fromMillimetres(300), Text::of('x')), Prism::of($block, $thin), $long, $thin);
         $mm = Length::fromMillimetres(...);
         // The side ends 1.85 over the underside of the top: a pilot of 2.5 has no wood all around.
         $side = $panel('side', Block::of($mm(0), $mm(0), $mm(0), $mm(18), $mm(300), $mm(601.85)), Axis::Z, Axis::X);

@@ -92,8 +92,10 @@ final class HandTest extends TestCase
     public function test_a_run_along_a_side_wall_names_its_ends_as_one_faces_that_wall(): void
     {
         $along = fn (int $quarter): Panel => self::panel(Axis::X, Axis::Z)->with(quarter: $quarter);
-        self::assertSame(['rear', 'front', 'right', 'left'], [$along(1)->facing(Axis::X, false), $along(1)->facing(Axis::X, true), $along(1)->facing(Axis::Y, false), $along(1)->facing(Axis::Y, true)]);
-        self::assertSame(['front', 'rear', 'left', 'right'], [$along(-1)->facing(Axis::X, false), $along(-1)->facing(Axis::X, true), $along(-1)->facing(Axis::Y, false), $along(-1)->facing(Axis::Y, true)]);
+        self::assertSame(['rear', 'front', 'right', 'left'],
+            [$along(1)->facing(Axis::X, false), $along(1)->facing(Axis::X, true), $along(1)->facing(Axis::Y, false), $along(1)->facing(Axis::Y, true)]);
+        self::assertSame(['front', 'rear', 'left', 'right'],
+            [$along(-1)->facing(Axis::X, false), $along(-1)->facing(Axis::X, true), $along(-1)->facing(Axis::Y, false), $along(-1)->facing(Axis::Y, true)]);
     }
 
     public function test_pairs_of_one_size_get_neighbouring_places_and_nothing_else_changes(): void
@@ -103,11 +105,13 @@ final class HandTest extends TestCase
         $place = fn (string $id, int $x, int $y): Placement => new Placement($id, $mm($x), $mm($y), $mm(700), $mm(300), false);
         $stock = Stock::ofOneSize('ply', $mm(2440), $mm(1220), $mm(6), $mm(3));
         // a is mirrored by d and b by c; as they were laid each lies beside another's.
-        $sheets = [new LaidSheet($stock->kinds[0], [$place('a', 6, 6), $place('b', 6, 309)]), new LaidSheet($stock->kinds[0], [$place('c', 6, 6), $place('x', 6, 700), $place('d', 6, 309)])];
+        $sheets = [new LaidSheet($stock->kinds[0], [$place('a', 6, 6), $place('b', 6, 309)]),
+            new LaidSheet($stock->kinds[0], [$place('c', 6, 6), $place('x', 6, 700), $place('d', 6, 309)])];
         $laid = (new SideBySide($items, ['a' => 'd', 'd' => 'a', 'b' => 'c', 'c' => 'b'], $mm(3)))->of(new Nested($stock, $sheets, [], 0));
         $on = array_map(fn (LaidSheet $s): array => array_map(fn (Placement $p): string => $p->item, $s->placements), $laid->sheets);
         self::assertSame([['a', 'd'], ['b', 'x', 'c']], $on);
-        $spots = fn (array $sheets): array => array_map(fn (LaidSheet $s): array => array_map(fn (Placement $p): array => [$p->x, $p->y], $s->placements), $sheets);
+        $spots = fn (array $sheets): array => array_map(
+            fn (LaidSheet $s): array => array_map(fn (Placement $p): array => [$p->x, $p->y], $s->placements), $sheets);
         self::assertSame($spots($sheets), $spots($laid->sheets));
     }
 
@@ -129,7 +133,8 @@ final class HandTest extends TestCase
         $zero = Length::zero();
         $block = Block::of($zero, $zero, $zero, $mm(Axis::X), $mm(Axis::Y), $mm(Axis::Z));
 
-        return new Panel($id, 'piece', Role::Shelf, Text::of('part.shelf'), 'ply', Figure::of($mm($long), Text::of('x')), Figure::of($zero, Text::of('x')), Prism::of($block, $thin), $long, $thin);
+        return new Panel($id, 'piece', Role::Shelf, Text::of('part.shelf'), 'ply', Figure::of($mm($long), Text::of('x')),
+            Figure::of($zero, Text::of('x')), Prism::of($block, $thin), $long, $thin);
     }
 
     /**
@@ -143,7 +148,9 @@ final class HandTest extends TestCase
         $l = Length::fromMillimetres(...);
         $taken = array_map(fn (array $n): Taken => new Taken(TakenKind::Notch, Block::of($l($n[0]), $l($n[1]), $l(0), $l($n[2]), $l($n[3]), $l(18))), $notches);
         $panel = self::panel(Axis::X, Axis::Z, $id)->with(taken: $taken);
-        $bores = array_map(fn (array $h): Bore => Bore::round(BoreKind::Dowel, $panel, null, new Place3($l($h[0]), $l($h[1]), $l($h[2])), Axis::Z, $h[3], $l(8), $l(10)), $holes);
+        $bores = array_map(
+            fn (array $h): Bore => Bore::round(BoreKind::Dowel, $panel, null, new Place3($l($h[0]), $l($h[1]), $l($h[2])), Axis::Z, $h[3], $l(8), $l(10)),
+            $holes);
 
         return new Part($panel, $panel->length, $panel->width, true, $bores);
     }

@@ -43,7 +43,8 @@ final class LowerBoundTest extends TestCase
     {
         $stock = Stock::ofOneSize('s', 30, 30, 0, 0);
         // Four arms round a hole, and what fits the hole: one square, but no cut from edge to edge frees them.
-        $arms = [new Item('A', 20, 10, false), new Item('B', 10, 20, false), new Item('C', 20, 10, false), new Item('D', 10, 20, false), new Item('E', 10, 10, false)];
+        $arms = [new Item('A', 20, 10, false), new Item('B', 10, 20, false),
+            new Item('C', 20, 10, false), new Item('D', 10, 20, false), new Item('E', 10, 10, false)];
         self::assertSame(1, LowerBound::cost($arms, $stock));
         self::assertSame([false, true], [Exhaustion::fit(new Job($arms, $stock), 1), Exhaustion::fit(new Job($arms, $stock), 2)]);
         self::assertTrue(Nester::nest($arms, $stock)->isProvedOptimal(), 'two, as no plan needs fewer');

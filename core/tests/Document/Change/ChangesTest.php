@@ -93,10 +93,12 @@ final class ChangesTest extends TestCase
     public function test_a_setting_makes_what_holds_it_and_undone_leaves_nothing_but_what_came_meanwhile(): void
     {
         $document = (array) CanonicalJson::ordered(Sample::e1());
-        $set = fn (array $document, array $path, mixed $value): Applied => Changes::apply($document, Change::read(['change_id' => Sample::id('CHG', 1), 'base_revision' => 1, 'ops' => [['op' => 'set', 'path' => $path, 'value' => $value]]]));
+        $set = fn (array $document, array $path, mixed $value): Applied => Changes::apply($document,
+            Change::read(['change_id' => Sample::id('CHG', 1), 'base_revision' => 1, 'ops' => [['op' => 'set', 'path' => $path, 'value' => $value]]]));
         $first = $set($document, ['calendar', 'week', 'mon', 'hours'], 3);
         self::assertSame(['week' => ['mon' => ['hours' => 3]]], $first->document['calendar']);
-        $undo = fn (array $document, Applied $what): array => Changes::apply($document, Change::read(['change_id' => Sample::id('CHG', 2), 'base_revision' => 1, 'ops' => $what->inverse]))->document;
+        $undo = fn (array $document, Applied $what): array => Changes::apply($document,
+            Change::read(['change_id' => Sample::id('CHG', 2), 'base_revision' => 1, 'ops' => $what->inverse]))->document;
         self::assertSame($document, $undo($first->document, $first));
         $second = $set($first->document, ['calendar', 'deadline'], '2027-01-01');
         self::assertSame(['deadline' => '2027-01-01'], $undo($second->document, $first)['calendar'], 'what somebody else set since stays');
@@ -124,7 +126,8 @@ final class ChangesTest extends TestCase
     public function test_what_can_be_written_can_be_read_again_and_the_rest_is_refused(): void
     {
         $nested = fn (int $levels): array => array_reduce(range(1, $levels - 1), fn (array $inner): array => ['a' => $inner], ['a' => 1]);
-        foreach (['document.too_deep' => [$nested(63), $nested(64)], 'document.outgrown' => [['a' => str_repeat('x', 7_999_992)], ['a' => str_repeat('x', 7_999_993)]]] as $key => [$most, $over]) {
+        foreach (['document.too_deep' => [$nested(63), $nested(64)],
+            'document.outgrown' => [['a' => str_repeat('x', 7_999_992)], ['a' => str_repeat('x', 7_999_993)]]] as $key => [$most, $over]) {
             self::assertSame($most, CanonicalJson::decode(CanonicalJson::encode($most)), $key);
             try {
                 CanonicalJson::encode($over);
@@ -154,7 +157,8 @@ final class ChangesTest extends TestCase
             ['op' => 'remove', 'path' => [...$bay, 'fill', 'shelves', Sample::id('SH', 100)]],
             ['op' => 'remove', 'path' => [...$bands, Sample::PLINTH]],
             ['op' => 'add', 'path' => [...$bands, Sample::BOX, 'bays', Sample::id('BAY', 9)], 'value' => ['order' => '99', 'fill' => ['kind' => 'shelves']]],
-            ['op' => 'append', 'path' => ['facts', Sample::id('TAKE', 80)], 'value' => ['kind' => 'take', 'reading' => Sample::id('W', 1), 'value' => 1211, 'typed' => '1211']],
+            ['op' => 'append', 'path' => ['facts', Sample::id('TAKE', 80)],
+                'value' => ['kind' => 'take', 'reading' => Sample::id('W', 1), 'value' => 1211, 'typed' => '1211']],
             ['op' => 'strike', 'path' => ['facts', Sample::id('TAKE', 1)]],
         ];
         shuffle($all);
@@ -181,7 +185,9 @@ final class ChangesTest extends TestCase
             $piece = (string) array_key_first($document['pieces']);
             $applied = Changes::apply($document, Change::of([
                 ['op' => 'set', 'path' => ['pieces', $piece, 'depth'], 'value' => 321.0],
-                ['op' => 'add', 'path' => ['loose', Sample::id('JIG', 1)], 'value' => ['name' => 'Jig', 'material' => array_key_first($document['stock']), 'length' => 300.0, 'width' => 90, 'grain' => true, 'count' => 1]],
+                ['op' => 'add', 'path' => ['loose', Sample::id('JIG', 1)],
+                    'value' => ['name' => 'Jig', 'material' => array_key_first($document['stock']),
+                        'length' => 300.0, 'width' => 90, 'grain' => true, 'count' => 1]],
                 ['op' => 'set', 'path' => ['shop', 'currency'], 'value' => 'EUR'],
             ]));
             $written = CanonicalJson::decode(CanonicalJson::encode($applied->document));

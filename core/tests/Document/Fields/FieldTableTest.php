@@ -35,7 +35,8 @@ final class FieldTableTest extends TestCase
                 $is = match (true) {
                     is_bool($value) => [FieldType::Flag],
                     is_string($value) => [FieldType::Text, FieldType::Choice],
-                    is_int($value), is_float($value) => array_filter(FieldType::cases(), fn (FieldType $t): bool => ! in_array($t, [FieldType::Flag, FieldType::Text, FieldType::Choice, FieldType::Group], true)),
+                    is_int($value), is_float($value) => array_filter(FieldType::cases(),
+                        fn (FieldType $t): bool => ! in_array($t, [FieldType::Flag, FieldType::Text, FieldType::Choice, FieldType::Group], true)),
                     default => [FieldType::Group],
                 };
                 self::assertContains($type, $is, implode('/', $path));
@@ -116,7 +117,8 @@ final class FieldTableTest extends TestCase
     public function test_an_angle_that_was_read_is_told_before_and_after(): void
     {
         $document = Sample::reading(Sample::e1(), Sample::id('ANG', 1), ['kind' => 'slope_angle', 'side' => 'left'], 1);
-        $take = fn (array $d, int $n, float $deg): array => self::with($d, ['facts', Sample::id('ZDEG', $n)], ['kind' => 'take', 'reading' => Sample::id('ANG', 1), 'deg' => $deg, 'typed' => (string) $deg]);
+        $take = fn (array $d, int $n, float $deg): array => self::with($d, ['facts', Sample::id('ZDEG', $n)],
+            ['kind' => 'take', 'reading' => Sample::id('ANG', 1), 'deg' => $deg, 'typed' => (string) $deg]);
         $before = $take($document, 1, 42.5);
         $row = ChangeDescriber::between($before, $take($before, 2, 43.0))[0];
         self::assertSame([42.5, 43.0], [$row['before']->args['angle']->degrees, $row['after']->args['angle']->degrees]);

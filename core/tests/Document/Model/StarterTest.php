@@ -26,7 +26,8 @@ final class StarterTest extends TestCase
         $plan = Planned::of($document);
         self::assertSame(['survey.no_width'], $plan->codes());
         $walk = array_values($plan->plan['site'])[0]['walk'];
-        self::assertSame(['width', 'width', 'width', 'width', 'width', 'width', 'height', 'height', 'depth', 'depth', 'diagonal', 'diagonal', 'corner_angle', 'plumb', 'plumb', 'plumb', 'level'], array_column($walk, 'kind'));
+        self::assertSame(['width', 'width', 'width', 'width', 'width', 'width', 'height', 'height', 'depth', 'depth',
+            'diagonal', 'diagonal', 'corner_angle', 'plumb', 'plumb', 'plumb', 'level'], array_column($walk, 'kind'));
         self::assertSame([$sheet, $sheet], array_column($document['stock'], 'sheet_length'));
 
         $document['facts'][Sample::id('TAKE', 1)] = ['kind' => 'take', 'reading' => $walk[0]['id'], 'value' => 900, 'typed' => '900'];
@@ -95,7 +96,8 @@ final class StarterTest extends TestCase
         self::assertSame(150, $forms['plumb_right']['fixed']['from_z'] ?? 150, 'plumb begins where the sides were first read');
         foreach ($forms as $form) {
             $asked = $document;
-            $asked['spaces'][Sample::SPACE]['readings'][Sample::id('NEW', 1)] = $form['fixed'] + array_combine($form['asks'], array_map(fn (string $f): int => $f === 'from_z' ? 200 : 700, $form['asks']));
+            $asked['spaces'][Sample::SPACE]['readings'][Sample::id('NEW', 1)] = $form['fixed']
+                + array_combine($form['asks'], array_map(fn (string $f): int => $f === 'from_z' ? 200 : 700, $form['asks']));
             $plan = Planned::of($asked);
             self::assertContains(Sample::id('NEW', 1), array_column(array_values($plan->plan['site'])[0]['walk'], 'id'), $form['key']);
         }

@@ -58,19 +58,26 @@ final class ProjectReaderTest extends TestCase
         yield 'no such reading' => ['document.choice_expected', fn (array $d): array => $reading($d, ['kind' => 'guess'])];
         yield 'a width nowhere' => ['document.reading_needs', fn (array $d): array => $reading($d, ['kind' => 'width'])];
         yield 'a gap behind nothing' => ['document.reading_needs', fn (array $d): array => $reading($d, ['kind' => 'gap', 'face' => 'left', 'z' => 900])];
-        yield 'three, four, five without marks' => ['document.reading_needs', fn (array $d): array => $reading($d, ['kind' => 'three_four_five', 'side' => 'left', 'along_back' => 600])];
+        yield 'three, four, five without marks' => ['document.reading_needs',
+            fn (array $d): array => $reading($d, ['kind' => 'three_four_five', 'side' => 'left', 'along_back' => 600])];
         yield 'a rise over nothing' => ['document.reading_needs', fn (array $d): array => $reading($d, ['kind' => 'slope_rise'])];
         yield 'a return of no side' => ['document.reading_needs', fn (array $d): array => $reading($d, ['kind' => 'return'])];
         yield 'a height neither left nor right' => ['document.choice_expected', fn (array $d): array => $reading($d, ['kind' => 'height'])];
         yield 'a diagonal that rises nowhere' => ['document.choice_expected', fn (array $d): array => $reading($d, ['kind' => 'diagonal'])];
-        yield 'plumb between equal heights' => ['document.plumb_needs_height', fn (array $d): array => $reading($d, ['kind' => 'plumb', 'side' => 'left', 'from_z' => 900, 'z' => 900], 2)];
-        yield 'plumb on a floor' => ['document.reading_not_there', fn (array $d): array => $reading($d, ['kind' => 'plumb', 'face' => 'floor', 'from_z' => 100, 'z' => 900], 2)];
-        yield 'a gap behind nothing solid' => ['document.reading_not_there', fn (array $d): array => $reading($d, ['kind' => 'gap', 'face' => 'opening', 'edge' => 'one', 'z' => 900], 2)];
+        yield 'plumb between equal heights' => ['document.plumb_needs_height',
+            fn (array $d): array => $reading($d, ['kind' => 'plumb', 'side' => 'left', 'from_z' => 900, 'z' => 900], 2)];
+        yield 'plumb on a floor' => ['document.reading_not_there',
+            fn (array $d): array => $reading($d, ['kind' => 'plumb', 'face' => 'floor', 'from_z' => 100, 'z' => 900], 2)];
+        yield 'a gap behind nothing solid' => ['document.reading_not_there',
+            fn (array $d): array => $reading($d, ['kind' => 'gap', 'face' => 'opening', 'edge' => 'one', 'z' => 900], 2)];
         yield 'level along a wall' => ['document.reading_not_there', fn (array $d): array => $reading($d, ['kind' => 'level', 'face' => 'back'], 2)];
-        yield 'a gap below nothing' => ['document.reading_negative', fn (array $d): array => $reading($d, ['kind' => 'gap', 'face' => 'back', 'edge' => 'one', 'z' => 900], -1)];
-        yield 'a gap of a pace' => ['document.reading_too_large', fn (array $d): array => $reading($d, ['kind' => 'gap', 'face' => 'back', 'edge' => 'one', 'z' => 900], 700)];
+        yield 'a gap below nothing' => ['document.reading_negative',
+            fn (array $d): array => $reading($d, ['kind' => 'gap', 'face' => 'back', 'edge' => 'one', 'z' => 900], -1)];
+        yield 'a gap of a pace' => ['document.reading_too_large',
+            fn (array $d): array => $reading($d, ['kind' => 'gap', 'face' => 'back', 'edge' => 'one', 'z' => 900], 700)];
         yield 'a hall' => ['document.reading_too_large', fn (array $d): array => $reading($d, ['kind' => 'depth', 'side' => 'left'], 20_001)];
-        yield 'an angle in millimetres' => ['document.degrees_expected', fn (array $d): array => $reading($d, ['kind' => 'corner_angle', 'side' => 'left'], 90)];
+        yield 'an angle in millimetres' => ['document.degrees_expected',
+            fn (array $d): array => $reading($d, ['kind' => 'corner_angle', 'side' => 'left'], 90)];
         yield 'a width in degrees' => ['document.length_expected', function (array $d): array {
             $d['facts'][Sample::id('TAKE', 70)] = ['kind' => 'take', 'reading' => Sample::id('W', 1), 'deg' => 90, 'typed' => '90'];
 
@@ -95,14 +102,18 @@ final class ProjectReaderTest extends TestCase
         $thing = fn (array $d, array $fields): array => $space($d, ['things' => [Sample::id('TH', 1) => $fields + ['kind' => 'socket', 'face' => 'back',
             'across' => 300, 'up' => 500, 'width' => 86, 'height' => 86, 'out' => 10]]]);
         yield 'a space of no kind' => ['document.choice_expected', fn (array $d): array => $space($d, ['kind' => 'attic'])];
-        yield 'a slope low at the wrong end' => ['document.slope_low_end', fn (array $d): array => $space($d, ['slope' => ['along' => 'depth', 'low' => 'left']])];
-        yield 'a footprint without a depth' => ['document.length_expected', fn (array $d): array => $space($d, ['footprint' => ['x' => 0, 'y' => 0, 'width' => 600]])];
-        yield 'a stud outside' => ['document.length_too_small', fn (array $d): array => $space($d, ['build' => ['studs' => [Sample::id('ST', 1) => ['x' => -5]]]])];
+        yield 'a slope low at the wrong end' => ['document.slope_low_end',
+            fn (array $d): array => $space($d, ['slope' => ['along' => 'depth', 'low' => 'left']])];
+        yield 'a footprint without a depth' => ['document.length_expected',
+            fn (array $d): array => $space($d, ['footprint' => ['x' => 0, 'y' => 0, 'width' => 600]])];
+        yield 'a stud outside' => ['document.length_too_small',
+            fn (array $d): array => $space($d, ['build' => ['studs' => [Sample::id('ST', 1) => ['x' => -5]]]])];
         yield 'a socket underfoot' => ['document.thing_not_there', fn (array $d): array => $thing($d, ['face' => 'floor'])];
         yield 'a socket boxed in' => ['document.treatment_unfit', fn (array $d): array => $thing($d, ['treatment' => 'box_in'])];
         yield 'a thing without a size' => ['document.length_expected', fn (array $d): array => $thing($d, ['width' => null])];
         yield 'a thing nearer than the wall' => ['document.length_too_small', fn (array $d): array => $thing($d, ['across' => -1])];
-        $way = fn (array $d, array $fields): array => $d + ['way_in' => [Sample::id('WAY', 1) => $fields + ['kind' => 'door', 'name' => 'Door', 'width' => 760, 'height' => 1980]]];
+        $way = fn (array $d, array $fields): array => $d
+            + ['way_in' => [Sample::id('WAY', 1) => $fields + ['kind' => 'door', 'name' => 'Door', 'width' => 760, 'height' => 1980]]];
         yield 'a turn into nothing' => ['document.turn_needs_into', fn (array $d): array => $way($d, ['kind' => 'corner'])];
         yield 'a door for cats' => ['document.length_too_small', fn (array $d): array => $way($d, ['width' => 99])];
         yield 'a lift' => ['document.choice_expected', fn (array $d): array => $way($d, ['kind' => 'lift'])];

@@ -39,7 +39,8 @@ final class BoardListTest extends TestCase
     public function test_a_bad_row_says_what_is_wrong_and_the_others_stand(): void
     {
         $rows = BoardList::read("name,length,width,qty\nA,600,wide,1\nB,600,250,many\nC,600,250,3\n", self::STOCK, Unit::Millimetre)['rows'];
-        self::assertSame(['the width is "wide"; expected a length such as 564 or 22 1/4 in', 'how many is "many"; expected a whole number from 1 to 200', null], array_column($rows, 'trouble'));
+        self::assertSame(['the width is "wide"; expected a length such as 564 or 22 1/4 in',
+            'how many is "many"; expected a whole number from 1 to 200', null], array_column($rows, 'trouble'));
     }
 
     public function test_a_thickness_that_two_materials_have_is_left_open(): void

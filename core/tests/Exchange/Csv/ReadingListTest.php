@@ -21,7 +21,8 @@ final class ReadingListTest extends TestCase
     public static function lists(): iterable
     {
         yield 'by number, with a heading' => ["no,reading,read\n1,,1048\n3,,2391\n", [['w1', 1048.0], ['h', 2391.0]]];
-        yield 'by name, in another case and spelling' => ["Reading;Value\r\nwidth at 1200mm;1043,5\r\nHEIGHT AT THE LEFT;2391\r\n", [['w2', 1043.5], ['h', 2391.0]]];
+        yield 'by name, in another case and spelling' => ["Reading;Value\r\nwidth at 1200mm;1043,5\r\nHEIGHT AT THE LEFT;2391\r\n",
+            [['w2', 1043.5], ['h', 2391.0]]];
         yield 'no heading at all' => ["1\t1048\n2\t1043.5\n3\t2391\n", [['w1', 1048.0], ['w2', 1043.5], ['h', 2391.0]]];
         yield 'names and sizes without a heading' => ["Width at 100 mm,1048\nHeight at the left,2391\n", [['w1', 1048.0], ['h', 2391.0]]];
         yield 'inches by what stands over them' => ["what,in\nWidth at 100 mm,41 1/4\n", [['w1', 1047.75]]];

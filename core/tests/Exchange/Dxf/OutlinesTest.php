@@ -20,7 +20,8 @@ final class OutlinesTest extends TestCase
 
     public function test_a_polyline_old_or_light_is_the_same_outline(): void
     {
-        $old = "0\nPOLYLINE\n8\nCUT\n66\n1\n70\n1\n".implode('', array_map(fn (array $p): string => "0\nVERTEX\n8\nCUT\n10\n$p[0]\n20\n$p[1]\n", [[10, 10], [110, 10], [110, 60]]))."0\nSEQEND\n";
+        $old = "0\nPOLYLINE\n8\nCUT\n66\n1\n70\n1\n"
+            .implode('', array_map(fn (array $p): string => "0\nVERTEX\n8\nCUT\n10\n$p[0]\n20\n$p[1]\n", [[10, 10], [110, 10], [110, 60]]))."0\nSEQEND\n";
         $light = "0\nLWPOLYLINE\n8\nCUT\n90\n3\n70\n1\n10\n10\n20\n10\n10\n110\n20\n10\n10\n110\n20\n60\n";
         foreach ([$old, $light] as $entity) {
             $outline = Outlines::of(self::dxf($entity), 1.0)[0];
@@ -38,7 +39,8 @@ final class OutlinesTest extends TestCase
 
     public function test_two_lines_and_two_half_circles_make_a_slot(): void
     {
-        $slot = Outlines::of(self::dxf(self::line(0, 0, 300, 0), self::line(300, 100, 0, 100), self::arc(300, 50, 50, 270, 90), self::arc(0, 50, 50, 90, 270)), 1.0);
+        $slot = Outlines::of(self::dxf(self::line(0, 0, 300, 0), self::line(300, 100, 0, 100),
+            self::arc(300, 50, 50, 270, 90), self::arc(0, 50, 50, 90, 270)), 1.0);
         self::assertCount(1, $slot);
         self::assertTrue($slot[0]['closed']);
         self::assertEqualsWithDelta(300 * 100 + M_PI * 2500, self::area($slot[0]['points']), 2 * M_PI * 50 * 0.1);
@@ -61,7 +63,8 @@ final class OutlinesTest extends TestCase
 
     public function test_the_unit_makes_inches_of_it(): void
     {
-        $this->assertOutline([[0, 0], [254, 0], [254, 127], [0, 127]], self::dxf(self::line(0, 0, 10, 0), self::line(10, 0, 10, 5), self::line(10, 5, 0, 5), self::line(0, 5, 0, 0)), 25.4);
+        $this->assertOutline([[0, 0], [254, 0], [254, 127], [0, 127]],
+            self::dxf(self::line(0, 0, 10, 0), self::line(10, 0, 10, 5), self::line(10, 5, 0, 5), self::line(0, 5, 0, 0)), 25.4);
     }
 
     public function test_lines_on_two_layers_are_not_joined(): void
@@ -82,7 +85,8 @@ final class OutlinesTest extends TestCase
         yield 'a coordinate that is none' => [str_replace("10\n0\n", "10\nzero\n", $whole), 'where a coordinate was expected'];
         yield 'no lines' => [self::dxf("0\nTEXT\n8\n0\n10\n0\n20\n0\n1\nHello\n"), 'holds no line'];
         yield 'not even entities' => ["0\nSECTION\n2\nHEADER\n0\nENDSEC\n0\nEOF\n", 'not a DXF drawing'];
-        yield 'a block within itself' => ["0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nA\n0\nINSERT\n2\nA\n0\nENDBLK\n0\nENDSEC\n".self::dxf("0\nINSERT\n8\n0\n2\nA\n"), 'holds no line'];
+        yield 'a block within itself' => ["0\nSECTION\n2\nBLOCKS\n0\nBLOCK\n2\nA\n0\nINSERT\n2\nA\n0\nENDBLK\n0\nENDSEC\n"
+            .self::dxf("0\nINSERT\n8\n0\n2\nA\n"), 'holds no line'];
         yield 'far too much' => [self::dxf(str_repeat(self::line(0, 0, 1, 1), 40_001)), 'more than 40000 lines'];
     }
 

@@ -37,11 +37,13 @@ final class LibraryTest extends TestCase
                 if ($settings !== []) {
                     $fills[$fill->value] = true;
                     $document = Niche::document();
-                    $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['fill'] = ['kind' => $fill->value, ...$settings];
+                    $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY',
+                        1)]['fill'] = ['kind' => $fill->value, ...$settings];
                     self::assertNotEmpty(Planned::of($document)->plan['parts'], "$entry->name in $fill->value is read and planned");
                 }
             }
-            self::assertJsonStringEqualsJsonString(json_encode($entry, JSON_THROW_ON_ERROR), json_encode(EntryReader::read(json_decode(json_encode($entry, JSON_THROW_ON_ERROR), true, 16, JSON_THROW_ON_ERROR)), JSON_THROW_ON_ERROR));
+            self::assertJsonStringEqualsJsonString(json_encode($entry, JSON_THROW_ON_ERROR),
+                json_encode(EntryReader::read(json_decode(json_encode($entry, JSON_THROW_ON_ERROR), true, 16, JSON_THROW_ON_ERROR)), JSON_THROW_ON_ERROR));
         }
         self::assertCount(count(BoughtKind::cases()) + 1, $kinds);
         self::assertEqualsCanonicalizing(['appliance', 'bought_box', 'bed', 'tilt_bin', 'drawers', 'pull_out', 'caddy'], array_keys($fills));
@@ -50,21 +52,26 @@ final class LibraryTest extends TestCase
     public function test_any_list_goes_out_and_comes_back_the_same(): void
     {
         $this->limitTo(60)->forAll(
-            Generators::seq(Generators::tuple(Generators::elements(...[null, ...BoughtKind::cases()]), Generators::choose(1, 3_000_000), Generators::choose(0, 5_000), Generators::elements('Plain', 'With "quotes", commas; and ½', '=sum', 'Ärger', " x\ty "), Generators::bool()))
+            Generators::seq(Generators::tuple(Generators::elements(...[null, ...BoughtKind::cases()]), Generators::choose(1, 3_000_000),
+                Generators::choose(0, 5_000), Generators::elements('Plain', 'With "quotes", commas; and ½', '=sum', 'Ärger', " x\ty "), Generators::bool()))
         )->then(function (array $rows): void {
             $entries = [];
             foreach ($rows as $i => [$kind, $microns, $number, $name, $flag]) {
                 $size = Length::fromMillimetres($microns / 1_000);
-                $entries[] = new Entry("$i ".trim($name), $kind, $size, $kind === null || $flag ? $size : null, $size, $number / 10, 1 + $number % 500, $flag ? HowOften::Daily : HowOften::Seldom, $flag,
+                $entries[] = new Entry("$i ".trim($name), $kind, $size, $kind === null || $flag ? $size : null,
+                    $size, $number / 10, 1 + $number % 500, $flag ? HowOften::Daily : HowOften::Seldom, $flag,
                     $flag ? 1 + $number % 5_000 : null, $flag ? $size : null, Entry::FIXES_TO[$number % 5], $number, $number, $flag ? trim($name) : '');
             }
             if ($entries !== []) {
                 // A name that a spreadsheet would compute is marked as text on its way out.
-                $safe = array_map(fn (Entry $e): string => json_encode($e, JSON_THROW_ON_ERROR), LibraryCsv::read(LibraryCsv::write(LibraryCsv::read(LibraryCsv::write($entries)))));
+                $safe = array_map(fn (Entry $e): string => json_encode($e, JSON_THROW_ON_ERROR),
+                    LibraryCsv::read(LibraryCsv::write(LibraryCsv::read(LibraryCsv::write($entries)))));
                 $once = array_map(fn (Entry $e): string => json_encode($e, JSON_THROW_ON_ERROR), LibraryCsv::read(LibraryCsv::write($entries)));
                 self::assertSame($once, $safe);
-                self::assertSame(array_map(fn (Entry $e): array => [$e->kind, $e->width->units, $e->depth?->units, $e->rating, $e->priceCents, $e->name], $entries),
-                    array_map(fn (Entry $e): array => [$e->kind, $e->width?->units, $e->depth?->units, $e->rating, $e->priceCents, $e->name], LibraryCsv::read(LibraryCsv::write($entries))));
+                self::assertSame(array_map(fn (Entry $e): array => [$e->kind, $e->width->units, $e->depth?->units, $e->rating, $e->priceCents, $e->name],
+                    $entries),
+                    array_map(fn (Entry $e): array => [$e->kind, $e->width?->units, $e->depth?->units, $e->rating, $e->priceCents, $e->name],
+                        LibraryCsv::read(LibraryCsv::write($entries))));
             }
         });
     }
@@ -100,7 +107,8 @@ final class LibraryTest extends TestCase
             EntryReader::read(['kind' => 'spoon', 'name' => '', 'width' => 'wide', 'kg' => -1, 'rating' => 0, 'fixes_to' => 'roof', 'watts' => 1e9]);
             self::fail('It was read.');
         } catch (DocumentRejected $e) {
-            self::assertEqualsCanonicalizing(['/kind', '/name', '/width', '/kg', '/rating', '/fixes_to', '/watts'], array_map(fn ($p): string => $p->pointer, $e->problems));
+            self::assertEqualsCanonicalizing(['/kind', '/name', '/width', '/kg', '/rating', '/fixes_to', '/watts'],
+                array_map(fn ($p): string => $p->pointer, $e->problems));
         }
     }
 }

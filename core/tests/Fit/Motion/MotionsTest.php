@@ -63,7 +63,8 @@ final class MotionsTest extends TestCase
         self::assertSame(['hinged', 'hinged'], array_column($motions, 'kind'));
         self::assertSame([90, -90], array_column($motions, 'opens'));
         // A radiator on the left wall just before the piece, 95 out of it, from 370: the left leaf's handle comes to it.
-        $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', 1)] = ['kind' => 'radiator', 'face' => 'left', 'across' => 500, 'up' => 120, 'width' => 400, 'height' => 600, 'out' => 95, 'treatment' => 'keep_away'];
+        $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', 1)] = ['kind' => 'radiator', 'face' => 'left',
+            'across' => 500, 'up' => 120, 'width' => 400, 'height' => 600, 'out' => 95, 'treatment' => 'keep_away'];
         $plan = Planned::of($document);
         $left = $plan->piece()['motions'][0];
         self::assertLessThan(90, $left['opens']);
@@ -89,11 +90,13 @@ final class MotionsTest extends TestCase
     public function test_a_drawer_stops_at_what_stands_before_it(): void
     {
         $document = Sample::e1();
-        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'drawers']]];
+        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY',
+            1) => ['order' => 'a', 'fill' => ['kind' => 'drawers']]];
         $motions = Planned::of($document)->piece()['motions'];
         self::assertSame(['drawn'], array_values(array_unique(array_column($motions, 'kind'))));
         self::assertSame(array_column($motions, 'wants'), array_column($motions, 'opens'));
-        $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', 1)] = ['kind' => 'post', 'face' => 'floor', 'across' => 500, 'up' => 550, 'width' => 100, 'height' => 100, 'out' => 2300, 'treatment' => 'keep_clear'];
+        $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', 1)] = ['kind' => 'post', 'face' => 'floor',
+            'across' => 500, 'up' => 550, 'width' => 100, 'height' => 100, 'out' => 2300, 'treatment' => 'keep_clear'];
         $plan = Planned::of($document);
         // Its front is at 350: 200 before the post at 550.
         self::assertEqualsWithDelta(200, $plan->piece()['motions'][0]['opens'], 1.0);
@@ -110,7 +113,8 @@ final class MotionsTest extends TestCase
         self::assertSame(['lid', 95], [$motion($document)['kind'], $motion($document)['opens']]);
         // Hinge 62 from the wall at 500 high. A sill 200 out, its underside at 600: the lid's upper face meets its front lower edge at
         // atan2(100, 138) = 35.9°, less what its thickness of 18 adds.
-        $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', 1)] = ['kind' => 'sill', 'face' => 'back', 'across' => 100, 'up' => 600, 'width' => 900, 'height' => 30, 'out' => 200, 'treatment' => 'keep_clear'];
+        $document['spaces'][Sample::SPACE]['things'][Sample::id('TH', 1)] = ['kind' => 'sill', 'face' => 'back',
+            'across' => 100, 'up' => 600, 'width' => 900, 'height' => 30, 'out' => 200, 'treatment' => 'keep_clear'];
         self::assertSame('thing.sill', $motion($document)['meets']['key']);
         self::assertEqualsWithDelta(35.9, $motion($document)['opens'], 1.5);
         self::assertContains('fit.opens_little', Planned::of($document)->codes());
@@ -139,7 +143,8 @@ final class MotionsTest extends TestCase
         [$document['pieces'][Sample::PIECE]['width'], $document['pieces'][Sample::PIECE]['stand']] = [600, ['from' => 'left', 'at' => 12]];
         $other = $document['pieces'][Sample::PIECE];
         $document['pieces'][Sample::id('P1EC', 2)] = ['name' => 'Deep one', 'depth' => 800, 'width' => 500, 'stand' => ['from' => 'left', 'at' => 613],
-            'runs' => [Sample::id('RVN', 2) => ['order' => 'a', 'bands' => [Sample::id('BND', 7) => ['order' => 'a', 'kind' => 'box', 'bays' => [Sample::id('BAY', 7) => ['order' => 'a']]]]]]] + $other;
+            'runs' => [Sample::id('RVN', 2) => ['order' => 'a',
+                'bands' => [Sample::id('BND', 7) => ['order' => 'a', 'kind' => 'box', 'bays' => [Sample::id('BAY', 7) => ['order' => 'a']]]]]]] + $other;
         $right = Planned::of($document)->piece()['motions'][1];
         self::assertSame(['motion.neighbour', 'Deep one'], [$right['meets']['key'], $right['meets']['args']['name']['name']]);
         self::assertLessThan(90, abs($right['opens']));
@@ -160,7 +165,8 @@ final class MotionsTest extends TestCase
      */
     private static function withDoor(array $document, array $door = ['kind' => 'hinged', 'leaves' => 2]): array
     {
-        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY', 1) => ['order' => 'a', 'fill' => ['kind' => 'open'], 'door' => $door]];
+        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'] = [Sample::id('BAY',
+            1) => ['order' => 'a', 'fill' => ['kind' => 'open'], 'door' => $door]];
 
         return $document;
     }
@@ -187,7 +193,8 @@ final class MotionsTest extends TestCase
 
     private static function door(float $width): Mover
     {
-        return new Mover('d', MoverKind::Hinged, Text::of('a door'), [], null, View::Top, [[[0.0, -20.0], [$width, -20.0], [$width, 0.0], [0.0, 0.0]]], [0.0, 800.0], [0.0, 0.0], 90.0);
+        return new Mover('d', MoverKind::Hinged, Text::of('a door'), [], null, View::Top,
+            [[[0.0, -20.0], [$width, -20.0], [$width, 0.0], [0.0, 0.0]]], [0.0, 800.0], [0.0, 0.0], 90.0);
     }
 
     private static function post(float $x0, float $y0, float $x1, float $y1, float $z0 = 0.0, float $z1 = 2000.0): Obstacle

@@ -20,10 +20,13 @@ final class TapesTest extends TestCase
         yield 'a height further in is seen from the side' => [['kind' => 'height', 'x' => 300, 'y' => 200], 2400, 'side', [[200, 0], [200, 2400]]];
         yield 'a depth is seen from above, out from the back wall' => [['kind' => 'depth', 'x' => 400], 500, 'top', [[400, 0], [400, -500]]];
         yield 'the plumb of the right wall' => [['kind' => 'plumb', 'side' => 'right', 'from_z' => 100, 'z' => 2000], 0, 'front', [[1200, 100], [1200, 2000]]];
-        yield 'the plumb of the back is seen from the side' => [['kind' => 'plumb', 'face' => 'back', 'from_z' => 100, 'z' => 2000], 0, 'side', [[0, 100], [0, 2000]]];
+        yield 'the plumb of the back is seen from the side' => [['kind' => 'plumb', 'face' => 'back', 'from_z' => 100, 'z' => 2000],
+            0, 'side', [[0, 100], [0, 2000]]];
         yield 'a floor diagonal from the right back' => [['kind' => 'diagonal', 'face' => 'floor', 'side' => 'right'], 1300, 'top', [[1200, 0], [0, -500]]];
-        yield '3-4-5 across the left corner' => [['kind' => 'three_four_five', 'side' => 'left', 'along_back' => 400, 'along_side' => 300], 500, 'top', [[400, 0], [0, -300]]];
-        yield 'a gap behind a straightedge along the back' => [['kind' => 'gap', 'face' => 'back', 'along' => 'run', 'edge' => 'e', 'x' => 600, 'z' => 900], 0, 'top', [[600, 0], [600, -90]]];
+        yield '3-4-5 across the left corner' => [['kind' => 'three_four_five', 'side' => 'left', 'along_back' => 400, 'along_side' => 300],
+            500, 'top', [[400, 0], [0, -300]]];
+        yield 'a gap behind a straightedge along the back' => [['kind' => 'gap', 'face' => 'back', 'along' => 'run', 'edge' => 'e', 'x' => 600, 'z' => 900],
+            0, 'top', [[600, 0], [600, -90]]];
         yield 'the floor along the depth' => [['kind' => 'level', 'along' => 'depth', 'side' => 'left'], 0, 'side', [[0, 0], [500, 0]]];
     }
 
@@ -44,7 +47,8 @@ final class TapesTest extends TestCase
         $document = Sample::reading($document, Sample::id('THIS', 1), $reading, $value);
         $plan = Planned::of($document)->plan;
         foreach (['front', 'top', 'side'] as $other) {
-            $drawn = array_values(array_filter($plan['drawings'][Sample::SPACE][$other]['items'], fn (array $i): bool => $i['kind'] === 'reading' && $i['ref'] === Sample::id('THIS', 1)));
+            $drawn = array_values(array_filter($plan['drawings'][Sample::SPACE][$other]['items'],
+                fn (array $i): bool => $i['kind'] === 'reading' && $i['ref'] === Sample::id('THIS', 1)));
             if ($other !== $view) {
                 self::assertSame([], $drawn, "not in the $other view");
 
@@ -60,8 +64,10 @@ final class TapesTest extends TestCase
     public function test_a_moulding_is_drawn_by_its_profile_where_it_is_seen_end_on(): void
     {
         $document = Sample::e1();
-        $document['spaces'][Sample::SPACE]['things'] = [Sample::id('TH', 1) => ['kind' => 'baseboard', 'face' => 'left', 'across' => 0, 'up' => 0, 'width' => 300, 'height' => 120, 'out' => 18,
-            'treatment' => 'notch', 'profile' => [Sample::id('P', 2) => ['up' => 120, 'out' => 6], Sample::id('P', 1) => ['up' => 0, 'out' => 18], Sample::id('P', 3) => ['up' => 90, 'out' => 18]]]];
+        $document['spaces'][Sample::SPACE]['things'] = [Sample::id('TH', 1) => ['kind' => 'baseboard',
+            'face' => 'left', 'across' => 0, 'up' => 0, 'width' => 300, 'height' => 120, 'out' => 18,
+            'treatment' => 'notch', 'profile' => [Sample::id('P', 2) => ['up' => 120, 'out' => 6],
+                Sample::id('P', 1) => ['up' => 0, 'out' => 18], Sample::id('P', 3) => ['up' => 90, 'out' => 18]]]];
         $drawings = Planned::of($document)->plan['drawings'][Sample::SPACE];
         $thing = fn (string $view): array => array_values(array_filter($drawings[$view]['items'], fn (array $i): bool => $i['kind'] === 'thing'))[0]['points'];
         // At the left wall's foot (x 0 at 100, 5.5 at 1200): at its middle, 60 up, a little outside.
@@ -73,7 +79,8 @@ final class TapesTest extends TestCase
     public function test_a_door_swings_from_its_hinge(): void
     {
         $document = Sample::e1();
-        $document['spaces'][Sample::SPACE]['things'] = [Sample::id('TH', 1) => ['kind' => 'door', 'face' => 'back', 'across' => 200, 'up' => 0, 'width' => 700, 'height' => 2000, 'out' => 0, 'hinge' => 'right']];
+        $document['spaces'][Sample::SPACE]['things'] = [Sample::id('TH', 1) => ['kind' => 'door', 'face' => 'back',
+            'across' => 200, 'up' => 0, 'width' => 700, 'height' => 2000, 'out' => 0, 'hinge' => 'right']];
         $items = Planned::of($document)->plan['drawings'][Sample::SPACE]['top']['items'];
         $swing = array_values(array_filter($items, fn (array $i): bool => $i['layer'] === 'swing'))[0]['points'];
         // Hinged at 900: shut it reaches to 200, open it stands 700 out into the room, and back at the hinge.
