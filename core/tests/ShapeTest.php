@@ -18,8 +18,8 @@ final class ShapeTest extends TestCase
 
     private const MOST_PARAMETERS = 4;
 
-    /** Files that are longer, and how long they may be. */
-    private const LONG_FILES = ['Cut/Nest/Board.php' => 460, 'Cut/Nest/Improver.php' => 312, 'Design/Rows.php' => 365, 'Design/CaseMaker.php' => 301];
+    /** Written by `npm run types`. */
+    private const MADE = ['Document/Fields/document.php'];
 
     /** Methods that take more than four parameters, data's own constructors apart. */
     private const MANY_PARAMETERS = 108;
@@ -39,7 +39,7 @@ final class ShapeTest extends TestCase
     public function test_files_are_small(): void
     {
         foreach (self::files('src') as $path => $code) {
-            self::assertLessThanOrEqual(self::LONG_FILES[$path] ?? self::LONGEST_FILE, substr_count($code, "\n"), $path);
+            self::assertTrue(in_array($path, self::MADE, true) || substr_count($code, "\n") <= self::LONGEST_FILE, $path);
         }
     }
 

@@ -254,7 +254,7 @@ final readonly class CaseMaker
         if ($case->methods()->joint !== CarcassJoint::Dado || $ends === 0) {
             return $x;
         }
-        $depth = Length::fromMillimetres(Rows::DADO_MM);
+        $depth = Length::fromMillimetres(RowJoints::DADO_MM);
 
         return new Span($left ? $x->from->minus($depth) : $x->from, $x->size->plus($depth->times($ends), Text::of('piece.let_in', depth: $depth, ends: $ends)));
     }
@@ -270,7 +270,7 @@ final readonly class CaseMaker
     private function meet(CaseSpec $case, string $first, string $second, Axis $axis, bool $butts): void
     {
         if ($case->methods()->joint === CarcassJoint::Dado && ! $butts) {
-            $this->bench->house($first, $second, JointKind::Dado, $axis, Length::fromMillimetres(Rows::DADO_MM));
+            $this->bench->house($first, $second, JointKind::Dado, $axis, Length::fromMillimetres(RowJoints::DADO_MM));
         } else {
             $this->bench->join($first, $second, $butts ? JointKind::Screws : JointKind::of($case->methods()->joint), $axis);
         }

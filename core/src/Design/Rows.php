@@ -6,9 +6,6 @@ namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\Model\Band;
 use Incastro\Core\Document\Model\Bay;
-use Incastro\Core\Document\Model\CarcassJoint;
-use Incastro\Core\Document\Model\Front;
-use Incastro\Core\Document\Model\Methods;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Slant;
@@ -19,9 +16,6 @@ use Incastro\Core\Measure\Text;
 /** Divides the inside of a case: a board between each two bands, dividers between bays, and what each bay holds. */
 final class Rows
 {
-    /** How far a board is let into another: 6 mm leaves two thirds of an 18 mm board. */
-    public const DADO_MM = 6;
-
     /** @var array<string, Length> right edge by bay */
     private array $edges = [];
 
@@ -159,10 +153,10 @@ final class Rows
         $make = function (Length $to, ?string $right) use (&$from, &$left, &$id, &$over, &$starts, $o, $row, $board, $z): string {
             $span = Span::of($from, $to->minus($from), Text::of('piece.between_uprights'));
             $span = $o->by->left === $left && $o->by->right === $right ? new Span($from, $this->innerWidth($o, $board)) : $span;
-            $panel = Maker::at($this->bench, $board)->level($id, Role::Between, $this->name(Text::of('part.between'), $row->label),
-                $this->letIn($span, $left, $right, $row->band->methods), $o->y, $z, $this->banded($row->band->methods));
-            $this->meet($panel->id, $left, Axis::X, $row->band->methods);
-            $this->meet($panel->id, $right, Axis::X, $row->band->methods);
+            $panel = Maker::at($this->bench, $board)->level($id, Role::Between, PartName::in(Text::of('part.between'), $row->label),
+                $this->joints($row)->letIn($span, $left, $right), $o->y, $z, $this->joints($row)->banded());
+            $this->joints($row)->meet($panel->id, $left, Axis::X);
+            $this->joints($row)->meet($panel->id, $right, Axis::X);
             $over[] = $panel->id;
             $starts[] = $from;
 
@@ -215,7 +209,7 @@ final class Rows
     {
         $maker = Maker::at($this->bench, $this->stuff->board($row->band));
         $bays = array_values($row->band->bays);
-        $methods = $row->band->methods;
+        $joints = $this->joints($row);
         foreach ($bays as $i => $bay) {
             $divider = $dividers[$bay->id] ?? null;
             if ($divider === null || ! $divider['new']) {
@@ -227,16 +221,16 @@ final class Rows
                 $divider['head']->equals($z->plus($row->clear->value)) ? $over($bay, $divider['x']) : null];
             $height = $head !== null && ! $onFloor ? new Span($z, $row->clear)
                 : Span::of($from, $divider['head']->minus($from), Text::of('piece.through_height'));
-            $panel = $maker->upright($divider['id'], Role::Divider, $this->name(Text::of('part.divider', n: $i + 1), $row->label),
-                $divider['x'], $o->y, $this->letIn($height, $foot, $head, $methods), $this->banded($methods));
+            $panel = $maker->upright($divider['id'], Role::Divider, PartName::in(Text::of('part.divider', n: $i + 1), $row->label),
+                $divider['x'], $o->y, $joints->letIn($height, $foot, $head), $joints->banded());
             if ($onFloor) {
                 foreach (array_filter([$floor($bay, $divider['x']),
                     $floor($bays[$i + 1], $divider['x']->plus($this->stuff->board($row->band)->thickness))]) as $bottom) {
                     $this->bench->join($bottom, $panel->id, JointKind::Screws, Axis::X);
                 }
             }
-            $this->meet($panel->id, $foot, Axis::Z, $methods);
-            $this->meet($panel->id, $head, Axis::Z, $methods);
+            $joints->meet($panel->id, $foot, Axis::Z);
+            $joints->meet($panel->id, $head, Axis::Z);
         }
     }
 
@@ -257,7 +251,7 @@ final class Rows
             $open = $this->isOpen($bay, $index, $o);
             $from = $open ? $o->deep : $z;
             $height = $open ? $row->clear->plus($z->minus($o->deep), Text::of('piece.open_to_floor')) : $row->clear;
-            [$height, $least] = $this->underSlope($division->openings[$bay->id], $o->y, $from, $height);
+            [$height, $least] = $this->under === null ? [$height, null] : ClearHeight::under($this->under, $this->under->along === Axis::X ? $division->openings[$bay->id] : $o->y, $from, $height);
             if ($least !== null && ! $height->value->isPositive()) {
                 $left = $right;
 
@@ -287,52 +281,8 @@ final class Rows
         return $bay->openFloor && $index === 0 && $o->ends === 2;
     }
 
-    /** @return array{Figure, Length|null} the greatest clear height over the bay, and the least where a slope makes it differ */
-    private function underSlope(Span $x, Span $y, Length $z, Figure $height): array
+    private function joints(Row $row): RowJoints
     {
-        if ($this->under === null) {
-            return [$height, null];
-        }
-        $along = $this->under->along === Axis::X ? $x : $y;
-        [$a, $b] = [$this->under->at($along->from), $this->under->at($along->to())];
-        $top = Length::greatest($a, $b)->minus($z);
-        $least = Length::greatest(Length::zero(), Length::least($height->value, Length::least($a, $b)->minus($z)));
-        if ($top->isLessThan($height->value)) {
-            $height = $height->minus($height->value->minus($top), Text::of('piece.slope_takes'));
-        }
-
-        return [$height, $least];
-    }
-
-    private function letIn(Span $span, ?string $first, ?string $second, Methods $methods): Span
-    {
-        if ($methods->joint !== CarcassJoint::Dado) {
-            return $span;
-        }
-        $depth = Length::fromMillimetres(self::DADO_MM);
-        $ends = ($first === null ? 0 : 1) + ($second === null ? 0 : 1);
-
-        return $ends === 0 ? $span : new Span($first === null ? $span->from : $span->from->minus($depth),
-            $span->size->plus($depth->times($ends), Text::of('piece.let_in', depth: $depth, ends: $ends)));
-    }
-
-    private function meet(string $first, ?string $second, Axis $axis, Methods $methods): void
-    {
-        if ($methods->joint === CarcassJoint::Dado) {
-            $this->bench->house($first, $second, JointKind::Dado, $axis, Length::fromMillimetres(self::DADO_MM));
-        } else {
-            $this->bench->join($first, $second, JointKind::of($methods->joint), $axis);
-        }
-    }
-
-    private function name(Text $part, string $label): Text
-    {
-        return PartName::in($part, $label);
-    }
-
-    /** @return list<string> */
-    private function banded(Methods $methods): array
-    {
-        return $methods->front === Front::Banded ? ['front'] : [];
+        return new RowJoints($this->bench, $row->band->methods);
     }
 }

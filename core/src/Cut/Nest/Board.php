@@ -8,42 +8,11 @@ use Incastro\Core\Cut\Saw\Sawing;
 use Incastro\Core\Document\Model\Saws;
 
 /**
- * One sheet as the tree of its cuts. A divided piece has its children side by side along one axis, at most one of them
- * free; children of children lie along the other axis. Whatever stands in such a tree can be sawn edge to edge.
- * Sizes carry one kerf each way (see LowerBound), so that pieces may touch. A piece taken out gives its place back and
- * joins the free piece beside it, so that no cut is final until the search ends.
+ * One sheet, filled: parts are put into its free pieces. A piece taken out gives its place back and joins the free piece beside it, so
+ * that no cut is final until the search ends.
  */
-final class Board
+final class Board extends CutTree
 {
-    private const FREE = -1;
-
-    private const DIVIDED = -2;
-
-    private const X = 0;
-
-    /** @var array<int, int> */
-    private array $l = [];
-
-    /** @var array<int, int> */
-    private array $w = [];
-
-    /** @var array<int, int> the piece it was cut from, −1 for a root */
-    private array $from = [];
-
-    /** @var array<int, int> the axis its children lie along */
-    private array $along = [];
-
-    /** @var array<int, int> the item it is, or FREE or DIVIDED */
-    private array $what = [];
-
-    /** @var array<int, bool> */
-    private array $turned = [];
-
-    /** @var array<int, array{int, int}> where each root lies */
-    private array $corner = [];
-
-    private int $next = 0;
-
     /** Σ of squares of the free areas, kept until the board changes. */
     public ?float $gathered = null;
 
@@ -52,15 +21,6 @@ final class Board
 
     /** @var array<int, bool>|null the same, with what was put since; a few too many where a row got full */
     private ?array $has = null;
-
-    /** @var list<int> numbers of pieces that are gone, to be used again */
-    private array $spare = [];
-
-    /** @var array<int, int> extent along x of every free piece, by piece */
-    public array $freeL = [];
-
-    /** @var array<int, int> */
-    public array $freeW = [];
 
     /**
      * @param  list<Rect>  $roots  free rectangles, without the kerf
@@ -169,12 +129,6 @@ final class Board
         return array_map(fn (array $r): array => [$r[0], $r[2] - $r[1] + $kerf], $rows);
     }
 
-    /** Whether piece n lies in a row along x; null for a root. */
-    public function isInRow(int $n): ?bool
-    {
-        return $this->from[$n] < 0 ? null : $this->along[$this->from[$n]] === self::X;
-    }
-
     /** Whether a saw can make the cuts that free an item of extents a × b from free piece n; see put(). */
     public function isCuttable(Saws $saws, int $n, int $a, int $b, bool $acrossFirst): bool
     {
@@ -198,44 +152,6 @@ final class Board
         }
 
         return true;
-    }
-
-    /** How many changes of direction lead from the sheet to piece n. */
-    private function stage(int $n): int
-    {
-        $stage = 0;
-        for ($p = $this->from[$n]; $p >= 0; $p = $this->from[$p]) {
-            $stage++;
-        }
-
-        return $stage;
-    }
-
-    /** @return list<int> every piece that is a part or divided */
-    public function taken(): array
-    {
-        $taken = [];
-        foreach ($this->what as $n => $what) {
-            if ($what !== self::FREE) {
-                $taken[] = $n;
-            }
-        }
-
-        return $taken;
-    }
-
-    /** The piece that is this item; null when it lies on another sheet. */
-    public function pieceOf(int $item): ?int
-    {
-        $n = array_search($item, $this->what, true);
-
-        return $n === false ? null : $n;
-    }
-
-    /** @return list<int> */
-    public function items(): array
-    {
-        return array_values(array_filter($this->what, fn (int $what): bool => $what >= 0));
     }
 
     /** Puts an item of extents a × b into free piece n; the first of two cuts runs across x, or else along it. */
@@ -291,18 +207,6 @@ final class Board
         }
 
         return $items;
-    }
-
-    /** Σ of the squares of the free areas, each a share of the largest sheet's: high when the free is in one piece. */
-    public function gatheredShare(float $sheetArea): float
-    {
-        $sum = 0.0;
-        foreach ($this->freeL as $n => $l) {
-            $share = $l * $this->freeW[$n] / $sheetArea;
-            $sum += $share * $share;
-        }
-
-        return $sum;
     }
 
     /** @return array<int, bool> the settings its cuts take, as settings(); quick to ask while parts are being put */
@@ -376,72 +280,5 @@ final class Board
             $this->walk($child, $x, $y, $placed);
             $isX ? $x += $this->l[$child] : $y += $this->w[$child];
         }
-    }
-
-    /**
-     * Cuts a piece of this extent off n, which is free.
-     *
-     * @return array{int, int} the piece, and what is left of n, which stays free
-     */
-    private function slice(int $n, int $axis, int $extent): array
-    {
-        [$l, $w, $p] = [$this->l[$n], $this->w[$n], $this->from[$n]];
-        if ($p < 0 || $this->along[$p] !== $axis) {
-            $this->what[$n] = self::DIVIDED;
-            $this->along[$n] = $axis;
-            unset($this->freeL[$n], $this->freeW[$n]);
-            [$p, $n] = [$n, $this->piece($n, $l, $w)];
-        }
-        if ($axis === self::X) {
-            $this->l[$n] = $l - $extent;
-            $piece = $this->piece($p, $extent, $w);
-        } else {
-            $this->w[$n] = $w - $extent;
-            $piece = $this->piece($p, $l, $extent);
-        }
-        $this->setFree($n);
-
-        return [$piece, $n];
-    }
-
-    private function piece(int $from, int $l, int $w): int
-    {
-        $n = array_pop($this->spare) ?? $this->next++;
-        $this->l[$n] = $l;
-        $this->w[$n] = $w;
-        $this->from[$n] = $from;
-        $this->what[$n] = self::FREE;
-
-        return $n;
-    }
-
-    private function setFree(int $n): void
-    {
-        $this->what[$n] = self::FREE;
-        $this->freeL[$n] = $this->l[$n];
-        $this->freeW[$n] = $this->w[$n];
-    }
-
-    private function drop(int $n): void
-    {
-        $this->spare[] = $n;
-        unset($this->l[$n], $this->w[$n], $this->from[$n], $this->along[$n], $this->what[$n], $this->turned[$n], $this->freeL[$n], $this->freeW[$n]);
-    }
-
-    /** @return list<int> the items in it and in all cut from it, which is gone then */
-    private function emptied(int $n): array
-    {
-        if ($this->what[$n] >= 0) {
-            return [$this->what[$n]];
-        }
-        $items = [];
-        if ($this->what[$n] === self::DIVIDED) {
-            foreach (array_keys($this->from, $n, true) as $child) {
-                array_push($items, ...$this->emptied($child));
-                $this->drop($child);
-            }
-        }
-
-        return $items;
     }
 }

@@ -163,4 +163,25 @@ final class Filling
 
         return array_filter($loose, fn (Item $i): bool => ! $isUnplaced($i)) === [] ? $filling : null;
     }
+
+    /** This less the sheet that is bought and holds least; null when all are held by parts that stay. */
+    public function withoutLightest(Job $job): ?self
+    {
+        $filling = clone $this;
+        $held = [];
+        foreach ($filling->boards as $at => $board) {
+            if ($board->fixed === [] && $job->stock->cost($board->kind) > 0) {
+                $held[$at] = array_sum(array_map(fn (int $i): int => $job->area[$i], $board->items()));
+            }
+        }
+        if ($held === []) {
+            return null;
+        }
+        asort($held);
+        $at = (int) array_key_first($held);
+        array_push($filling->loose, ...$filling->boards[$at]->items());
+        $filling->remove($at, $job->stock->cost($filling->boards[$at]->kind));
+
+        return $filling;
+    }
 }

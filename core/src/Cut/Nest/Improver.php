@@ -132,7 +132,7 @@ final class Improver
     private function cheaper(Filling $best, Job $job, int $leastCost, \Closure $told): Filling
     {
         while ($best->cost > $leastCost && $this->tries < $this->most['fewer'] && $this->goesOn) {
-            $fewer = $this->without($best, $job);
+            $fewer = $best->withoutLightest($job);
             $found = $fewer === null ? null : $this->search($fewer, $job, $best->cost - 1, $this->most['fewer'], true, $told);
             if ($found === null) {
                 break;
@@ -214,27 +214,6 @@ final class Improver
         }
 
         return self::SHEET_OF_LOOSE * $loose / $job->sheetArea + ($this->settingsOnly ? $filling->settings() : $filling->charge($job));
-    }
-
-    /** The layout less the sheet that is bought and holds least; null when all are held by parts that stay. */
-    private function without(Filling $filling, Job $job): ?Filling
-    {
-        $filling = clone $filling;
-        $held = [];
-        foreach ($filling->boards as $at => $board) {
-            if ($board->fixed === [] && $job->stock->cost($board->kind) > 0) {
-                $held[$at] = array_sum(array_map(fn (int $i): int => $job->area[$i], $board->items()));
-            }
-        }
-        if ($held === []) {
-            return null;
-        }
-        asort($held);
-        $at = (int) array_key_first($held);
-        array_push($filling->loose, ...$filling->boards[$at]->items());
-        $filling->remove($at, $job->stock->cost($filling->boards[$at]->kind));
-
-        return $filling;
     }
 
     /** @return array{list<int>, list<int>} what is loose, after some pieces of some sheets were taken out, and which sheets */

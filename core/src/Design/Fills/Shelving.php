@@ -9,7 +9,7 @@ use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
-use Incastro\Core\Design\Rows;
+use Incastro\Core\Design\RowJoints;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Design\Workplace;
@@ -121,7 +121,7 @@ final readonly class Shelving
     {
         $by = $this->cell->by;
         $dado = $this->cell->methods->joint === CarcassJoint::Dado;
-        $depth = Length::fromMillimetres(Rows::DADO_MM);
+        $depth = Length::fromMillimetres(RowJoints::DADO_MM);
         [$left, $right] = [$dado && $by->left !== null, $dado && $by->right !== null];
         $ends = (int) $left + (int) $right;
         $x = $this->cell->x;
