@@ -3,7 +3,9 @@ import { expect, it } from 'vitest';
 
 /** What the lint says of one import written in one file. */
 const said = async (file: string, from: string): Promise<string[]> => {
-    const [result] = await new ESLint().lintText(`import { a } from '${from}';\nexport const b = a;\n`, { filePath: `resources/js/${file}` });
+    const [result] = await new ESLint().lintText(`import { a } from '${from}';\nexport const b = a;\n`, {
+        filePath: `resources/js/${file}`,
+    });
     return result!.messages.map((m) => m.ruleId ?? m.message);
 };
 

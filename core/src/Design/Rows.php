@@ -251,7 +251,8 @@ final class Rows
             $open = $this->isOpen($bay, $index, $o);
             $from = $open ? $o->deep : $z;
             $height = $open ? $row->clear->plus($z->minus($o->deep), Text::of('piece.open_to_floor')) : $row->clear;
-            [$height, $least] = $this->under === null ? [$height, null] : ClearHeight::under($this->under, $this->under->along === Axis::X ? $division->openings[$bay->id] : $o->y, $from, $height);
+            $along = $this->under?->along === Axis::X ? $division->openings[$bay->id] : $o->y;
+            [$height, $least] = $this->under === null ? [$height, null] : ClearHeight::under($this->under, $along, $from, $height);
             if ($least !== null && ! $height->value->isPositive()) {
                 $left = $right;
 

@@ -24,7 +24,8 @@ const stops = computed(() => [
         <div class="what">{{ render(box.name, project.unit) }}, {{ box.size.map(mm).join(' × ') }} {{ project.unit }}</div>
         <div class="big verdict" :class="box.verdict">{{ word(`verdict.${box.verdict}`) }}</div>
         <div class="alt">
-            {{ box.kg }} kg as carried, without doors, drawers, loose shelves and hardware: {{ box.people === 1 ? 'one person' : `${box.people} people` }} at 23 kg each.
+            {{ box.kg }} kg as carried, without doors, drawers, loose shelves and hardware:
+            {{ box.people === 1 ? 'one person' : `${box.people} people` }} at 23 kg each.
         </div>
         <ol class="stops">
             <li v-for="(s, i) in stops" :key="i" :class="{ on: i === at }">

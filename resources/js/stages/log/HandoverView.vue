@@ -37,7 +37,8 @@ const cared = (care: string): Promise<boolean> => guarded(project.change(happene
             </h3>
             <p>
                 {{ mm(p.width) }} wide, {{ mm(p.height) }} high, {{ mm(p.depth) }} deep; {{ p.parts }} parts,
-                {{ showAmount(p.kg, project.unit) }} empty; {{ p.materials.join(', ') }}; {{ p.glued ? 'glued' : 'not glued: it comes apart' }}
+                {{ showAmount(p.kg, project.unit) }} empty; {{ p.materials.join(', ') }};
+                {{ p.glued ? 'glued' : 'not glued: it comes apart' }}
             </p>
             <p>{{ finish(p) }}</p>
             <MarkedDrawing

@@ -36,8 +36,7 @@ export function atSaw(material: string, sheet: Sheet, facts: Facts, waiting: rea
     const begun =
         sheet.begun ??
         [...facts].find(
-            ([, f]) =>
-                f.kind === 'begun' && f.material === material && (f.parts ?? []).map((p) => p.part).join(' ') === name,
+            ([, f]) => f.kind === 'begun' && f.material === material && (f.parts ?? []).map((p) => p.part).join(' ') === name,
         )?.[0] ??
         null;
     const made = new Map(

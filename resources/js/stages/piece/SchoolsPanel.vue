@@ -37,8 +37,8 @@ const weight = (grams: number): string => (isInch.value ? (grams / 453.592).toFi
 <template>
     <section class="bears schools" aria-label="schools compared">
         <p class="soft">
-            Each line is planned anew on this piece: sheets for the whole project; weight empty in {{ isInch ? 'pounds' : 'kilograms' }}, joints,
-            the screws or dowels in them, and {{ isInch ? 'feet' : 'metres' }} of edge band and of face frame for this piece.
+            Each line is planned anew on this piece: sheets for the whole project; weight empty in {{ isInch ? 'pounds' : 'kilograms' }},
+            joints, the screws or dowels in them, and {{ isInch ? 'feet' : 'metres' }} of edge band and of face frame for this piece.
         </p>
         <button class="linkish" :disabled="busy" @click="work">
             {{ busy ? 'planning each…' : schools.length === 0 ? 'Compare them' : 'Compare again' }}
