@@ -34,7 +34,7 @@ final class Raising
      */
     public function __construct(
         private readonly Section $section,
-        private readonly array $shape,
+        public readonly array $shape,
         private readonly float $rear,
         private readonly float $bottom,
         private readonly float $front,
