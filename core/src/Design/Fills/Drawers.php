@@ -43,50 +43,73 @@ final class Drawers implements FillMaker
 
     public function make(Cell $cell, Workplace $at): void
     {
-        $is = $cell->bay->fill->is;
-        $castors = $is->choice('on') === 'castors';
-        $door = $cell->bay->door;
-        if ($door !== null && $door->kind === DoorKind::Hinged && $door->is->count('opens') < self::OPENS) {
-            $at->bench->find('piece.drawer_behind_door', Severity::Stop, $cell->bay->id,
-                Text::of('piece.drawer_behind_door', bay: $cell->label, opens: $door->is->count('opens'), needs: self::OPENS));
-
-            return;
-        }
-        if ($castors && $is->count('count') > 1) {
-            $at->bench->find('piece.castors_one', Severity::Stop, $cell->bay->id, Text::of('piece.castors_one', bay: $cell->label, n: $is->count('count')));
-
-            return;
-        }
-        if ($castors && $cell->mouth->z->from->isGreaterThan($cell->z->from)) {
-            $at->cannot($cell, 'piece.castors_over_rail', Length::zero(), $cell->mouth->z->from->minus($cell->z->from));
-
+        $castors = $cell->bay->fill->is->choice('on') === 'castors';
+        if ($this->isBehindDoor($cell, $at) || ($castors && $this->cannotRoll($cell, $at))) {
             return;
         }
         $length = $this->slideLength($cell, $castors);
+        $fronts = $length === null ? [] : $this->fronts($cell);
         if ($length === null) {
             $at->cannot($cell, 'piece.drawer_too_short', $this->free($cell), Length::fromMillimetres(self::SHORTEST_MM));
-
-            return;
+        } elseif (! $this->isTooNarrow($cell, $at) && ! $this->isTooLow($fronts, $cell, $at)) {
+            foreach ($fronts as $i => $front) {
+                $this->drawer($cell, $at, $i + 1, $front, $length);
+            }
+            $at->need($cell, $castors ? 'castor' : 'slide_pair', $castors ? 4 : count($fronts), $castors ? $cell->bay->fill->is->length('castor') : $length);
+            $at->need($cell, 'pull', count($fronts));
         }
-        $narrow = $cell->mouth->x->value()->minus(Length::fromMillimetres(2 * self::SLIDE_MM));
-        if ($narrow->isLessThan($cell->board->thickness->times(4))) {
-            $at->cannot($cell, 'piece.drawer_narrow', $narrow, $cell->board->thickness->times(4));
+    }
 
-            return;
+    private function isBehindDoor(Cell $cell, Workplace $at): bool
+    {
+        $door = $cell->bay->door;
+        if ($door === null || $door->kind !== DoorKind::Hinged || $door->is->count('opens') >= self::OPENS) {
+            return false;
         }
-        $fronts = $this->fronts($cell);
+        $at->bench->find('piece.drawer_behind_door', Severity::Stop, $cell->bay->id,
+            Text::of('piece.drawer_behind_door', bay: $cell->label, opens: $door->is->count('opens'), needs: self::OPENS));
+
+        return true;
+    }
+
+    /** One drawer rolls on castors, on the floor of its bay and over no rail. */
+    private function cannotRoll(Cell $cell, Workplace $at): bool
+    {
+        $n = $cell->bay->fill->is->count('count');
+        $rail = $cell->mouth->z->from->minus($cell->z->from);
+        if ($n > 1) {
+            $at->bench->find('piece.castors_one', Severity::Stop, $cell->bay->id, Text::of('piece.castors_one', bay: $cell->label, n: $n));
+        } elseif ($rail->isPositive()) {
+            $at->cannot($cell, 'piece.castors_over_rail', Length::zero(), $rail);
+        }
+
+        return $n > 1 || $rail->isPositive();
+    }
+
+    private function isTooNarrow(Cell $cell, Workplace $at): bool
+    {
+        $inside = $cell->mouth->x->value()->minus(Length::fromMillimetres(2 * self::SLIDE_MM));
+        $least = $cell->board->thickness->times(4);
+        if ($inside->isLessThan($least)) {
+            $at->cannot($cell, 'piece.drawer_narrow', $inside, $least);
+        }
+
+        return $inside->isLessThan($least);
+    }
+
+    /** @param  list<Span>  $fronts */
+    private function isTooLow(array $fronts, Cell $cell, Workplace $at): bool
+    {
+        $least = Length::fromMillimetres(self::LEAST_FRONT_MM);
         foreach ($fronts as $front) {
-            if ($front->value()->isLessThan(Length::fromMillimetres(self::LEAST_FRONT_MM))) {
-                $at->cannot($cell, 'piece.drawers_low', $front->value(), Length::fromMillimetres(self::LEAST_FRONT_MM));
+            if ($front->value()->isLessThan($least)) {
+                $at->cannot($cell, 'piece.drawers_low', $front->value(), $least);
 
-                return;
+                return true;
             }
         }
-        foreach ($fronts as $i => $front) {
-            $this->drawer($cell, $at, $i + 1, $front, $length);
-        }
-        $at->need($cell, $castors ? 'castor' : 'slide_pair', $castors ? 4 : count($fronts), $castors ? $is->length('castor') : $length);
-        $at->need($cell, 'pull', count($fronts));
+
+        return false;
     }
 
     private function isInset(Cell $cell): bool
