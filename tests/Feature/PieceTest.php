@@ -5,7 +5,11 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Incastro\Core\Document\Reading\CanonicalJson;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Severity;
+use Incastro\Core\Findings\Stage;
 use Incastro\Core\Planner;
+use Incastro\Core\Planning\Planning;
 use Incastro\Core\Queries\Starters;
 use Incastro\Core\Tests\Design\AnyPiece;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -84,8 +88,8 @@ final class PieceTest extends TestCase
                 $document['pieces'][$op['path'][1]] = $op['value'];
             }
         }
-        $plan = Planner::plan($document);
-        $stops = array_filter($plan->findings, fn ($f): bool => $f->severity->value === 'stop' && $f->place->stage !== 'site');
+        $found = (new Planning($document))->findings();
+        $stops = array_filter($found, fn (Finding $f): bool => $f->severity === Severity::Stop && $f->place->stage !== Stage::Site);
         self::assertSame([], array_map(fn ($f): string => $f->code, array_values($stops)));
         self::assertNotSame([], $plan->parts);
         $this->assertPartsCanBeFound(json_decode($plan->toJson(), true, 64, JSON_THROW_ON_ERROR));
