@@ -18,6 +18,11 @@ use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\Whereabouts;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Findings\Fix;
+use Incastro\Core\Fit\Entry\Load;
+use Incastro\Core\Fit\Entry\Loads;
+use Incastro\Core\Fit\Units\Carried;
+use Incastro\Core\Fit\Units\Unit;
+use Incastro\Core\Fit\Units\Units;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
 
@@ -32,6 +37,14 @@ final readonly class PlacedPiece
 
     public Weight $weight;
 
+    /** @var list<Unit> what is joined before it goes to its place */
+    public array $units;
+
+    public Carried $carried;
+
+    /** @var list<Load> what is carried in as a whole */
+    public array $loads;
+
     public Box $box;
 
     public function __construct(public Project $project, public Piece $piece, public Room $room, public Design $design, public Fit $fit)
@@ -40,6 +53,9 @@ final readonly class PlacedPiece
         $this->wallScrews = WallScrews::of($fit, $design);
         $this->weight = new Weight($project->stock);
         $this->box = $fit->box;
+        $this->units = Units::of($design, $fit);
+        $this->carried = new Carried($this->units);
+        $this->loads = (new Loads($this->weight, $this->units, $this->carried))->of($design, $fit);
     }
 
     /** @return list<Panel> */

@@ -52,7 +52,10 @@ final readonly class Text implements \JsonSerializable
     /** @return array{key: string, args: array<string, mixed>|\stdClass} */
     public function jsonSerialize(): array
     {
-        $args = array_map(self::argument(...), $this->args);
+        $args = [];
+        foreach ($this->args as $name => $arg) {
+            $args[$name] = self::argument($arg);
+        }
 
         return ['key' => $this->key, 'args' => $args === [] ? new \stdClass : $args];
     }

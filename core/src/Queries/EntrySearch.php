@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Queries;
 
-use Incastro\Core\Design\Weight;
 use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\WayKind;
@@ -12,7 +11,6 @@ use Incastro\Core\Document\Model\WaySegment;
 use Incastro\Core\Document\Reading\DocumentRejected;
 use Incastro\Core\Fit\Entry\IntoPlace;
 use Incastro\Core\Fit\Entry\Load;
-use Incastro\Core\Fit\Entry\Loads;
 use Incastro\Core\Fit\Entry\Passing;
 use Incastro\Core\Fit\Entry\Pose;
 use Incastro\Core\Fit\Entry\Section;
@@ -42,12 +40,12 @@ final class EntrySearch
         if ($built === null) {
             return [];
         }
-        [$project, $room, $design, $fit] = [$built->project, $built->room, $built->design, $built->fit];
+        $project = $built->project;
         $rooms = array_filter($project->wayIn, fn (WaySegment $s): bool => $s->kind === WayKind::Room);
         $last = end($rooms);
-        $standing = new Standing($room, $fit->box, $last === false ? null : (float) $last->height->millimetres());
+        $standing = new Standing($built->room, $built->box, $last === false ? null : (float) $last->height->millimetres());
 
-        return array_map(fn (Load $load): array => self::load($project, $piece, $load, $standing), (new Loads(new Weight($project->stock)))->of($design, $fit));
+        return array_map(fn (Load $load): array => self::load($project, $piece, $load, $standing), $built->loads);
     }
 
     /** @return array<string, mixed> */

@@ -14,10 +14,8 @@ use Incastro\Core\Design\Weight;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\Units\Carried;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
-use Incastro\Core\Fit\Units\Units;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;
@@ -57,8 +55,8 @@ final readonly class Carrier
     private function loads(PlacedPiece $built): array
     {
         $loads = [];
-        $units = Units::of($built->design, $built->fit);
-        $carried = new Carried($units);
+        $units = $built->units;
+        $carried = $built->carried;
         foreach ($units as $unit) {
             $kg = $built->weight->of(...$carried->panels($unit));
             $longest = max(array_map(fn (Axis $a): int => $unit->extent($a)->units, Axis::cases())) / Length::PER_MM;

@@ -29,8 +29,6 @@ final class AssemblySteps
     /** @var list<array{string, string, string}> joints that can be screwed in no order, and what is in the way */
     public array $blocked = [];
 
-    private readonly Carried $carried;
-
     /**
      * @param  list<Unit>  $units
      * @param  list<array{string, string, string}>  $hidden  see Hidden
@@ -38,7 +36,6 @@ final class AssemblySteps
     public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft,
         private readonly array $units, private readonly array $hidden)
     {
-        $this->carried = new Carried($units);
     }
 
     /** Tried dry before anything is glued or painted. */
@@ -76,7 +73,7 @@ final class AssemblySteps
 
     public function kg(Unit $unit): float
     {
-        return $this->built->weight->of(...$this->carried->panels($unit));
+        return $this->built->weight->of(...$this->built->carried->panels($unit));
     }
 
     /** Hours until glue lets it be moved. */
@@ -200,7 +197,7 @@ final class AssemblySteps
     {
         $backs = [];
         foreach ($this->units as $other) {
-            if ($this->carried->carcassOf($other) === $unit) {
+            if ($this->built->carried->carcassOf($other) === $unit) {
                 $backs[] = $other->id;
             }
         }

@@ -12,7 +12,6 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\Units\Units;
 use Incastro\Core\Measure\Text;
 
 /** Makes the steps of a project from its pieces, its methods and its rooms. */
@@ -41,7 +40,7 @@ final readonly class StepMaker
     /** @return list<Finding> */
     private function piece(PlacedPiece $built, Draft $draft): array
     {
-        $units = Units::of($built->design, $built->fit);
+        $units = $built->units;
         $hidden = Hidden::of($built, $draft->drilling->in($built));
         (new BenchSteps($built, $draft))->add();
         $shop = new AssemblySteps($built, $draft, $units, $hidden);

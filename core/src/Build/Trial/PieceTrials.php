@@ -16,7 +16,6 @@ use Incastro\Core\Fit\GapAt;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
-use Incastro\Core\Fit\Units\Units;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -32,7 +31,7 @@ final readonly class PieceTrials
     public function all(): array
     {
         $trials = [];
-        foreach (Units::of($this->built->design, $this->built->fit) as $unit) {
+        foreach ($this->built->units as $unit) {
             if (count($unit->panels) > 2 && in_array($unit->kind, [UnitKind::Base, UnitKind::Carcass, UnitKind::Frame], true)) {
                 array_push($trials, $this->square($unit), ...($unit->kind === UnitKind::Carcass ? [$this->joints($unit)] : []));
             }

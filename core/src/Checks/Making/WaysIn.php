@@ -8,7 +8,6 @@ use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
-use Incastro\Core\Fit\Entry\Loads;
 use Incastro\Core\Fit\Entry\Passing;
 use Incastro\Core\Fit\Entry\Verdict;
 use Incastro\Core\Fit\PlacedPiece;
@@ -21,7 +20,7 @@ final class WaysIn implements Check
 {
     public function of(PlacedPiece $built): array
     {
-        $loads = $built->project->wayIn === [] ? [] : (new Loads($built->weight))->of($built->design, $built->fit);
+        $loads = $built->project->wayIn === [] ? [] : $built->loads;
         $findings = [];
         foreach ($loads as $load) {
             foreach ($built->project->wayIn as $segment) {

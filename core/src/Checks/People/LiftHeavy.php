@@ -11,7 +11,6 @@ use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Stage;
 use Incastro\Core\Fit\Entry\Load;
-use Incastro\Core\Fit\Entry\Loads;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
@@ -28,7 +27,7 @@ final class LiftHeavy implements Check
     public function of(PlacedPiece $built): array
     {
         $heavy = $raised = null;
-        foreach ((new Loads($built->weight))->of($built->design, $built->fit) as $load) {
+        foreach ($built->loads as $load) {
             $isHigh = $load->place->corner->z->minus($built->room->floorHighPoint())->isGreaterThan(Length::fromMillimetres(self::HIGH_MM));
             if ($isHigh && $load->kg > self::HIGH_KG && $load->kg > ($raised->kg ?? 0.0)) {
                 $raised = $load;

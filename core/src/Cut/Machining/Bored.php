@@ -18,7 +18,16 @@ final readonly class Bored
     /** @return list<Bore> of those kinds */
     public function of(BoreKind ...$kinds): array
     {
-        return array_values(array_filter($this->all(), fn (Bore $b): bool => in_array($b->kind, $kinds, true)));
+        $found = [];
+        foreach ($this->bores as $bores) {
+            foreach ($bores as $bore) {
+                if (in_array($bore->kind, $kinds, true)) {
+                    $found[] = $bore;
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<Bore> */

@@ -15,7 +15,6 @@ use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\Units\Carried;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
-use Incastro\Core\Fit\Units\Units;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Point;
@@ -26,21 +25,20 @@ use Incastro\Core\Measure\Text;
 /** What of a piece is carried in as a whole: each box along the back wall, with what is joined to it at the bench. */
 final readonly class Loads
 {
-    public function __construct(private Weight $weight)
+    /** @param  list<Unit>  $units  of the piece */
+    public function __construct(private Weight $weight, private array $units, private Carried $carried)
     {
     }
 
     /** @return list<Load> */
     public function of(Design $design, Fit $fit): array
     {
-        $units = Units::of($design, $fit);
-
-        return array_map(function (CaseFront $front) use ($fit, $units): Load {
+        return array_map(function (CaseFront $front) use ($fit): Load {
             $place = Block::of($front->x->from, $fit->box->rear, $front->z->from,
                 $front->x->value(), $front->depth()->minus($fit->box->rear), $front->z->value());
             $mm = fn (Length $l): float => (float) $l->millimetres();
 
-            return new Load($front->id, PartName::in(Text::of('entry.box'), $front->label), $place, $this->kg($units, $place),
+            return new Load($front->id, PartName::in(Text::of('entry.box'), $front->label), $place, $this->kg($place),
                 $mm($place->size->x), $mm($place->size->y), $mm($place->size->z), self::shape($fit->box, $place),
                 $front->framed ? $mm($front->board->thickness) : 0.0, $this->back($fit->panels, $place));
         }, $design->fronts);
@@ -75,17 +73,12 @@ final readonly class Loads
         return max([0.0, ...array_map(fn (Panel $p): float => (float) $p->block->size->y->millimetres(), array_values($backs))]);
     }
 
-    /**
-     * Of what was joined at the bench: doors, drawers and loose shelves are carried by themselves.
-     *
-     * @param  list<Unit>  $units
-     */
-    private function kg(array $units, Block $place): float
+    /** Of what was joined at the bench: doors, drawers and loose shelves are carried by themselves. */
+    private function kg(Block $place): float
     {
-        $carried = new Carried($units);
-        $joined = array_filter($units, fn (Unit $u): bool => $u->kind === UnitKind::Carcass && self::isIn($u->block(), $place));
+        $joined = array_filter($this->units, fn (Unit $u): bool => $u->kind === UnitKind::Carcass && self::isIn($u->block(), $place));
 
-        return round($this->weight->of(...array_merge(...array_map($carried->panels(...), array_values($joined)), ...[[]])), 1);
+        return round($this->weight->of(...array_merge(...array_map($this->carried->panels(...), array_values($joined)), ...[[]])), 1);
     }
 
     /** Its middle lies in the box, or a frame's thickness before it. */

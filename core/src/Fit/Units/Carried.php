@@ -11,28 +11,42 @@ use Incastro\Core\Measure\Length;
 /** What of a piece is carried as a whole: boxes as they were joined at the bench, with the backs that are on by then. */
 final readonly class Carried
 {
+    /** @var array<string, Unit> the carcass that a back is fixed to before it is carried, by the back */
+    private array $carcasses;
+
     /** @param  list<Unit>  $units  of one piece */
     public function __construct(private array $units)
     {
+        $carcasses = [];
+        foreach ($units as $unit) {
+            $carcass = $unit->kind === UnitKind::Loose && $unit->role() === Role::Back ? $this->touchedMost($unit) : null;
+            $carcasses += $carcass === null ? [] : [$unit->id => $carcass];
+        }
+        $this->carcasses = $carcasses;
     }
 
     /** @return non-empty-list<Panel> */
     public function panels(Unit $unit): array
     {
         $panels = $unit->panels;
-        foreach ($unit->kind === UnitKind::Carcass ? $this->units : [] as $other) {
+        foreach ($this->carcasses === [] ? [] : $this->units as $other) {
             array_push($panels, ...($this->carcassOf($other) === $unit ? $other->panels : []));
         }
 
         return $panels;
     }
 
-    /** The carcass that a back is fixed to before it is carried: the one it touches most of; null for what is no back. */
+    /** The carcass that a back is fixed to before it is carried; null for what is no back. */
     public function carcassOf(Unit $back): ?Unit
+    {
+        return $this->carcasses[$back->id] ?? null;
+    }
+
+    private function touchedMost(Unit $back): ?Unit
     {
         $best = null;
         $most = 0;
-        foreach ($back->kind === UnitKind::Loose && $back->role() === Role::Back ? $this->units : [] as $unit) {
+        foreach ($this->units as $unit) {
             $touched = $unit->kind === UnitKind::Carcass ? self::touched($back, $unit) : 0;
             [$best, $most] = $touched > $most ? [$unit, $touched] : [$best, $most];
         }
