@@ -31,6 +31,19 @@ final class ArrowsTest extends TestCase
         }
     }
 
+    public function test_classes_use_one_another_in_small_circles_at_most(): void
+    {
+        $arrows = new Arrows;
+        $uses = [];
+        foreach (self::sources() as $path => $file) {
+            $own = 'Incastro\\Core\\'.strtr(substr($path, 0, -4), '/', '\\');
+            $uses[$own] = array_values(array_diff(array_unique($arrows->names((string) file_get_contents($file))), [$own]));
+        }
+        $circles = Circles::of($uses);
+        self::assertLessThanOrEqual(4, count($circles[0] ?? []), implode(', ', $circles[0] ?? []));
+        self::assertSame([['a', 'b', 'c']], array_map(fn (array $c): array => [...$c], Circles::of(['a' => ['b'], 'b' => ['c'], 'c' => ['a'], 'd' => ['a']])));
+    }
+
     #[DataProvider('planted')]
     public function test_a_planted_arrow_is_seen(string $code): void
     {

@@ -12,6 +12,7 @@ use Incastro\Core\Cut\Nest\Placement;
 use Incastro\Core\Cut\Nest\Rect;
 use Incastro\Core\Cut\Nest\Stock;
 use Incastro\Core\Cut\Saw\Sawing;
+use Incastro\Core\Cut\Saw\WhyUncut;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Measure\Length;
 
@@ -98,7 +99,7 @@ final readonly class Leftovers
         $item = new Item($part->panel->id, $part->length->value->units, $part->width->value->units, true);
         foreach ($item->orientations() as [$l, $w, $turned]) {
             $laid = new LaidSheet($sheet->kind, [...$sheet->placements, new Placement($item->id, $offcut->x, $offcut->y, $l, $w, $turned)], $sheet->locked);
-            if ($l <= $offcut->length && $w <= $offcut->width && $laid->whyNot($stock) === null) {
+            if ($l <= $offcut->length && $w <= $offcut->width && WhyUncut::of($laid, $stock) === null) {
                 return $laid;
             }
         }

@@ -13,6 +13,7 @@ use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\GroundPlan;
+use Incastro\Core\Survey\Readings\Measurements;
 use Incastro\Core\Survey\Readings\Tapes;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\RoomOutline;
@@ -145,7 +146,7 @@ final readonly class SiteDrawer
     {
         $tapes = new Tapes($o);
         foreach ($o->room->space->readings as $reading) {
-            $ends = $tapes->in($drawing->view, $reading);
+            $ends = Measurements::tape($reading, $drawing->view, $tapes);
             if ($ends !== null) {
                 $drawing->reading(self::layer($reading), $ends[0], $ends[1], $reading->value(), $reading->id, $reading->last()?->degrees);
             }

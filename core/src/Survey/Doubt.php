@@ -5,15 +5,14 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 use Incastro\Core\Measure\Length;
-use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Readings\Measurements;
 
 /** What the clear width may be out by (±, 95 %), how well everything else is known, and the readings that would help, best first. */
 final readonly class Doubt
 {
     public ?Length $then;
 
-    public ?Text $advice;
+    /** The advised reading that helps the clear width most. */
+    public ?Advice $forWidth;
 
     /**
      * @param  float  $stated  the clear width the doubt is about, mm
@@ -22,9 +21,8 @@ final readonly class Doubt
      */
     public function __construct(public Length $now, public float $stated, public array $known, public array $next)
     {
-        $forWidth = array_values(array_filter($next, fn (Advice $a): bool => $a->helps === 'clear_width'))[0] ?? null;
-        $this->then = $forWidth === null ? null : Clip::nearest($forWidth->then);
-        $this->advice = $forWidth === null ? null : Measurements::of($forWidth->reading->kind)->name($forWidth->reading);
+        $this->forWidth = array_values(array_filter($next, fn (Advice $a): bool => $a->helps === 'clear_width'))[0] ?? null;
+        $this->then = $this->forWidth === null ? null : Clip::nearest($this->forWidth->then);
     }
 
     /** Known well enough, or not asked of this space. */

@@ -22,9 +22,10 @@ final readonly class DoubtSection implements \JsonSerializable
     public function jsonSerialize(): array
     {
         $doubt = $this->room->doubt;
+        $best = $doubt->forWidth?->reading;
 
         return [
-            'now' => $doubt->now, 'then' => $doubt->then, 'advice' => $doubt->advice,
+            'now' => $doubt->now, 'then' => $doubt->then, 'advice' => $best === null ? null : Measurements::of($best->kind)->name($best),
             'known' => $doubt->known, 'next' => array_map($this->advice(...), $doubt->next), 'enough' => $doubt->isEnough(),
         ];
     }
@@ -43,7 +44,7 @@ final readonly class DoubtSection implements \JsonSerializable
             'now' => Clip::nearest($advice->now),
             'then' => Clip::nearest($advice->then),
             'view' => $view->value,
-            'tape' => $this->tapes->in($view, $advice->reading),
+            'tape' => Measurements::tape($advice->reading, $view, $this->tapes),
         ];
     }
 }

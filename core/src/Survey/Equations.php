@@ -12,14 +12,11 @@ use Incastro\Core\Survey\Readings\Measurements;
 /** Turns readings into equations in the unknowns. */
 final readonly class Equations
 {
-    public SideEquations $sides;
+    private EquationTerms $terms;
 
-    public OverheadEquations $overhead;
-
-    public function __construct(public Nodes $nodes, private Instruments $instruments)
+    public function __construct(Nodes $nodes, Instruments $instruments)
     {
-        $this->sides = new SideEquations($nodes);
-        $this->overhead = new OverheadEquations($nodes);
+        $this->terms = new EquationTerms($nodes, $instruments);
     }
 
     /** @return list<Observation> one for each standing take */
@@ -41,24 +38,6 @@ final readonly class Equations
     /** What a take of a reading says; null where the space has nothing for it to say (a diagonal without a height). */
     public function equation(Reading $reading, Take $take): ?Observation
     {
-        return Measurements::of($reading->kind)->equation($reading, $take, $this);
-    }
-
-    /** @param  array<int, float>  $coefficients  of the unknowns that the take is the sum of */
-    public function linear(array $coefficients, Reading $reading, Take $take): Linear
-    {
-        return new Linear($coefficients, $take->number(), $this->sigma($reading, $take), $reading->id);
-    }
-
-    /** @param  array{array<int, float>, array<int, float>}  $along  coefficients of both legs */
-    public function distance(array $along, Reading $reading, Take $take): Distance
-    {
-        return new Distance($along[0], $along[1], [0.0, 0.0], $take->number(), $this->sigma($reading, $take), $reading->id);
-    }
-
-    /** Standard uncertainty of a take, mm, or degrees for an angle. */
-    public function sigma(Reading $reading, Take $take): float
-    {
-        return $this->instruments->sigma($reading, $take, $this->nodes->sizes);
+        return Measurements::of($reading->kind)->equation($reading, $take, $this->terms);
     }
 }

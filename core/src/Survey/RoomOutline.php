@@ -19,6 +19,9 @@ final readonly class RoomOutline
 {
     public const WALL_MM = 120;
 
+    /** How far a tape stands in from a wall, and how long a mark at one place is drawn. */
+    public const HAND_MM = 90;
+
     public Length $height;
 
     public Length $width;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut\Nest;
 
+use Incastro\Core\Cut\Saw\WhyUncut;
 use Incastro\Core\Measure\Length;
 
 /**
@@ -40,7 +41,7 @@ final readonly class ByHand
         $held = $sheets[$sheet]?->held() ?? [];
         $this->refuse($placed, $held, $target->kind);
         $sheets[$sheet] = new LaidSheet($target->kind, [...$others, $placed], $isLocked ? [...$locked, $item->id] : $locked);
-        if ($sheets[$sheet]->whyNot($now->stock) === null) {
+        if (WhyUncut::of($sheets[$sheet], $now->stock) === null) {
             return new Nested($now->stock, array_values(array_filter($sheets)), $now->unplaced, $now->leastCost);
         }
         $fixed = array_map(fn (?LaidSheet $s): ?LaidSheet => $s?->lockedOnly(), $sheets);
@@ -96,7 +97,7 @@ final readonly class ByHand
                 throw new PlaceRefused('locked', $o->item);
             }
         }
-        $why = (new LaidSheet($kind, [...$locked, $placed]))->whyNot($this->orders->stock);
+        $why = WhyUncut::of(new LaidSheet($kind, [...$locked, $placed]), $this->orders->stock);
         if ($why !== null) {
             throw new PlaceRefused($why[0], $placed->item);
         }

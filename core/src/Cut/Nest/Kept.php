@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut\Nest;
 
+use Incastro\Core\Cut\Saw\WhyUncut;
 use Incastro\Core\Document\Model\LaidPart;
 use Incastro\Core\Document\Model\Layout;
 
@@ -71,7 +72,7 @@ final readonly class Kept
         }
         $laid = $placements === [] ? null : new LaidSheet($kind, $placements, $locked);
 
-        return $laid !== null && $laid->whyNot($this->stock) === null ? $laid : null;
+        return $laid !== null && WhyUncut::of($laid, $this->stock) === null ? $laid : null;
     }
 
     /** @param  list<LaidSheet>  $sheets */

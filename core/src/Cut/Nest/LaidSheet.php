@@ -6,7 +6,6 @@ namespace Incastro\Core\Cut\Nest;
 
 use Incastro\Core\Cut\Begun\BegunSheet;
 use Incastro\Core\Cut\Begun\MadePiece;
-use Incastro\Core\Cut\Saw\Sawing;
 
 /** One sheet with its parts in place. */
 final readonly class LaidSheet
@@ -43,24 +42,6 @@ final readonly class LaidSheet
         $rest = array_values(array_filter($this->placements, fn (Placement $p): bool => $p->item !== $part));
 
         return $rest === [] ? null : new self($this->kind, $rest, array_values(array_filter($this->locked, fn (string $id): bool => $id !== $part)));
-    }
-
-    /** @return array{'off'|'saw'|'tools', string}|null what keeps it from being cut, and a part concerned */
-    public function whyNot(Stock $stock): ?array
-    {
-        $usable = $this->kind->usable();
-        foreach ($this->placements as $p) {
-            if ($p->x < $usable->x || $p->y < $usable->y || $p->right() > $usable->x + $usable->length || $p->top() > $usable->y + $usable->width) {
-                return ['off', $p->item];
-            }
-        }
-        $sawing = Sawing::of($this, $stock->kerf, $stock->saws);
-
-        return match (true) {
-            ! $sawing->isSeparable => ['saw', $this->placements[0]->item ?? ''],
-            ! $sawing->isCuttable => ['tools', $this->placements[0]->item ?? ''],
-            default => null,
-        };
     }
 
     public function usedArea(): int

@@ -10,7 +10,7 @@ use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 
 /** How far the breast stands out from the back wall. */
@@ -26,7 +26,7 @@ final class BreastDepth implements Measurement
         return View::Top;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         return $in->linear($in->sides->breastDepth($r->side ?? Side::Left, $in->sides->height($r)->units), $r, $take);
     }

@@ -9,7 +9,7 @@ use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 use Incastro\Core\Survey\Sum;
 use Incastro\Core\Survey\Surface;
@@ -27,7 +27,7 @@ final class BreastWidth implements Measurement
         return View::Front;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         $n = $in->nodes;
         [$front, $z] = [$n->sizes->depth->units, $in->sides->height($r)->units];

@@ -11,7 +11,7 @@ use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Bearing;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 
 /** Of a corner in plan, degrees; under 90 the corner closes in. */
 final class CornerAngle implements Measurement
@@ -26,7 +26,7 @@ final class CornerAngle implements Measurement
         return View::Top;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Bearing
+    public function equation(Reading $r, Take $take, EquationTerms $in): Bearing
     {
         $depth = $in->nodes->sizes->depth;
 

@@ -9,7 +9,7 @@ use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 use Incastro\Core\Survey\Sum;
 use Incastro\Core\Survey\Surface;
@@ -28,7 +28,7 @@ final class Depth implements Measurement
         return View::Top;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         $n = $in->nodes;
         $x = $n->sizes->x($r)->units;

@@ -14,7 +14,7 @@ use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\GroundPlan;
 use Incastro\Core\Survey\Observation;
 
@@ -32,7 +32,7 @@ final class Diagonal implements Measurement
         return $r->face === Face::Floor ? View::Top : View::Front;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): ?Observation
+    public function equation(Reading $r, Take $take, EquationTerms $in): ?Observation
     {
         if ($r->face === Face::Floor) {
             return $in->distance([$in->sides->floorDiagonal($r), $in->sides->floorDepth($r)], $r, $take);

@@ -46,7 +46,7 @@ final readonly class FrontPlaces
     /** @return array{Point, Point} a hand's breadth in from the side, or where it says */
     public function height(Reading $r): array
     {
-        $hand = Length::fromMillimetres(Tapes::HAND_MM);
+        $hand = Length::fromMillimetres(RoomOutline::HAND_MM);
         $depth = $this->o->room->sizes->depth;
         if ($r->x !== null) {
             return [new Point($r->x, Length::zero()), new Point($r->x, $this->o->overhead->at($r->x, $depth))];
@@ -63,7 +63,7 @@ final readonly class FrontPlaces
     /** @return array{Point, Point} a short stroke at the place, so long as to be seen */
     public function gap(Reading $r): array
     {
-        $hand = Length::fromMillimetres(Tapes::HAND_MM);
+        $hand = Length::fromMillimetres(RoomOutline::HAND_MM);
         if ($r->on()->isSide()) {
             $wall = $this->wall($this->side($r), $r->z);
 
@@ -84,7 +84,7 @@ final readonly class FrontPlaces
     public function mouthHeight(Reading $r): array
     {
         $side = $r->side ?? Side::Left;
-        $x = $side->inward($this->at(Surface::jamb($side), Length::zero())->across, Length::fromMillimetres(Tapes::HAND_MM));
+        $x = $side->inward($this->at(Surface::jamb($side), Length::zero())->across, Length::fromMillimetres(RoomOutline::HAND_MM));
 
         return [new Point($x, Length::zero()), new Point($x, $this->o->at(Surface::MouthHead, $this->o->room->sizes->x($r), $this->o->room->sizes->depth))];
     }
@@ -106,7 +106,7 @@ final readonly class FrontPlaces
     /** @return array{Point, Point} */
     public function knee(): array
     {
-        $hand = Length::fromMillimetres(Tapes::HAND_MM);
+        $hand = Length::fromMillimetres(RoomOutline::HAND_MM);
         $x = $this->low()->isZero() ? $hand : $this->low()->minus($hand);
 
         return [new Point($x, Length::zero()), new Point($x, $this->o->overhead->at($this->low(), $this->o->room->sizes->depth))];
@@ -117,7 +117,7 @@ final readonly class FrontPlaces
     {
         $run = $r->value() ?? Length::ofUnits(intdiv($this->o->width->units, 2));
         $to = $this->low()->isZero() ? $run : $this->low()->minus($run);
-        $z = $this->o->overhead->at($to, $this->o->room->sizes->depth)->minus(Length::fromMillimetres(Tapes::HAND_MM));
+        $z = $this->o->overhead->at($to, $this->o->room->sizes->depth)->minus(Length::fromMillimetres(RoomOutline::HAND_MM));
 
         return [new Point($this->low(), $z), new Point($to, $z)];
     }
@@ -144,7 +144,7 @@ final readonly class FrontPlaces
         $at = $shape->knows(Surface::StepAt, $of) ? Clip::nearest($shape->at(Surface::StepAt, 0, 0, $of)) : $pitch->times($r->step ?? 1);
         $z = $shape->knows(Surface::Step, $of) ? Clip::nearest($shape->at(Surface::Step, 0, 0, $of))
             : $this->o->overhead->at($at, $this->o->room->sizes->depth);
-        $in = Length::fromMillimetres(Tapes::HAND_MM);
+        $in = Length::fromMillimetres(RoomOutline::HAND_MM);
 
         return $r->kind === ReadingKind::StepAt
             ? [new Point(Length::zero(), $z->minus($in)), new Point($at, $z->minus($in))]

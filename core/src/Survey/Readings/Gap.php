@@ -12,7 +12,7 @@ use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 
 /** What shows behind a straightedge or batten at one place; readings of one straightedge share `edge`. */
@@ -39,7 +39,7 @@ final class Gap implements Measurement
         };
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         return $in->linear($r->on()->isLevel() ? $in->overhead->gap($r) : $in->sides->gap($r), $r, $take);
     }

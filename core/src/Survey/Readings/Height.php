@@ -14,7 +14,7 @@ use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 use Incastro\Core\Survey\Sum;
 use Incastro\Core\Survey\Surface;
@@ -40,7 +40,7 @@ final class Height implements Measurement
         return $r->y !== null || $r->plane === Plane::Back || ($space->slope?->along === Along::Depth && $r->side === null) ? View::Side : View::Front;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         $n = $in->nodes;
         [$x, $y] = [$n->sizes->x($r)->units, $n->sizes->y($r)->units];

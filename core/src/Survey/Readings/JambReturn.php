@@ -10,7 +10,7 @@ use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 use Incastro\Core\Survey\SideEquations;
 use Incastro\Core\Survey\Surface;
@@ -28,7 +28,7 @@ final class JambReturn implements Measurement
         return View::Top;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         [$n, $side] = [$in->nodes, $r->side ?? Side::Left];
         [$front, $z] = [$n->sizes->depth->units, $in->sides->height($r)->units];

@@ -12,8 +12,9 @@ use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
+use Incastro\Core\Survey\RoomOutline;
 
 /** Height of the slope at the wall it starts from. */
 final class Knee implements Measurement
@@ -28,7 +29,7 @@ final class Knee implements Measurement
         return $space->slope?->along === Along::Depth ? View::Side : View::Front;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         [$x, $y] = [$in->nodes->sizes->x($r)->units, $in->nodes->sizes->y($r)->units];
 
@@ -37,7 +38,7 @@ final class Knee implements Measurement
 
     public function tape(Reading $r, View $view, Tapes $on): array
     {
-        $aside = $r->side === Side::Right ? 2 * Tapes::HAND_MM : Tapes::HAND_MM / 2;
+        $aside = $r->side === Side::Right ? 2 * RoomOutline::HAND_MM : RoomOutline::HAND_MM / 2;
 
         return $view === View::Side ? $on->side->height(Length::fromMillimetres($aside)) : $on->front->knee();
     }

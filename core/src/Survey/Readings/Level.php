@@ -15,7 +15,7 @@ use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 
 /** How far floor or ceiling rises across the run (+ right higher) or along the depth (+ front higher). */
@@ -33,7 +33,7 @@ final class Level implements Measurement
         return $r->along === Along::Depth ? View::Side : View::Front;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         return $in->linear($in->overhead->level($r), $r, $take);
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey\Readings;
 
+use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Document\Model\ReadingKind;
+use Incastro\Core\Geometry\Point;
+use Incastro\Core\Geometry\View;
 
 /** The form of each kind of reading. */
 final class Measurements
@@ -35,5 +38,13 @@ final class Measurements
             ReadingKind::StepHeight => new StepHeight,
             ReadingKind::StepAt => new StepAt,
         };
+    }
+
+    /** @return array{Point, Point}|null where the tape of a reading lies in a view; null where it is drawn in another */
+    public static function tape(Reading $r, View $view, Tapes $on): ?array
+    {
+        $form = self::of($r->kind);
+
+        return $form->view($r, $on->outline->room->space) === $view ? $form->tape($r, $view, $on) : null;
     }
 }

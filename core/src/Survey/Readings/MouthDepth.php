@@ -9,7 +9,7 @@ use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 use Incastro\Core\Survey\Surface;
 
@@ -26,7 +26,7 @@ final class MouthDepth implements Measurement
         return View::Top;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         return $in->linear($in->nodes->at(Surface::MouthDepth, 0, 0), $r, $take);
     }

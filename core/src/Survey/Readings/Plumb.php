@@ -11,7 +11,7 @@ use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 
 /** How far a wall is off plumb between two heights; + leans into the space. */
@@ -27,7 +27,7 @@ final class Plumb implements Measurement
         return $r->on() === Face::Back ? View::Side : View::Front;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         return $in->linear($in->sides->lean($r), $r, $take);
     }

@@ -41,7 +41,7 @@ final readonly class SidePlaces
     public function start(Reading $r): array
     {
         $y = $r->value() ?? Length::ofUnits(intdiv($this->o->depth->units * 2, 3));
-        $z = $this->head($y)->up->minus(Length::fromMillimetres(Tapes::HAND_MM));
+        $z = $this->head($y)->up->minus(Length::fromMillimetres(RoomOutline::HAND_MM));
 
         return [new Point(Length::zero(), $z), new Point($y, $z)];
     }
@@ -49,7 +49,7 @@ final readonly class SidePlaces
     /** @return array{Point, Point} */
     public function gap(Reading $r): array
     {
-        $hand = Length::fromMillimetres(Tapes::HAND_MM);
+        $hand = Length::fromMillimetres(RoomOutline::HAND_MM);
         if ($r->on() === Face::Back) {
             $wall = $this->back($r->z);
 

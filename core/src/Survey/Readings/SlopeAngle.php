@@ -12,7 +12,7 @@ use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Bearing;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 
 /** Of the slope overhead from level, degrees. */
 final class SlopeAngle implements Measurement
@@ -27,7 +27,7 @@ final class SlopeAngle implements Measurement
         return $space->slope?->along === Along::Depth ? View::Side : View::Front;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Bearing
+    public function equation(Reading $r, Take $take, EquationTerms $in): Bearing
     {
         return $in->overhead->angle($r, $take->number(), $in->sigma($r, $take));
     }

@@ -11,7 +11,7 @@ use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 
 /** How much the slope rises over a level run held under it. */
@@ -27,7 +27,7 @@ final class SlopeRise implements Measurement
         return $space->slope?->along === Along::Depth ? View::Side : View::Front;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         return $in->linear($in->overhead->rise($r), $r, $take);
     }

@@ -11,7 +11,7 @@ use Incastro\Core\Document\Model\Rise;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 
 /** From the low end's wall to where slope and level ceiling meet. */
@@ -30,7 +30,7 @@ final class SlopeStart implements Measurement
         return $space->slope?->along === Along::Depth ? View::Side : View::Front;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         return new Linear($in->overhead->meeting($take), 0.0, self::USUAL_PITCH * $in->sigma($r, $take), $r->id);
     }

@@ -12,7 +12,7 @@ use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Distance;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Sum;
 
 /** Marks a way along the back and b along the side; the tape across them. */
@@ -28,7 +28,7 @@ final class ThreeFourFive implements Measurement
         return View::Top;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Distance
+    public function equation(Reading $r, Take $take, EquationTerms $in): Distance
     {
         $marks = [(float) ($r->alongBack?->millimetres() ?? 0.0), (float) ($r->alongSide?->millimetres() ?? 0.0)];
         $closing = Sum::times($in->sides->closing($r, $r->alongSide->units ?? 0), -1.0);

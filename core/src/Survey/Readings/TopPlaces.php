@@ -35,7 +35,7 @@ final readonly class TopPlaces
     /** @return array{Point, Point} */
     public function depth(Reading $r): array
     {
-        $in = Length::fromMillimetres(Tapes::HAND_MM);
+        $in = Length::fromMillimetres(RoomOutline::HAND_MM);
         $side = $r->side ?? Side::Left;
         $x = $r->x ?? $side->inward($this->end($side), $in);
 
@@ -53,7 +53,7 @@ final readonly class TopPlaces
     /** @return array{Point, Point} a short stroke across the corner */
     public function corners(Side $side): array
     {
-        $hand = Length::fromMillimetres(2 * Tapes::HAND_MM);
+        $hand = Length::fromMillimetres(2 * RoomOutline::HAND_MM);
         $corner = $this->corner($side, Length::zero());
 
         return [new Point($side->inward($corner->across, $hand), $corner->up), $this->corner($side, $hand)];
@@ -67,7 +67,7 @@ final readonly class TopPlaces
     /** @return array{Point, Point} */
     public function return(Side $side): array
     {
-        $y = $this->o->depth->minus(Length::fromMillimetres(Tapes::HAND_MM));
+        $y = $this->o->depth->minus(Length::fromMillimetres(RoomOutline::HAND_MM));
 
         return [$this->corner($side, $y), new Point($this->jut(Surface::jamb($side)), $y->negated())];
     }
@@ -98,7 +98,7 @@ final readonly class TopPlaces
     /** @return array{Point, Point} */
     public function gap(Reading $r): array
     {
-        $hand = Length::fromMillimetres(Tapes::HAND_MM);
+        $hand = Length::fromMillimetres(RoomOutline::HAND_MM);
         if ($r->on() === Face::Back) {
             $x = $r->x ?? Length::zero();
 

@@ -11,7 +11,7 @@ use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Equations;
+use Incastro\Core\Survey\EquationTerms;
 use Incastro\Core\Survey\Linear;
 use Incastro\Core\Survey\Sum;
 use Incastro\Core\Survey\Surface;
@@ -29,7 +29,7 @@ final class Width implements Measurement
         return View::Front;
     }
 
-    public function equation(Reading $r, Take $take, Equations $in): Linear
+    public function equation(Reading $r, Take $take, EquationTerms $in): Linear
     {
         $n = $in->nodes;
         $y = $n->sizes->y($r)->units;

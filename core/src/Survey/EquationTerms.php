@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\Facts\Take;
+use Incastro\Core\Document\Model\Reading;
+
+/** What an equation is made of: the unknowns, what lies between them, and how sure a take is. */
+final readonly class EquationTerms
+{
+    public SideEquations $sides;
+
+    public OverheadEquations $overhead;
+
+    public function __construct(public Nodes $nodes, private Instruments $instruments)
+    {
+        $this->sides = new SideEquations($nodes);
+        $this->overhead = new OverheadEquations($nodes);
+    }
+
+    /** @param  array<int, float>  $coefficients  of the unknowns that the take is the sum of */
+    public function linear(array $coefficients, Reading $reading, Take $take): Linear
+    {
+        return new Linear($coefficients, $take->number(), $this->sigma($reading, $take), $reading->id);
+    }
+
+    /** @param  array{array<int, float>, array<int, float>}  $along  coefficients of both legs */
+    public function distance(array $along, Reading $reading, Take $take): Distance
+    {
+        return new Distance($along[0], $along[1], [0.0, 0.0], $take->number(), $this->sigma($reading, $take), $reading->id);
+    }
+
+    /** Standard uncertainty of a take, mm, or degrees for an angle. */
+    public function sigma(Reading $reading, Take $take): float
+    {
+        return $this->instruments->sigma($reading, $take, $this->nodes->sizes);
+    }
+}
