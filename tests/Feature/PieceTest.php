@@ -7,7 +7,7 @@ namespace Tests\Feature;
 use Incastro\Core\Document\Reading\CanonicalJson;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Planner;
 use Incastro\Core\Planning\Planning;
 use Incastro\Core\Queries\Starters;
@@ -89,7 +89,7 @@ final class PieceTest extends TestCase
             }
         }
         $found = (new Planning($document))->findings();
-        $stops = array_filter($found, fn (Finding $f): bool => $f->severity === Severity::Stop && $f->place->stage !== Stage::Site);
+        $stops = array_filter($found, fn (Finding $f): bool => $f->severity === Severity::Stop && $f->place->stage !== WorkStage::Site);
         self::assertSame([], array_map(fn (Finding $f): string => $f->code, array_values($stops)));
         $plan = json_decode(Planner::plan($document)->toJson(), true, 64, JSON_THROW_ON_ERROR);
         self::assertNotSame([], $plan['parts']);

@@ -9,7 +9,7 @@ use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Measure\Text;
 
 /** A part that was measured and is off the planned size by more than the parts' own tolerance. */
@@ -29,7 +29,7 @@ final class AsMade
                 if ($is !== null && $off !== null && $off->absolute()->isGreaterThan($project->workshop->partTolerance)) {
                     $code = $off->isNegative() ? 'log.made_short' : 'log.made_long';
                     $args = ['part' => $part->panel->name, 'axis' => Text::of("log.axis_$axis"), 'is' => $is, 'planned' => $planned, 'by' => $off->absolute()];
-                    $findings[] = new Finding($code, Severity::Look, new Place(Stage::Log, $part->panel->id),
+                    $findings[] = new Finding($code, Severity::Look, new Place(WorkStage::Log, $part->panel->id),
                         Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.log'), $is, $planned);
                 }
             }

@@ -13,7 +13,7 @@ use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
@@ -36,7 +36,7 @@ final class CableWay implements Check
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             if (in_array($cell->bay->fill->kind, self::WANTING, true) && $this->isShut($this->behind($cell, $built->design->turns[$id] ?? null), $built)) {
-                $findings[] = new Finding('piece.no_cable_way', Severity::Look, new Place(Stage::Piece, $id),
+                $findings[] = new Finding('piece.no_cable_way', Severity::Look, new Place(WorkStage::Piece, $id),
                     Text::of('piece.no_cable_way', bay: $cell->label, fill: Text::of("fill.{$cell->bay->fill->kind->value}")),
                     Text::of('piece.no_cable_way.remedy', hole: Length::fromMillimetres(self::PLUG_MM)),
                     Text::of('source.practice'), null, null, OpenBack::of($cell, $built));

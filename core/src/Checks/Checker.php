@@ -66,7 +66,7 @@ use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\Room;
@@ -123,7 +123,7 @@ final class Checker
         $findings = $room->findings;
         if ($missing !== null) {
             [$code, $severity] = $missing;
-            $findings[] = new Finding($code, $severity, new Place(Stage::Site, $space->id),
+            $findings[] = new Finding($code, $severity, new Place(WorkStage::Site, $space->id),
                 Text::of($code), Text::of("$code.remedy"), Text::of('source.survey'));
         }
 

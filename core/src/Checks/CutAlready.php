@@ -13,7 +13,7 @@ use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -69,6 +69,6 @@ final class CutAlready
         $args = ['part' => $part->panel->name, 'length' => $length, 'width' => $width, 'now' => $part->length->value, 'wide' => $part->width->value];
 
         return new Finding($code, $code === 'log.cut_short' ? Severity::Stop : Severity::Look,
-            new Place(Stage::Log, $part->panel->id), Text::of($code, ...$args), Text::of($remedy, ...$args), Text::of('source.log'));
+            new Place(WorkStage::Log, $part->panel->id), Text::of($code, ...$args), Text::of($remedy, ...$args), Text::of('source.log'));
     }
 }

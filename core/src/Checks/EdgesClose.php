@@ -10,7 +10,7 @@ use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\EdgeFit;
 use Incastro\Core\Fit\Limits;
 use Incastro\Core\Fit\PlacedPiece;
@@ -94,7 +94,7 @@ final class EdgesClose implements Check
             ? Text::of($code, side: $side)
             : Text::of($code, side: $side, gap: $measured, limit: $limit);
 
-        return new Finding($code, $severity, new Place(Stage::Fit, "{$built->piece->id}/{$edge->name->value}"),
+        return new Finding($code, $severity, new Place(WorkStage::Fit, "{$built->piece->id}/{$edge->name->value}"),
             $text, Text::of("$code.remedy"), Text::of('source.closing_gaps'), $measured, $limit);
     }
 }

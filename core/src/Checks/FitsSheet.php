@@ -14,7 +14,7 @@ use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -49,7 +49,7 @@ final class FitsSheet
             default => Text::of('cut.too_few_sheets', part: $part, sheet: $sheet),
         };
 
-        return new Finding("cut.$why", Severity::Stop, new Place(Stage::Cut, $item->id), $says,
+        return new Finding("cut.$why", Severity::Stop, new Place(WorkStage::Cut, $item->id), $says,
             Text::of(['larger_than_sheet' => 'cut.larger_sheet', 'beyond_saws' => 'cut.other_saw', 'too_few_sheets' => 'cut.more_sheets'][$why]),
             Text::of('source.geometry'), $length, $most);
     }

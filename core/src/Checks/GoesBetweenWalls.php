@@ -8,7 +8,7 @@ use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -28,7 +28,7 @@ final class GoesBetweenWalls implements Check
         $stops = $over->isPositive();
         [$code, $by] = $stops ? ['fit.wider_than_clear', $over] : ['fit.no_play', $fit->spare->negated()];
 
-        return [new Finding($code, $stops ? Severity::Stop : Severity::Look, new Place(Stage::Fit, $built->piece->id),
+        return [new Finding($code, $stops ? Severity::Stop : Severity::Look, new Place(WorkStage::Fit, $built->piece->id),
             Text::of($code, by: $by, reading: self::stopper($built)),
             Text::of($stops ? 'fit.make_narrower' : 'fit.more_set_off', by: $by),
             Text::of('source.fit_budget'), $fit->budget->value, $clear)];

@@ -8,7 +8,7 @@ use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -36,7 +36,7 @@ final class GoesUnderCeiling implements Check
             }
         }
         $reading = Text::of(($built->room->ceiling['left'] ?? $ceiling)->equals($ceiling) ? 'reading.height_left' : 'reading.height_right');
-        $place = new Place(Stage::Fit, $built->piece->id);
+        $place = new Place(WorkStage::Fit, $built->piece->id);
         $top = $box->top();
         if ($top->isGreaterThan($ceiling)) {
             $by = $top->minus($ceiling);

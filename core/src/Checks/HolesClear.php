@@ -14,7 +14,7 @@ use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
@@ -58,7 +58,7 @@ final class HolesClear implements DrillingCheck
             'along' => $spot->along, 'end' => Text::of("board_end.$spot->end"), 'across' => $spot->across, 'edge' => Text::of("board_edge.$spot->edge"),
             'deep' => $bore->depth ?? $thickness, 'thickness' => $thickness] + $other);
 
-        return new Finding($code, Severity::Look, new Place(Stage::Cut, $clash->board->id), $says, Text::of("$code.remedy"), Text::of('source.bores'),
+        return new Finding($code, Severity::Look, new Place(WorkStage::Cut, $clash->board->id), $says, Text::of("$code.remedy"), Text::of('source.bores'),
             ...$clash->kind === ClashKind::Through ? [$bore->depth, $thickness] : []);
     }
 }

@@ -14,7 +14,7 @@ use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\Passage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
@@ -138,7 +138,7 @@ final class LetsThingsThrough implements Check
         }
 
         return $by === null ? []
-            : [(new Finding('fit.box_forward', Severity::Note, new Place(Stage::Site, $placed->thing->id),
+            : [(new Finding('fit.box_forward', Severity::Note, new Place(WorkStage::Site, $placed->thing->id),
                 Text::of('fit.box_forward', thing: $placed->name(), by: $by),
                 Text::of('fit.box_forward.remedy'), Text::of("authority.{$placed->thing->rule()->deferTo->value}"), $by))
                 ->decidedBy($placed->thing->rule()->deferTo)];
@@ -147,7 +147,7 @@ final class LetsThingsThrough implements Check
     /** @param  array<string, Text|Length>  $args */
     private static function say(string $code, Severity $severity, Panel $panel, array $args, ?Length $measured = null, ?Length $limit = null): Finding
     {
-        return new Finding($code, $severity, new Place(Stage::Fit, $panel->id), Text::of($code, ...$args),
+        return new Finding($code, $severity, new Place(WorkStage::Fit, $panel->id), Text::of($code, ...$args),
             Text::of("$code.remedy", ...$args), Text::of('source.obstacles'), $measured, $limit);
     }
 }

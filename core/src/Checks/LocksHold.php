@@ -11,7 +11,7 @@ use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Measure\Text;
 
 /** A part that was locked somewhere on a sheet and no longer fits there, as it or another has changed: it lies elsewhere now, and that is said. */
@@ -31,7 +31,7 @@ final class LocksHold
                 array_map(strval(...), array_keys($cutting->started->parts))) as $lost) {
                 $part = $cutting->laid->part($lost);
                 if (isset($names[$part])) {
-                    $findings[] = new Finding('cut.lock_lost', Severity::Look, new Place(Stage::Cut, $part),
+                    $findings[] = new Finding('cut.lock_lost', Severity::Look, new Place(WorkStage::Cut, $part),
                         Text::of('cut.lock_lost', part: $names[$part], sheet: $project->stock[$material]->name),
                         Text::of('cut.lock_lost.remedy'), Text::of('source.geometry'));
                 }

@@ -7,7 +7,7 @@ namespace Incastro\Core\Checks;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\Motion\Motion;
 use Incastro\Core\Fit\Motion\MoverKind;
 use Incastro\Core\Fit\PlacedPiece;
@@ -55,7 +55,7 @@ final class MovesFreely implements Check
     /** @param  array<string, Text|Length|Angle>  $args */
     private function say(Motion $motion, string $code, Severity $severity, array $args): Finding
     {
-        return new Finding($code, $severity, new Place(Stage::Fit, $motion->mover->id),
+        return new Finding($code, $severity, new Place(WorkStage::Fit, $motion->mover->id),
             Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of('source.moving'));
     }
 }

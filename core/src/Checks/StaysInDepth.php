@@ -7,7 +7,7 @@ namespace Incastro\Core\Checks;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
@@ -22,7 +22,7 @@ final class StaysInDepth implements Check
         }
         $by = $built->piece->depth->minus($depth);
 
-        return [new Finding('fit.stands_proud', Severity::Look, new Place(Stage::Fit, $built->piece->id),
+        return [new Finding('fit.stands_proud', Severity::Look, new Place(WorkStage::Fit, $built->piece->id),
             Text::of('fit.stands_proud', by: $by), Text::of('fit.make_shallower', by: $by),
             Text::of('source.geometry'), $built->piece->depth, $depth)];
     }

@@ -10,7 +10,7 @@ use Incastro\Core\Document\Model\WallKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
@@ -40,7 +40,7 @@ final class StudsBehind implements Check
         }
         $screw = $this->screw($built, array_values($nailers)[0]);
 
-        return [new Finding('fit.few_studs', Severity::Look, new Place(Stage::Fit, $built->piece->id),
+        return [new Finding('fit.few_studs', Severity::Look, new Place(WorkStage::Fit, $built->piece->id),
             Text::of('fit.few_studs', n: count($held), wanted: self::WANTED),
             Text::of('fit.few_studs.remedy', screw: $screw), Text::of('source.hanging'))];
     }

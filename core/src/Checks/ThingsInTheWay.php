@@ -10,7 +10,7 @@ use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -97,7 +97,7 @@ final class ThingsInTheWay implements Check
     {
         $authority = $placed->thing->rule()->deferTo;
 
-        return new Finding($code, $severity, new Place(Stage::Site, $placed->thing->id), $says, $remedy,
+        return new Finding($code, $severity, new Place(WorkStage::Site, $placed->thing->id), $says, $remedy,
             Text::of($authority === Authority::Nobody ? 'source.obstacles' : "authority.{$authority->value}"), $placed->thing->out);
     }
 }

@@ -7,7 +7,7 @@ namespace Incastro\Core\Design;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Figure;
@@ -125,7 +125,7 @@ final class Bench
     public function find(string $code, Severity $severity, string $ref, Text $says,
         ?Length $measured = null, ?Length $limit = null, string $source = 'source.geometry'): void
     {
-        $this->findings[] = new Finding($code, $severity, new Place(Stage::Piece, $ref), $says,
+        $this->findings[] = new Finding($code, $severity, new Place(WorkStage::Piece, $ref), $says,
             Text::of("$code.remedy", ...$says->args), Text::of($source), $measured, $limit);
     }
 

@@ -15,7 +15,7 @@ use Incastro\Core\Envelope\Box;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Geometry\Turn;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -141,7 +141,7 @@ final readonly class Designer
         $size = Length::least($panel->length->value, $panel->width->value);
         $least = Length::fromMillimetres(self::LEAST_PART_MM);
 
-        return new Finding('piece.part_vanishes', Severity::Stop, new Place(Stage::Piece, $panel->piece),
+        return new Finding('piece.part_vanishes', Severity::Stop, new Place(WorkStage::Piece, $panel->piece),
             Text::of('piece.part_vanishes', part: $panel->name, size: $size, least: $least),
             Text::of('piece.make_room'), Text::of('source.geometry'), $size, $least);
     }
@@ -158,7 +158,7 @@ final readonly class Designer
         }
         foreach ($needs as $axis => [$has, $need]) {
             if ($has->isLessThan($need)) {
-                return new Finding("piece.too_small_$axis", Severity::Stop, new Place(Stage::Piece, $piece->id),
+                return new Finding("piece.too_small_$axis", Severity::Stop, new Place(WorkStage::Piece, $piece->id),
                     Text::of("piece.too_small_$axis", has: $has, need: $need), Text::of('piece.make_room'),
                     Text::of('source.geometry'), $has, $need);
             }

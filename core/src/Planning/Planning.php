@@ -31,9 +31,9 @@ use Incastro\Core\Draw\DrawingsSection;
 use Incastro\Core\Draw\SolidsSection;
 use Incastro\Core\Draw\TemplatesSection;
 use Incastro\Core\Findings\Finding;
+use Incastro\Core\Fit\PiecePlacer;
 use Incastro\Core\Fit\PiecesSection;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\Placing;
 use Incastro\Core\Memory\Forgetful;
 use Incastro\Core\Memory\Memory;
 use Incastro\Core\Survey\Room;
@@ -85,7 +85,7 @@ final class Planning
     /** @return array<string, PlacedPiece> by id, those whose space has at least one width */
     public function pieces(): array
     {
-        return $this->pieces ??= (new Placing($this->project))->pieces($this->rooms());
+        return $this->pieces ??= (new PiecePlacer($this->project))->pieces($this->rooms());
     }
 
     public function cutting(): Cutting

@@ -9,7 +9,7 @@ use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -94,7 +94,7 @@ final class Contradictions
         return new Finding(
             $code,
             Severity::Look,
-            new Place(Stage::Site, $residual->reading),
+            new Place(WorkStage::Site, $residual->reading),
             Text::of($code, reading: self::name($space, $residual), by: $by, direction: Text::of($direction)),
             $remedy,
             Text::of('source.data_snooping'),

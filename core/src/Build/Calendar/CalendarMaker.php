@@ -11,7 +11,7 @@ use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Measure\Text;
 
 /** Makes the schedule of a work plan: what is done stays done, what takes time to come is waited for. */
@@ -47,7 +47,7 @@ final readonly class CalendarMaker
         }
         $args = ['ends' => $schedule->ends() ?? '–', 'deadline' => (string) $schedule->deadline()];
 
-        return new Finding('make.late', Severity::Look, new Place(Stage::Make, 'calendar'),
+        return new Finding('make.late', Severity::Look, new Place(WorkStage::Make, 'calendar'),
             Text::of('make.late', ...$args), Text::of('make.late.remedy', ...$args), Text::of('source.steps'));
     }
 

@@ -10,7 +10,7 @@ use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\HeldStep;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
@@ -61,7 +61,7 @@ final readonly class StepMaker
     {
         [$a, $b, $by] = array_map(fn (string $id): Text => $built->panels[$id]->name, $blocked);
 
-        return new Finding('make.screws_hidden', Severity::Look, new Place(Stage::Make, $blocked[0]),
+        return new Finding('make.screws_hidden', Severity::Look, new Place(WorkStage::Make, $blocked[0]),
             Text::of('make.screws_hidden', part: $a, other: $b, by: $by),
             Text::of('make.screws_hidden.remedy', part: $a, other: $b, by: $by), Text::of('source.steps'));
     }

@@ -9,7 +9,7 @@ use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Measure\Text;
 
 /** Every step in its order, why, what each order of the person's own breaks, and what waits for somebody. */
@@ -32,7 +32,7 @@ final readonly class WorkPlan implements \JsonSerializable
         foreach ($this->broken() as $step => $needs) {
             foreach ($needs as $need) {
                 $args = ['step' => $this->steps[$step]->title, 'before' => $this->steps[$need->step]->title, 'why' => $need->why];
-                $findings[] = new Finding('make.order', Severity::Look, new Place(Stage::Make, (string) $step),
+                $findings[] = new Finding('make.order', Severity::Look, new Place(WorkStage::Make, (string) $step),
                     Text::of('make.order', ...$args), Text::of('make.order.remedy', ...$args), Text::of('source.steps'));
             }
         }

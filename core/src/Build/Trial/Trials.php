@@ -10,7 +10,7 @@ use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
@@ -38,7 +38,7 @@ final readonly class Trials implements \JsonSerializable
         foreach ($this->all as $trial) {
             $cures = Cures::of($trial);
             if ($cures !== []) {
-                $findings[] = new Finding('log.trial_off', Severity::Look, new Place(Stage::Log, $trial->id),
+                $findings[] = new Finding('log.trial_off', Severity::Look, new Place(WorkStage::Log, $trial->id),
                     Text::of('log.trial_off', what: $trial->name), $cures[0], Text::of('source.log'));
             }
         }

@@ -12,7 +12,7 @@ use Incastro\Core\Design\Role;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\Passage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
@@ -36,7 +36,7 @@ final class NotchAvoidable implements Check
             $cell = $built->design->cells[$shelf->bay ?? ''] ?? null;
             $by = $shelf === null || $cell === null ? null : $this->shift($shelf, $passage, $cell);
             if ($shelf !== null && $cell !== null && $by !== null) {
-                $findings[$shelf->id] ??= FindingFactory::note('fit.notch_avoidable', new Place(Stage::Fit, $shelf->id), 'practice',
+                $findings[$shelf->id] ??= FindingFactory::note('fit.notch_avoidable', new Place(WorkStage::Fit, $shelf->id), 'practice',
                     ['part' => $shelf->name, 'thing' => $passage->placed->name(), 'by' => $by->absolute(),
                         'way' => Text::of($by->isNegative() ? 'way.down' : 'way.up')],
                     $by->absolute(), Length::fromMillimetres(self::MOST_MM), $this->fix($shelf, $by, $cell, $built));

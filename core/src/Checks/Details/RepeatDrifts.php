@@ -8,7 +8,7 @@ use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 
 /**
@@ -36,7 +36,7 @@ final class RepeatDrifts implements Check
                 $last = $slats[count($slats) - 1];
                 $k = $last->inHouse($last->wide())->value;
                 $at = $last->block->corner->$k->minus($slats[0]->block->corner->$k)->absolute();
-                $findings[] = FindingFactory::note('piece.repeat_drifts', new Place(Stage::Piece, $last->bay ?? $last->id), 'practice',
+                $findings[] = FindingFactory::note('piece.repeat_drifts', new Place(WorkStage::Piece, $last->bay ?? $last->id), 'practice',
                     ['n' => count($slats), 'off' => FindingFactory::up(self::OFF_MM), 'drift' => FindingFactory::up($drift), 'at' => $at],
                     FindingFactory::up($drift), FindingFactory::up(self::MOST_MM));
             }

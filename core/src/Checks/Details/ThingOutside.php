@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -32,7 +32,7 @@ final class ThingOutside implements Check
             $width = $built->room->sizes->width;
             $over = Length::greatest($end->minus($width), $placed->block->corner->x->negated());
             if ($placed->thing->face === Face::Back && $over->isGreaterThan(Length::fromMillimetres(self::PLAY_MM))) {
-                $findings[] = FindingFactory::look('site.thing_outside', new Place(Stage::Site, $placed->thing->id), 'practice',
+                $findings[] = FindingFactory::look('site.thing_outside', new Place(WorkStage::Site, $placed->thing->id), 'practice',
                     ['thing' => $placed->name(), 'over' => $over, 'width' => $width], $over, Length::fromMillimetres(self::PLAY_MM));
             }
         }

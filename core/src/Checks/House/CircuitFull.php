@@ -10,7 +10,7 @@ use Incastro\Core\Design\Cell;
 use Incastro\Core\Document\Model\Country;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Unit;
 
@@ -28,7 +28,7 @@ final class CircuitFull implements Check
         $most = $country === Country::UnitedStates ? 1_440 : 3_000;
 
         return $watts <= $most ? []
-            : [FindingFactory::look('house.circuit_full', new Place(Stage::Piece, (string) array_key_first($cells)),
+            : [FindingFactory::look('house.circuit_full', new Place(WorkStage::Piece, (string) array_key_first($cells)),
                 'circuits', ['watts' => $watts, 'most' => $most])];
     }
 }

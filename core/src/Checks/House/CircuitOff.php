@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Survey\PlacedThing;
 
@@ -27,7 +27,7 @@ final class CircuitOff implements Check
             && in_array($p->thing->treatment, [Treatment::BringForward, Treatment::CutThrough, Treatment::TakeOff], true)));
 
         return $live === [] ? []
-            : [FindingFactory::note('house.circuit_off', new Place(Stage::Site, $live[0]->thing->id),
+            : [FindingFactory::note('house.circuit_off', new Place(WorkStage::Site, $live[0]->thing->id),
                 'practice', ['thing' => $live[0]->name(), 'n' => count($live)])];
     }
 }

@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\PlacedThing;
@@ -35,11 +35,11 @@ final class DampBoards implements Check
         $low = array_values(array_filter($built->fit->panels, fn (Panel $p): bool => ! $p->bought && $p->block->corner->z->isLessThan($near)));
         $pressed = array_values(array_filter($low, fn (Panel $p): bool => $built->madeOf($p)->isPressed()));
         if ($pressed !== []) {
-            return [FindingFactory::look('house.damp_board', new Place(Stage::Piece, $pressed[0]->id), 'practice',
+            return [FindingFactory::look('house.damp_board', new Place(WorkStage::Piece, $pressed[0]->id), 'practice',
                 ['part' => $pressed[0]->name, 'n' => count($pressed), 'near' => Length::fromMillimetres(self::NEAR_MM)])];
         }
 
         return $space->damp && $low !== []
-            ? [FindingFactory::note('house.damp_edges', new Place(Stage::Piece, $low[0]->id), 'practice', ['n' => count($low)])] : [];
+            ? [FindingFactory::note('house.damp_edges', new Place(WorkStage::Piece, $low[0]->id), 'practice', ['n' => count($low)])] : [];
     }
 }

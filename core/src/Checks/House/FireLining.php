@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Model\SpaceKind;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 
 /**
@@ -23,6 +23,6 @@ final class FireLining implements Check
         $space = $built->room->space;
 
         return $space->kind === SpaceKind::UnderStair && ! $space->build->fireLined
-            ? [FindingFactory::gate('house.fire_lining', new Place(Stage::Site, $space->id), 'gate', Authority::BuildingControl)] : [];
+            ? [FindingFactory::gate('house.fire_lining', new Place(WorkStage::Site, $space->id), 'gate', Authority::BuildingControl)] : [];
     }
 }

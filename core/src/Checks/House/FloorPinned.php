@@ -11,7 +11,7 @@ use Incastro\Core\Document\Model\EdgeName;
 use Incastro\Core\Document\Model\FloatingSchool;
 use Incastro\Core\Document\Model\FloorKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 
 /**
@@ -32,7 +32,7 @@ final class FloorPinned implements Check
         $kg = Stowed::filled($built);
 
         return $kg <= self::MOST_KG ? []
-            : [FindingFactory::look('house.floor_pinned', new Place(Stage::Fit, $built->piece->id),
+            : [FindingFactory::look('house.floor_pinned', new Place(WorkStage::Fit, $built->piece->id),
                 'floors', ['kg' => (int) ceil($kg), 'most' => (int) self::MOST_KG])];
     }
 }

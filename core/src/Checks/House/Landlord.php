@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Survey\PlacedThing;
@@ -23,6 +23,6 @@ final class Landlord implements Check
             fn (PlacedThing $p): bool => in_array($p->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true));
 
         return $built->project->house->rented && ($takenOff !== [] || WallScrews::boards($built->fit) !== [])
-            ? [FindingFactory::gate('house.landlord', new Place(Stage::Site, $built->room->space->id), 'gate', Authority::Landlord)] : [];
+            ? [FindingFactory::gate('house.landlord', new Place(WorkStage::Site, $built->room->space->id), 'gate', Authority::Landlord)] : [];
     }
 }

@@ -8,7 +8,7 @@ use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -35,7 +35,7 @@ final class MantelNear implements Check
                 $most = Length::ofUnits(intdiv(3 * max(0, $above->units), 25));
                 if (! $panel->bought && ! $above->isNegative() && $above->isLessThan(Length::fromMillimetres(self::FAR_MM)) && $out->isGreaterThan($most)
                     && $placed->meetsRun($panel->block->corner->x, $panel->block->to(Axis::X))) {
-                    $findings[$placed->thing->id] ??= FindingFactory::look('house.mantel_near', new Place(Stage::Fit, $panel->id), 'fire',
+                    $findings[$placed->thing->id] ??= FindingFactory::look('house.mantel_near', new Place(WorkStage::Fit, $panel->id), 'fire',
                         ['part' => $panel->name, 'thing' => $placed->name(), 'above' => $above, 'out' => $out, 'most' => $most], $out, $most);
                 }
             }

@@ -10,7 +10,7 @@ use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrew;
 
@@ -26,7 +26,7 @@ final class NoFixPierced implements Check
             $isZone = in_array($placed->thing->kind, self::ZONES, true) && $placed->thing->face === Face::Back;
             $in = array_filter($isZone ? $built->wallScrews : [], fn (WallScrew $s): bool => $s->isBehind($placed->block));
             if ($in !== []) {
-                $findings[] = FindingFactory::of(Severity::Stop, 'house.no_fix_pierced', new Place(Stage::Site, $placed->thing->id),
+                $findings[] = FindingFactory::of(Severity::Stop, 'house.no_fix_pierced', new Place(WorkStage::Site, $placed->thing->id),
                     'obstacles', ['thing' => $placed->name(), 'n' => count($in), 'part' => array_values($in)[0]->board->name]);
             }
         }

@@ -10,7 +10,7 @@ use Incastro\Core\Document\Model\Country;
 use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Survey\PlacedThing;
 
@@ -29,7 +29,7 @@ final class OldSurfaces implements Check
         }
         $isUs = $built->project->house->country === Country::UnitedStates;
         $args = ['thing' => $disturbed[0]->name(), 'year' => (string) $year];
-        $place = new Place(Stage::Site, $built->room->space->id);
+        $place = new Place(WorkStage::Site, $built->room->space->id);
 
         return [
             ...$year < ($isUs ? 1978 : 1992) ? [FindingFactory::gate('house.old_paint', $place, 'gate', Authority::LeadTest, $args)] : [],

@@ -11,7 +11,7 @@ use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -48,7 +48,7 @@ final class ServiceZones implements Check
         $left = count($screws) - count($in);
         $severity = $left < self::WANTED ? Severity::Look : Severity::Note;
 
-        return [FindingFactory::of($severity, 'house.service_zone', new Place(Stage::Fit, $in[$first]->board->id), 'zones',
+        return [FindingFactory::of($severity, 'house.service_zone', new Place(WorkStage::Fit, $in[$first]->board->id), 'zones',
             ['n' => count($in), 'of' => count($screws), 'thing' => $by[$first]->name(), 'limit' => $zone, 'x' => $in[$first]->x], null, $zone)];
     }
 

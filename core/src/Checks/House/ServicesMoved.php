@@ -10,7 +10,7 @@ use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
@@ -33,7 +33,7 @@ final class ServicesMoved implements Check
                 default => null,
             };
             if ($decides !== null) {
-                $findings[] = FindingFactory::gate('house.service_moved', new Place(Stage::Site, $placed->thing->id),
+                $findings[] = FindingFactory::gate('house.service_moved', new Place(WorkStage::Site, $placed->thing->id),
                     'gate', $decides, ['thing' => $placed->name(), 'who' => Text::of("decides.{$decides->value}")]);
             }
         }

@@ -10,7 +10,7 @@ use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 
 /** Never cut a stringer, a post or a beam; what may carry load waits for a structural engineer (fieldbook §5). */
@@ -23,7 +23,7 @@ final class StructureCut implements Check
         $findings = [];
         foreach ($built->room->things as $placed) {
             if (in_array($placed->thing->kind, self::CARRIES, true) && in_array($placed->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true)) {
-                $findings[] = FindingFactory::gate('house.structure_cut', new Place(Stage::Site, $placed->thing->id),
+                $findings[] = FindingFactory::gate('house.structure_cut', new Place(WorkStage::Site, $placed->thing->id),
                     'gate', Authority::StructuralEngineer, ['thing' => $placed->name()]);
             }
         }

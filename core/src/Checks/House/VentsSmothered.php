@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 
 /**
@@ -40,7 +40,7 @@ final class VentsSmothered implements Check
         $findings = [];
         foreach ($things as $id => [$placed, $wanted]) {
             if ($least[$id] < $wanted) {
-                $findings[] = FindingFactory::look('house.vent_smothered', new Place(Stage::Site, $id), 'vents',
+                $findings[] = FindingFactory::look('house.vent_smothered', new Place(WorkStage::Site, $id), 'vents',
                     ['thing' => $placed->name(), 'has' => (int) floor($least[$id]), 'wanted' => (int) ceil($wanted)]);
             }
         }

@@ -10,7 +10,7 @@ use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 
@@ -37,7 +37,7 @@ final class DriverRoom implements Check
         usort($short, fn (Panel $a, Panel $b): int => [$a->length->value->units, $a->id] <=> [$b->length->value->units, $b->id]);
         $least = $short[0];
 
-        return [FindingFactory::look('cut.driver_no_room', new Place(Stage::Cut, $least->id), 'practice',
+        return [FindingFactory::look('cut.driver_no_room', new Place(WorkStage::Cut, $least->id), 'practice',
             ['part' => $least->name, 'room' => $least->length->value, 'limit' => $limit, 'n' => count($short)], $least->length->value, $limit)];
     }
 }

@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
@@ -33,7 +33,7 @@ final class FixingSealed implements Check
         }
         $findings = [];
         foreach ($by as $ref => [$name, $n]) {
-            $findings[] = FindingFactory::look('fit.fixing_sealed', new Place(Stage::Fit, $ref),
+            $findings[] = FindingFactory::look('fit.fixing_sealed', new Place(WorkStage::Fit, $ref),
                 'practice', ['cover' => $name, 'n' => $n, 'of' => count($screws)]);
         }
 

@@ -10,7 +10,7 @@ use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Survey\PlacedThing;
@@ -29,7 +29,7 @@ final class HiddenRecorded implements Check
         foreach ($built->room->things as $placed) {
             if (in_array($placed->thing->kind, self::LINES, true) && trim((string) $placed->thing->note) === '' && $this->isCovered($placed, $built)) {
                 $findings[] = FindingFactory::note('site.hidden_unrecorded',
-                    new Place(Stage::Site, $placed->thing->id), 'practice', ['thing' => $placed->name()]);
+                    new Place(WorkStage::Site, $placed->thing->id), 'practice', ['thing' => $placed->name()]);
             }
         }
 

@@ -15,7 +15,7 @@ use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\SheetSize;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 
 /**
  * A board of which there is no second: its material is limited, all of it is laid out, and nothing left over is as large. Such a part is
@@ -41,7 +41,7 @@ final class OneChance
             }
             $part = $cutting->laid->part($placed[0]->item);
             $findings = ! isset($names[$part]) ? $findings
-                : [...$findings, FindingFactory::look('cut.one_chance', new Place(Stage::Cut, $part),
+                : [...$findings, FindingFactory::look('cut.one_chance', new Place(WorkStage::Cut, $part),
                     'practice', ['part' => $names[$part], 'sheet' => $stock->name])];
         }
 

@@ -12,7 +12,7 @@ use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
@@ -33,7 +33,7 @@ final class PocketsUnderTrim implements DrillingCheck
             foreach ($bores as $bore) {
                 $strip = $bore->kind === BoreKind::Pocket ? $this->over($bore, $strips) : null;
                 if ($strip !== null && isset($panels[$part])) {
-                    $findings[$part] = FindingFactory::look('cut.pocket_under_trim', new Place(Stage::Cut, $part),
+                    $findings[$part] = FindingFactory::look('cut.pocket_under_trim', new Place(WorkStage::Cut, $part),
                         'practice', ['part' => $panels[$part]->name, 'strip' => $strip->name]);
                 }
             }

@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Model\Stud;
 use Incastro\Core\Document\Model\WallKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
@@ -26,6 +26,6 @@ final class StudsRecorded implements Check
         $found = array_filter($space->build->studs, fn (Stud $s): bool => ! $s->doubtful);
 
         return $isFramed && $found === [] && $space->build->firstStud === null && WallScrews::boards($built->fit) !== []
-            ? [FindingFactory::note('site.studs_unrecorded', new Place(Stage::Site, $space->id), 'practice')] : [];
+            ? [FindingFactory::note('site.studs_unrecorded', new Place(WorkStage::Site, $space->id), 'practice')] : [];
     }
 }

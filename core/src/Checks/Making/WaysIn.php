@@ -7,7 +7,7 @@ namespace Incastro\Core\Checks\Making;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\Entry\Passing;
 use Incastro\Core\Fit\Entry\Verdict;
 use Incastro\Core\Fit\PlacedPiece;
@@ -27,7 +27,7 @@ final class WaysIn implements Check
                 $leg = Passing::of($segment, $load);
                 if ($leg['verdict']->isWorseThan(Verdict::GoesIf)) {
                     $by = FindingFactory::up(max(-2 * $leg['spare'], -$leg['headroom'], 0.1));
-                    $findings[] = FindingFactory::look('fit.way_narrow', new Place(Stage::Fit, $load->id),
+                    $findings[] = FindingFactory::look('fit.way_narrow', new Place(WorkStage::Fit, $load->id),
                         'entry', ['box' => $load->name, 'way' => $segment->name, 'by' => $by], $by);
 
                     break;

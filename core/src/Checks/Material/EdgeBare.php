@@ -11,7 +11,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\Front;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -34,7 +34,7 @@ final class EdgeBare implements Check
                 continue;
             }
             $ref = $cell->bay->id ?? $board->id;
-            $findings[$ref] ??= FindingFactory::note('material.edge_bare', new Place(Stage::Piece, $ref), 'practice', ['part' => $board->name], null, null,
+            $findings[$ref] ??= FindingFactory::note('material.edge_bare', new Place(WorkStage::Piece, $ref), 'practice', ['part' => $board->name], null, null,
                 $cell === null ? null : $built->cure(Text::of('material.edge_bare.fix'), $cell->bay->id, ['methods', 'front'], Front::Banded->value));
         }
 

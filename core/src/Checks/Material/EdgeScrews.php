@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\JointLine;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
@@ -39,7 +39,7 @@ final class EdgeScrews implements Check
         $limit = Length::fromMillimetres(self::LEAST_MM);
 
         return $least === null || ! $least[1]->isLessThan($limit) ? []
-            : [FindingFactory::look('material.edge_screws', new Place(Stage::Cut, $least[0]->id), 'practice',
+            : [FindingFactory::look('material.edge_screws', new Place(WorkStage::Cut, $least[0]->id), 'practice',
                 ['part' => $least[0]->name, 'from' => $least[1], 'limit' => $limit], $least[1], $limit)];
     }
 }

@@ -8,7 +8,7 @@ use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
@@ -28,7 +28,7 @@ final class MixedBatch implements Check
             foreach ($stock === null ? [] : $stock->sizes as $size) {
                 $apart = $stock === null || $size->thickness === null ? null : $size->thickness->minus($stock->thickness)->absolute();
                 if ($stock !== null && $size->thickness !== null && $apart !== null && $apart->isGreaterThan(Length::fromMillimetres(self::APART_MM))) {
-                    $findings[$id] ??= FindingFactory::look('material.mixed_batch', new Place(Stage::Cut, $id), 'thickness',
+                    $findings[$id] ??= FindingFactory::look('material.mixed_batch', new Place(WorkStage::Cut, $id), 'thickness',
                         ['stock' => $stock->name, 'size' => $size->name, 'one' => $stock->thickness, 'other' => $size->thickness],
                         $apart, Length::fromMillimetres(self::APART_MM));
                 }

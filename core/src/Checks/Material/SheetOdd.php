@@ -8,7 +8,7 @@ use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
@@ -26,7 +26,7 @@ final class SheetOdd implements Check
             $stock = $built->project->stock[$id] ?? null;
             if ($stock !== null && ($stock->sheetLength->isGreaterThan(Length::fromMillimetres(self::LONGEST_MM))
                 || $stock->sheetWidth->isGreaterThan(Length::fromMillimetres(self::WIDEST_MM)))) {
-                $findings[] = FindingFactory::look('material.sheet_odd', new Place(Stage::Cut, $id), 'practice',
+                $findings[] = FindingFactory::look('material.sheet_odd', new Place(WorkStage::Cut, $id), 'practice',
                     ['stock' => $stock->name, 'length' => $stock->sheetLength, 'width' => $stock->sheetWidth]);
             }
         }

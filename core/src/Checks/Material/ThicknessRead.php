@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
@@ -31,7 +31,7 @@ final class ThicknessRead implements Check
             $stock = $built->project->stock[$id] ?? null;
             $off = $stock?->nominal === null ? null : $stock->thickness->minus($stock->nominal)->units / Length::PER_MM;
             if ($stock?->nominal !== null && ($off < -self::LESS_MM - 1e-6 || $off > self::MORE_MM + 1e-6)) {
-                $findings[$id] = FindingFactory::look('material.thickness_off', new Place(Stage::Cut, $id), 'thickness',
+                $findings[$id] = FindingFactory::look('material.thickness_off', new Place(WorkStage::Cut, $id), 'thickness',
                     ['stock' => $stock->name, 'nominal' => $stock->nominal, 'read' => $stock->thickness], $stock->thickness, $stock->nominal);
             }
         }
@@ -39,7 +39,7 @@ final class ThicknessRead implements Check
             $first = $panels[$joint->first] ?? null;
             $stock = $built->project->stock[$first->material ?? ''] ?? null;
             if ($joint->kind === JointKind::Dado && $stock?->nominal !== null && $stock->nominal->equals($stock->thickness)) {
-                $findings[$stock->id] ??= FindingFactory::note('material.not_measured', new Place(Stage::Cut, $stock->id),
+                $findings[$stock->id] ??= FindingFactory::note('material.not_measured', new Place(WorkStage::Cut, $stock->id),
                     'thickness', ['stock' => $stock->name, 'nominal' => $stock->nominal]);
             }
         }

@@ -13,7 +13,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Text;
 
@@ -59,7 +59,7 @@ final class WeakAxis
         $creep = $built->madeOf($panel)->creep();
         [$sag, $along] = [FindingFactory::up($across->sag() * $creep), FindingFactory::up($bending->sag() * $creep)];
 
-        return FindingFactory::look('material.weak_axis', new Place(Stage::Cut, $panel->id),
+        return FindingFactory::look('material.weak_axis', new Place(WorkStage::Cut, $panel->id),
             'strength', ['part' => $panel->name, 'sag' => $sag, 'along' => $along], $sag, null,
             Fix::set(Text::of('material.weak_axis.fix'), ['stock', $material, 'grain'], true));
     }

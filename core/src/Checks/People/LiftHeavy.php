@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
@@ -35,7 +35,7 @@ final class LiftHeavy implements Check
                 $heavy = $load;
             }
         }
-        $say = fn (string $code, Load $load, float $limit): Finding => FindingFactory::note($code, new Place(Stage::Fit, $load->id), 'lifting',
+        $say = fn (string $code, Load $load, float $limit): Finding => FindingFactory::note($code, new Place(WorkStage::Fit, $load->id), 'lifting',
             ['box' => $load->name, 'kg' => FindingFactory::tenths($load->kg), 'people' => $load->people(), 'limit' => FindingFactory::tenths($limit)]);
 
         return array_values(array_filter([$heavy === null ? null : $say('people.lift_heavy', $heavy, $built->project->limit(Limit::Lift)),

@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
@@ -26,7 +26,7 @@ final class TieBack implements Check
         $isTied = WallScrews::boards($built->fit) !== [] || $built->boards(Role::Filler) !== [];
 
         return ! $built->project->house->children || $isTied || $built->design->fronts === [] || ! $high->isGreaterThan($limit) ? []
-            : [FindingFactory::look('people.tie_back', new Place(Stage::Fit, $built->piece->id),
+            : [FindingFactory::look('people.tie_back', new Place(WorkStage::Fit, $built->piece->id),
                 'children', ['high' => $high, 'limit' => $limit], $high, $limit)];
     }
 }

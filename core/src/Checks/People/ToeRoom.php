@@ -11,7 +11,7 @@ use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Document\Model\BandKind;
 use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -37,7 +37,7 @@ final class ToeRoom implements Check
             return [];
         }
 
-        return [FindingFactory::look('people.toe_room', new Place(Stage::Piece, $base->id), 'reach', ['room' => $room, 'limit' => $limit], $room, $limit,
+        return [FindingFactory::look('people.toe_room', new Place(WorkStage::Piece, $base->id), 'reach', ['room' => $room, 'limit' => $limit], $room, $limit,
             Fix::set(Text::of('people.toe_room.fix', limit: $limit),
                 ['pieces', $built->piece->id, 'runs', $built->piece->main()->id, 'bands', $base->id, 'set_back'], $limit))];
     }

@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -32,7 +32,7 @@ final class WindowFall implements Check
                 $up = $placed->block->corner->z->minus($top);
                 $isBefore = $placed->meetsRun($board->block->corner->x, $board->block->to(Axis::X));
                 if ($isBefore && $up->isLessThan($limit) && $placed->block->to(Axis::Z)->isGreaterThan($top)) {
-                    $findings[$placed->thing->id] ??= FindingFactory::look('people.window_fall', new Place(Stage::Site, $placed->thing->id), 'windows',
+                    $findings[$placed->thing->id] ??= FindingFactory::look('people.window_fall', new Place(WorkStage::Site, $placed->thing->id), 'windows',
                         ['thing' => $placed->name(), 'part' => $board->name, 'up' => Length::greatest($up, Length::zero()), 'limit' => $limit], $up, $limit);
                 }
             }

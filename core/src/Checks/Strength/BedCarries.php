@@ -10,7 +10,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
@@ -92,7 +92,7 @@ final class BedCarries implements Check
         $has = count($studs) * self::MOST_SCREWS_A_STUD;
 
         return $wanted <= $has ? null
-            : FindingFactory::look('strength.ledger_screws', new Place(Stage::Piece, $ledger->id), 'ledger',
+            : FindingFactory::look('strength.ledger_screws', new Place(WorkStage::Piece, $ledger->id), 'ledger',
                 ['part' => $ledger->name, 'wanted' => $wanted, 'studs' => count($studs), 'most' => self::MOST_SCREWS_A_STUD]);
     }
 
@@ -103,7 +103,7 @@ final class BedCarries implements Check
         }
         [$sag, $limit] = [FindingFactory::up($bending->sag()), FindingFactory::down($bending->length / $parts)];
 
-        return FindingFactory::look($code, new Place(Stage::Piece, $part->id), 'strength_slab',
+        return FindingFactory::look($code, new Place(WorkStage::Piece, $part->id), 'strength_slab',
             ['part' => $part->name, 'sag' => $sag, 'limit' => $limit, 'thick' => FindingFactory::up($bending->thicknessFor($bending->length / $parts))],
             $sag, $limit);
     }

@@ -10,7 +10,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Angle;
 use Incastro\Core\Measure\Length;
@@ -35,7 +35,7 @@ final class CastorsTip implements Check
             [$base, $centre] = $this->extents($rolling, $cell);
             $deg = rad2deg(atan($base->units / 2 / $centre->units));
             if ($deg < self::LEAST_DEG) {
-                $findings[] = new Finding('strength.castors_tip', Severity::Look, new Place(Stage::Piece, $id),
+                $findings[] = new Finding('strength.castors_tip', Severity::Look, new Place(WorkStage::Piece, $id),
                     Text::of('strength.castors_tip', bay: $cell->label, deg: Angle::ofDegrees(round($deg, 1)),
                         base: $base, centre: $centre, least: Angle::ofDegrees(self::LEAST_DEG)),
                     Text::of('strength.castors_tip.remedy',

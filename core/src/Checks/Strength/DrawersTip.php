@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 
@@ -41,7 +41,7 @@ final class DrawersTip implements Check
         }
 
         return $over <= $back ? []
-            : [FindingFactory::look('strength.tips_forward', new Place(Stage::Piece, $built->piece->id),
+            : [FindingFactory::look('strength.tips_forward', new Place(WorkStage::Piece, $built->piece->id),
                 'statics', ['over' => (int) ceil($over / 1000), 'back' => (int) floor($back / 1000)])];
     }
 }

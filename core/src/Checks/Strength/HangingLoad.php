@@ -9,7 +9,7 @@ use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
@@ -34,7 +34,7 @@ final class HangingLoad implements Check
         }
         $kg = Stowed::filled($built);
         $build = $built->room->space->build;
-        $place = new Place(Stage::Fit, $built->piece->id);
+        $place = new Place(WorkStage::Fit, $built->piece->id);
         if ($build->anchorKg !== null && $built->box->studs === []) {
             return $this->anchors($built, $boards, $kg, $build->anchorKg / ($build->anchorUltimate ? 4 : 2), $place);
         }

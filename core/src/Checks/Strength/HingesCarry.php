@@ -11,7 +11,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\Motion\Mover;
 use Incastro\Core\Fit\Motion\MoverKind;
 use Incastro\Core\Fit\PlacedPiece;
@@ -53,7 +53,7 @@ final class HingesCarry implements Check
         $each = $built->project->limit(Limit::HingeCarries) * min(1.0, self::WIDE_MM / max(1.0, (float) $width->millimetres()));
         $wanted = (int) ceil(round($kg / $each, 6));
 
-        return $wanted <= $n ? null : FindingFactory::look('strength.hinges_few', new Place(Stage::Piece, $mover->id), 'hinges',
+        return $wanted <= $n ? null : FindingFactory::look('strength.hinges_few', new Place(WorkStage::Piece, $mover->id), 'hinges',
             ['part' => $mover->name, 'kg' => FindingFactory::tenths($kg), 'n' => $n, 'wanted' => $wanted, 'each' => FindingFactory::tenths($each)]);
     }
 }

@@ -15,7 +15,7 @@ use Incastro\Core\Document\Model\EdgeKind;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -36,7 +36,7 @@ final class Racks implements Check
         foreach ($built->design->fronts as $front) {
             $height = $front->z->value();
             if (! $front->framed && $height->isGreaterThan($front->depth()->minus($built->box->rear)) && $this->bracing($front, $built) === []) {
-                $findings[] = FindingFactory::look('strength.racks', new Place(Stage::Piece, $front->id), 'practice',
+                $findings[] = FindingFactory::look('strength.racks', new Place(WorkStage::Piece, $front->id), 'practice',
                     ['box' => PartName::in(Text::of('entry.box'), $front->label), 'height' => $height], $height);
             }
         }

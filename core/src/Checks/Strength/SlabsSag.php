@@ -13,7 +13,7 @@ use Incastro\Core\Document\Model\BandKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\Stage;
+use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -41,7 +41,7 @@ final class SlabsSag implements Check
             if ($bending !== null && $bending->sag() * $parts > $bending->length * (1 + 1e-9)) {
                 [$sag, $limit] = [FindingFactory::up($bending->sag()), FindingFactory::down($bending->length / $parts)];
                 $code = ['seat' => 'strength.seat_sags', 'deck' => 'strength.deck_sags'][$kind->value] ?? 'strength.top_sags';
-                $findings[] = new Finding($code, Severity::Look, new Place(Stage::Piece, $board->id),
+                $findings[] = new Finding($code, Severity::Look, new Place(WorkStage::Piece, $board->id),
                     Text::of($code, part: $board->name, sag: $sag, span: FindingFactory::down($bending->length), limit: $limit),
                     Text::of('strength.slab.remedy', thick: FindingFactory::up($bending->thicknessFor($bending->length / $parts)),
                         halved: FindingFactory::up($bending->cut(2)->sag())), Text::of('source.strength_slab'), $sag, $limit);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Findings;
 
 /** The stage of work that shows a finding. */
-enum Stage: string
+enum WorkStage: string
 {
     case Site = 'site';
     case Piece = 'piece';

@@ -13,7 +13,7 @@ use Incastro\Core\Envelope\Boxer;
 use Incastro\Core\Survey\Room;
 
 /** Puts the pieces of a project into their rooms: the box each is given, its design in it, and then the fit of all, each beside the others. */
-final readonly class Placing
+final readonly class PiecePlacer
 {
     public function __construct(private Project $project)
     {
