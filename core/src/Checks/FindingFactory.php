@@ -6,7 +6,6 @@ namespace Incastro\Core\Checks;
 
 use Incastro\Core\Findings\Authority;
 use Incastro\Core\Findings\Finding;
-use Incastro\Core\Findings\Fix;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Angle;
@@ -17,17 +16,15 @@ use Incastro\Core\Measure\Text;
 final class FindingFactory
 {
     /** @param  array<string, Length|Angle|Text|int|string>  $args */
-    public static function look(string $code, Place $place, string $source, array $args = [],
-        ?Length $measured = null, ?Length $limit = null, ?Fix $fix = null): Finding
+    public static function look(string $code, Place $place, string $source, array $args = []): Finding
     {
-        return self::of(Severity::Look, $code, $place, $source, $args, $measured, $limit, $fix);
+        return new Finding($code, Severity::Look, $place, Text::of($code, ...$args), Text::of("$code.remedy", ...$args), Text::of("source.$source"));
     }
 
     /** @param  array<string, Length|Angle|Text|int|string>  $args */
-    public static function note(string $code, Place $place, string $source, array $args = [],
-        ?Length $measured = null, ?Length $limit = null, ?Fix $fix = null): Finding
+    public static function note(string $code, Place $place, string $source, array $args = []): Finding
     {
-        return self::of(Severity::Note, $code, $place, $source, $args, $measured, $limit, $fix);
+        return self::look($code, $place, $source, $args)->graded(Severity::Note);
     }
 
     /**
@@ -35,17 +32,9 @@ final class FindingFactory
      *
      * @param  array<string, Length|Angle|Text|int|string>  $args
      */
-    public static function gate(string $code, Place $place, string $source, Authority $decides, array $args = []): Finding
+    public static function gate(string $code, Place $place, Authority $decides, array $args = []): Finding
     {
-        return self::of(Severity::Stop, $code, $place, $source, $args)->decidedBy($decides);
-    }
-
-    /** @param  array<string, Length|Angle|Text|int|string>  $args */
-    public static function of(Severity $severity, string $code, Place $place, string $source,
-        array $args = [], ?Length $measured = null, ?Length $limit = null, ?Fix $fix = null): Finding
-    {
-        return new Finding($code, $severity, $place, Text::of($code, ...$args),
-            Text::of("$code.remedy", ...$args), Text::of("source.$source"), $measured, $limit, $fix);
+        return self::look($code, $place, 'gate', $args)->graded(Severity::Stop)->decidedBy($decides);
     }
 
     /** Tenths of a millimetre, rounded up. */

@@ -50,7 +50,7 @@ final readonly class Backs
         foreach ($this->areas() as $i => [$x, $z]) {
             $id = $i === 0 ? "{$this->case->id()}:back" : "{$this->case->id()}:back_".($i + 1);
             $name = $i === 0 ? Text::of('part.back') : Text::of('part.back_more', n: $i + 1);
-            Maker::at($this->bench, $this->case->back)->face($id, Role::Back, $this->case->name($name),
+            Maker::at($this->bench, $this->case->back)->face(new Named($id, Role::Back, $this->case->name($name)),
                 $x->inside($reveal, $why), $this->case->rear->minus($this->case->back->thickness), $z->inside($reveal, $why));
             foreach (['side_left', 'side_right'] as $side) {
                 if ($i === 0 && ($side === 'side_left' ? $x->from->equals($this->case->x->from) : $x->to()->equals($this->case->x->to()))) {
@@ -133,7 +133,8 @@ final readonly class Backs
         $z = $rails ? new Span($high->from->minus($lap), $high->size->plus($lap, $why)->minus($play, Text::of('piece.under_rail')))
             : $high->outside($lap, $why);
         $id = "{$case->id()}:back";
-        Maker::at($this->bench, $case->back)->face($id, Role::Back, $case->name(Text::of('part.back')), $inner->outside($lap, $why), $case->rear->plus($t), $z);
+        Maker::at($this->bench, $case->back)
+            ->face(new Named($id, Role::Back, $case->name(Text::of('part.back'))), $inner->outside($lap, $why), $case->rear->plus($t), $z);
         $this->bench->groove($id, "{$case->id()}:side_left", Axis::X, $lap, $play);
         $this->bench->groove($id, "{$case->id()}:side_right", Axis::X, $lap, $play);
         foreach ([$case->id(), ...array_keys($case->first()->bays)] as $owner) {
@@ -142,7 +143,7 @@ final readonly class Backs
         $this->bench->groove($id, $rails ? null : "{$case->id()}:top", Axis::Z, $lap, $play);
         $height = Length::least(Length::fromMillimetres(self::NAILER_MM), $high->value());
         $nailer = Maker::at($this->bench, $case->board)
-            ->strip("{$case->id()}:nailer", Role::Nailer, $case->name(Text::of('part.nailer_recess')), $inner, $case->rear,
+            ->strip(new Named("{$case->id()}:nailer", Role::Nailer, $case->name(Text::of('part.nailer_recess'))), $inner, $case->rear,
                 $high->last($height, Text::of('piece.nailer_height')));
         foreach (['side_left', 'side_right'] as $side) {
             $this->bench->join($nailer->id, "{$case->id()}:$side", JointKind::Screws, Axis::X);
@@ -169,7 +170,7 @@ final readonly class Backs
                 continue;
             }
             $panel = Maker::at($this->bench, $this->case->board, $bay->id)
-                ->strip("$bay->id:nailer", Role::Nailer, Text::of('part.nailer', bay: $cell->label), $cell->x, $this->case->rear,
+                ->strip(new Named("$bay->id:nailer", Role::Nailer, Text::of('part.nailer', bay: $cell->label)), $cell->x, $this->case->rear,
                     Span::of($foot, $height, Text::of('piece.nailer_height')));
             foreach ([$cell->by->left, $cell->by->right] as $upright) {
                 $this->bench->join($panel->id, $upright, JointKind::Screws, Axis::X);

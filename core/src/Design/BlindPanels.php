@@ -72,9 +72,10 @@ final readonly class BlindPanels
         $size = $shows->equals($this->room->value) ? $this->room : Figure::of($shows, Text::of('piece.shows_past_run'));
         $x = new Span($this->end === Side::Left ? $cell->x->to()->minus($shows) : $cell->x->from, $size);
         $id = "{$cell->bay->id}:blind";
-        Maker::at($this->bench, $cell->board, $cell->bay->id)->face($id, Role::CornerFiller, Text::of('part.blind', bay: $cell->label), $x,
-            $cell->y->to()->minus($cell->board->thickness),
-            $cell->isUnderSlope() ? Span::of($cell->z->from, $cell->least, Text::of('piece.under_slope')) : $cell->z, [], $this->end);
+        Maker::at($this->bench, $cell->board, $cell->bay->id)->hung($this->end)
+            ->face(new Named($id, Role::CornerFiller, Text::of('part.blind', bay: $cell->label)), $x,
+                $cell->y->to()->minus($cell->board->thickness),
+                $cell->isUnderSlope() ? Span::of($cell->z->from, $cell->least, Text::of('piece.under_slope')) : $cell->z);
         foreach ([[$this->end === Side::Left ? $cell->by->right : $cell->by->left, Axis::X],
             [$cell->by->floor, Axis::Z], [$cell->isUnderSlope() ? null : $cell->by->head, Axis::Z]] as [$other, $axis]) {
             if ($other !== null && isset($this->bench->panels[$other])) {

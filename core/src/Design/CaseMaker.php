@@ -115,8 +115,8 @@ final readonly class CaseMaker
         $y = $lip ? $y->beforeLast($t, Text::of('piece.lip_thickness')) : $y;
         $x = $side === Side::Left ? $case->x->from : $case->x->to()->minus($t);
         $banded = $lip || $case->methods()->front !== Front::Banded ? [] : ['front'];
-        $panel = Maker::at($this->bench, $case->board)->upright($this->id($case, "side_{$side->value}"), Role::Side,
-            $case->name(Text::of("part.side_{$side->value}")), $x, $y, $z, $banded, $side);
+        $panel = Maker::at($this->bench, $case->board)->banded($banded)->hung($side)->upright(new Named($this->id($case, "side_{$side->value}"), Role::Side,
+            $case->name(Text::of("part.side_{$side->value}"))), $x, $y, $z);
         if ($case->toe !== null) {
             $this->toeNotch($case, $panel);
         }
@@ -158,7 +158,7 @@ final readonly class CaseMaker
             return;
         }
         $x = $this->isCapped($case) ? $case->x : $this->letIn($case, $this->innerX($case));
-        $panel = $maker->level($this->id($case, 'top'), Role::Top, $case->name(Text::of('part.top')), $x, $case->y(), $z, $banded);
+        $panel = $maker->banded($banded)->level(new Named($this->id($case, 'top'), Role::Top, $case->name(Text::of('part.top'))), $x, $case->y(), $z);
         $this->meetSides($case, $panel, $this->isCapped($case));
     }
 
@@ -169,7 +169,7 @@ final readonly class CaseMaker
         $y = $case->y();
         foreach (['front' => $y->last($width, Text::of('piece.top_rail')), 'rear' => $y->first($width, Text::of('piece.top_rail'))] as $where => $span) {
             $panel = Maker::at($this->bench, $case->board)
-                ->level($this->id($case, "top_rail_$where"), Role::TopRail, $case->name(Text::of("part.top_rail_$where")),
+                ->level(new Named($this->id($case, "top_rail_$where"), Role::TopRail, $case->name(Text::of("part.top_rail_$where"))),
                     $this->letIn($case, $this->innerX($case)), $span, $z);
             $this->meetSides($case, $panel, false);
         }
@@ -183,7 +183,7 @@ final readonly class CaseMaker
         foreach ($this->floors($case) as $id => [$x, $left, $right]) {
             $span = $under ? $case->x : $this->letIn($case, $x, $left !== null, $right !== null);
             $panel = Maker::at($this->bench, $case->board)
-                ->level($id, Role::Bottom, $case->name(Text::of('part.bottom')), $span, $case->y(), $case->z->from, $banded);
+                ->banded($banded)->level(new Named($id, Role::Bottom, $case->name(Text::of('part.bottom'))), $span, $case->y(), $case->z->from);
             foreach (array_filter([$left, $right]) as $upright) {
                 $this->meet($case, $under ? $upright : $panel->id, $under ? $panel->id : $upright, $under ? Axis::Z : Axis::X, $under);
             }
@@ -191,7 +191,7 @@ final readonly class CaseMaker
         if ($case->toe !== null) {
             foreach ($this->floors($case) as $id => [$x, $left, $right]) {
                 $board = Maker::at($this->bench, $case->board)
-                    ->strip(str_replace(':bottom', ':toe_board', $id), Role::ToeBoard, $case->name(Text::of('part.toe_board')), $x,
+                    ->strip(new Named(str_replace(':bottom', ':toe_board', $id), Role::ToeBoard, $case->name(Text::of('part.toe_board'))), $x,
                         $case->front()->minus($this->toeSetBack($case))->minus($t),
                         Span::of($case->floor, $case->z->from->minus($case->floor), Text::of('piece.toe_kick_height')));
                 foreach (array_filter([$left, $right]) as $side) {

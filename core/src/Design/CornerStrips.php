@@ -60,8 +60,8 @@ final readonly class CornerStrips
 
     private function strip(CaseFront $box, Span $x, Span $z): Panel
     {
-        return Maker::at($this->bench, $box->board)->face("$box->id:corner_strip_{$this->end->value}", Role::CornerFiller,
-            PartName::in(Text::of('part.corner_strip'), $box->label), $x, $box->y->minus($box->board->thickness), $z, [], $this->end);
+        return Maker::at($this->bench, $box->board)->hung($this->end)->face(new Named("$box->id:corner_strip_{$this->end->value}", Role::CornerFiller,
+            PartName::in(Text::of('part.corner_strip'), $box->label)), $x, $box->y->minus($box->board->thickness), $z);
     }
 
     /**

@@ -153,7 +153,7 @@ final readonly class Doors
         if ($this->door->is->choice('make') === 'framed' && ! $this->cell->isUnderSlope()) {
             (new FramedDoor($this->bench, $this->cell, $this->door))->make($id, $name, $x, $y, $z, $hinge);
         } else {
-            $this->maker->face($id, Role::Door, $name, $x, $y, $z, ['left', 'right', 'top', 'bottom'], $hinge);
+            $this->maker->banded(['left', 'right', 'top', 'bottom'])->hung($hinge)->face(new Named($id, Role::Door, $name), $x, $y, $z);
         }
         if ($hinge !== null) {
             $this->hung(isset($this->bench->panels[$id]) ? $id : "$id:stile_{$hinge->value}", $hinge);
@@ -255,9 +255,10 @@ final readonly class Doors
         $lap = $mouth->recessed ? $air->negated() : $lap;
         $why = Text::of('piece.picture_lap', lap: $lap);
         $hinge = Side::from($this->door->is->choice('hinge'));
-        $this->maker->face("{$this->cell->bay->id}:picture", Role::Door, Text::of('part.picture_front', bay: $this->cell->label),
-            $mouth->x->outside($lap, $why), $mouth->recessed ? $mouth->y->minus($this->cell->board->thickness) : $mouth->y,
-            $mouth->z->outside($lap, $why), ['left', 'right', 'top', 'bottom'], $hinge);
+        $this->maker->banded(['left', 'right', 'top', 'bottom'])->hung($hinge)
+            ->face(new Named("{$this->cell->bay->id}:picture", Role::Door, Text::of('part.picture_front', bay: $this->cell->label)),
+                $mouth->x->outside($lap, $why), $mouth->recessed ? $mouth->y->minus($this->cell->board->thickness) : $mouth->y,
+                $mouth->z->outside($lap, $why));
         $this->bench->need($this->cell->bay->id, Text::of('hardware.piano_hinge'), 1, $mouth->z->value());
         $this->bench->need($this->cell->bay->id, Text::of($this->door->is->choice('catch') === 'push_latch' ? 'hardware.push_latch' : 'hardware.pull'), 1);
     }

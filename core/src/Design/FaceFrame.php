@@ -76,8 +76,8 @@ final readonly class FaceFrame
     private function stile(Side $side, Span $x): Panel
     {
         $case = $this->case;
-        $panel = $this->maker->face("{$case->id()}:stile_{$side->value}", Role::Stile,
-            $case->name(Text::of("part.stile_{$side->value}")), $x, $case->front(), $case->z, [], $side);
+        $panel = $this->maker->hung($side)->face(new Named("{$case->id()}:stile_{$side->value}", Role::Stile,
+            $case->name(Text::of("part.stile_{$side->value}"))), $x, $case->front(), $case->z);
         $this->bench->join($panel->id, "{$case->id()}:side_{$side->value}", JointKind::Faced, Axis::Y);
 
         return $panel;
@@ -86,7 +86,8 @@ final readonly class FaceFrame
     /** @param  list<Panel>  $stiles */
     private function rail(string $id, Text $name, Span $x, Length $z, Length $width, array $stiles): Panel
     {
-        $rail = $this->maker->strip($id, Role::Rail, $this->case->name($name), $x, $this->case->front(), Span::of($z, $width, Text::of('piece.rail_face')));
+        $rail = $this->maker
+            ->strip(new Named($id, Role::Rail, $this->case->name($name)), $x, $this->case->front(), Span::of($z, $width, Text::of('piece.rail_face')));
         foreach ($stiles as $stile) {
             $this->bench->join($rail->id, $stile->id, JointKind::PocketScrews, Axis::X);
         }
@@ -114,7 +115,7 @@ final readonly class FaceFrame
             }
             $taken = $from->plus($this->widths->stile);
             $height = count($this->case->rows) === 1 ? $this->single($z) : $z;
-            $panel = $this->maker->face("$bay:mullion", Role::Mullion, $this->case->name(Text::of('part.mullion', n: $n), $row->label),
+            $panel = $this->maker->face(new Named("$bay:mullion", Role::Mullion, $this->case->name(Text::of('part.mullion', n: $n), $row->label)),
                 Span::of($from, $this->widths->stile, Text::of('piece.stile_face')), $this->case->front(), $height);
             foreach ($rails as $rail) {
                 $this->bench->join($panel->id, $rail->id, JointKind::PocketScrews, Axis::Z);

@@ -41,13 +41,15 @@ final readonly class FramedDoor
         $maker = Maker::at($this->bench, $this->cell->board, $this->cell->bay->id)->belongingTo(new Belongs(set: $id));
         $part = fn (string $key): Text => Text::of("part.door_$key", of: $name);
         $why = Text::of('piece.stile_face');
-        $left = $maker->face("$id:stile_left", Role::DoorPart, $part('stile_left'), $x->first($stile, $why), $y, $z, ['left', 'top', 'bottom'], $hinge);
-        $right = $maker->face("$id:stile_right", Role::DoorPart, $part('stile_right'), $x->last($stile, $why), $y, $z, ['right', 'top', 'bottom'], $hinge);
+        $left = $maker->banded(['left', 'top', 'bottom'])->hung($hinge)
+            ->face(new Named("$id:stile_left", Role::DoorPart, $part('stile_left')), $x->first($stile, $why), $y, $z);
+        $right = $maker->banded(['right', 'top', 'bottom'])->hung($hinge)
+            ->face(new Named("$id:stile_right", Role::DoorPart, $part('stile_right')), $x->last($stile, $why), $y, $z);
         $rail = new Span($x->from->plus($stile)->minus($tenon),
             $x->size->minus($stile->times(2), Text::of('piece.two_stiles', each: $stile))->plus($tenon->times(2), Text::of('piece.two_tenons', each: $tenon)));
         $rails = [];
         foreach (['bottom' => $z->first($stile, Text::of('piece.rail_face')), 'top' => $z->last($stile, Text::of('piece.rail_face'))] as $where => $span) {
-            $made = $maker->strip("$id:rail_$where", Role::DoorPart, $part("rail_$where"), $rail, $y, $span, [$where]);
+            $made = $maker->banded([$where])->strip(new Named("$id:rail_$where", Role::DoorPart, $part("rail_$where")), $rail, $y, $span);
             $rails[] = $made->id;
             foreach ([$left, $right] as $upright) {
                 $this->bench->house($made->id, $upright->id, JointKind::Tenon, Axis::X, $tenon);
@@ -72,8 +74,9 @@ final readonly class FramedDoor
         $spans = [$sight($x), Span::of($at, $thick, Text::of('piece.board_thickness')), $sight($z)];
         $maker = Maker::at($this->bench, $this->cell->back, $this->cell->bay->id)->belongingTo(new Belongs(set: $id));
         $panel = $glass || $wood || $thick->isLessThan($this->cell->back->thickness)
-            ? $maker->bought("$id:panel", $glass ? Role::Glass : Role::DoorPart, $name, $spans, Axis::Z, Axis::Y, $glass ? BoughtAs::Glass : BoughtAs::Panel)
-            : $maker->face("$id:panel", Role::DoorPart, $name, $spans[0], $at, $spans[2]);
+            ? $maker->boughtAs($glass ? BoughtAs::Glass : BoughtAs::Panel)
+                ->bought(new Named("$id:panel", $glass ? Role::Glass : Role::DoorPart, $name), $spans, Axis::Z, Axis::Y)
+            : $maker->face(new Named("$id:panel", Role::DoorPart, $name), $spans[0], $at, $spans[2]);
         foreach ([Axis::X, Axis::X, Axis::Z, Axis::Z] as $i => $axis) {
             $this->bench->groove($panel->id, $around[$i], $axis, $lap, $half);
         }

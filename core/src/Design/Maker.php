@@ -11,10 +11,15 @@ use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Makes square boards from three stretches, each standing for its own trail. */
+/**
+ * Makes square boards from three stretches, each standing for its own trail. It is set for what it makes next by asking it for
+ * another (banded, hung, …); itself it stays as it was.
+ */
 final readonly class Maker
 {
-    private function __construct(private Bench $bench, private Board $board, private ?string $bay, private Belongs $belongs)
+    /** @param  list<string>  $banded */
+    private function __construct(private Bench $bench, private Board $board, private ?string $bay, private Belongs $belongs,
+        private array $banded = [], private ?Side $hand = null, private ?BoughtAs $as = null, private ?string $closes = null)
     {
     }
 
@@ -25,73 +30,80 @@ final readonly class Maker
 
     public function of(Board $board): self
     {
-        return new self($this->bench, $board, $this->bay, $this->belongs);
+        return new self($this->bench, $board, $this->bay, $this->belongs, $this->banded, $this->hand, $this->as, $this->closes);
     }
 
     /** What it makes belongs to more than its bay. */
     public function belongingTo(Belongs $belongs): self
     {
-        return new self($this->bench, $this->board, $this->bay, $belongs);
+        return new self($this->bench, $this->board, $this->bay, $belongs, $this->banded, $this->hand, $this->as, $this->closes);
     }
 
-    /** @param  list<string>  $banded */
-    public function upright(string $id, Role $role, Text $name, Length $x, Span $y, Span $z, array $banded = [], ?Side $hand = null): Panel
+    /** @param  list<string>  $edges  that are covered */
+    public function banded(array $edges): self
     {
-        return $this->put($id, $role, $name, [$this->thick($x), $y, $z], Axis::Z, Axis::X, $banded, $hand);
+        return new self($this->bench, $this->board, $this->bay, $this->belongs, $edges, $this->hand, $this->as, $this->closes);
     }
 
-    /** @param  list<string>  $banded */
-    public function level(string $id, Role $role, Text $name, Span $x, Span $y, Length $z, array $banded = []): Panel
+    public function hung(?Side $hand): self
     {
-        return $this->put($id, $role, $name, [$x, $y, $this->thick($z)], Axis::X, Axis::Z, $banded);
+        return new self($this->bench, $this->board, $this->bay, $this->belongs, $this->banded, $hand, $this->as, $this->closes);
     }
 
-    /**
-     * Parallel to the wall, grain along the wall.
-     *
-     * @param  list<string>  $banded
-     */
-    public function strip(string $id, Role $role, Text $name, Span $x, Length $y, Span $z, array $banded = []): Panel
+    /** Bought to size, or out of something other than sheets. */
+    public function boughtAs(BoughtAs $as): self
     {
-        return $this->put($id, $role, $name, [$x, $this->thick($y), $z], Axis::X, Axis::Y, $banded);
+        return new self($this->bench, $this->board, $this->bay, $this->belongs, $this->banded, $this->hand, $as, $this->closes);
     }
 
-    /**
-     * Parallel to the wall, grain upright.
-     *
-     * @param  list<string>  $banded
-     */
-    public function face(string $id, Role $role, Text $name, Span $x, Length $y, Span $z, array $banded = [], ?Side $hand = null): Panel
+    /** @param  string|null  $bay  that it closes from above */
+    public function closing(?string $bay): self
     {
-        return $this->put($id, $role, $name, [$x, $this->thick($y), $z], Axis::Z, Axis::Y, $banded, $hand);
+        return new self($this->bench, $this->board, $this->bay, $this->belongs, $this->banded, $this->hand, $this->as, $bay);
+    }
+
+    public function upright(Named $named, Length $x, Span $y, Span $z): Panel
+    {
+        return $this->put($named, [$this->thick($x), $y, $z], Axis::Z, Axis::X);
+    }
+
+    public function level(Named $named, Span $x, Span $y, Length $z): Panel
+    {
+        return $this->put($named, [$x, $y, $this->thick($z)], Axis::X, Axis::Z);
+    }
+
+    /** Parallel to the wall, grain along the wall. */
+    public function strip(Named $named, Span $x, Length $y, Span $z): Panel
+    {
+        return $this->put($named, [$x, $this->thick($y), $z], Axis::X, Axis::Y);
+    }
+
+    /** Parallel to the wall, grain upright. */
+    public function face(Named $named, Span $x, Length $y, Span $z): Panel
+    {
+        return $this->put($named, [$x, $this->thick($y), $z], Axis::Z, Axis::Y);
     }
 
     /** Grain from the wall into the room, lying flat. */
-    public function out(string $id, Role $role, Text $name, Span $x, Span $y, Length $z): Panel
+    public function out(Named $named, Span $x, Span $y, Length $z): Panel
     {
-        return $this->put($id, $role, $name, [$x, $y, $this->thick($z)], Axis::Y, Axis::Z);
-    }
-
-    /** A level board that closes a bay from above, banded in front. */
-    public function lid(string $id, Text $name, Span $x, Span $y, Length $z, ?string $closes): Panel
-    {
-        return $this->put($id, Role::Lid, $name, [$x, $y, $this->thick($z)], Axis::X, Axis::Z, ['front'], closes: $closes);
+        return $this->put($named, [$x, $y, $this->thick($z)], Axis::Y, Axis::Z);
     }
 
     /** Grain from the wall into the room, standing on edge. */
-    public function cheek(string $id, Role $role, Text $name, Length $x, Span $y, Span $z, ?Side $hand = null): Panel
+    public function cheek(Named $named, Length $x, Span $y, Span $z): Panel
     {
-        return $this->put($id, $role, $name, [$this->thick($x), $y, $z], Axis::Y, Axis::X, [], $hand);
+        return $this->put($named, [$this->thick($x), $y, $z], Axis::Y, Axis::X);
     }
 
     /**
-     * A board of sizes of its own, bought to size or lumber.
+     * A board of sizes of its own; lumber, where nothing else was said.
      *
      * @param  array{Span, Span, Span}  $spans
      */
-    public function bought(string $id, Role $role, Text $name, array $spans, Axis $long, Axis $thin, BoughtAs $as = BoughtAs::Lumber): Panel
+    public function bought(Named $named, array $spans, Axis $long, Axis $thin): Panel
     {
-        return $this->put($id, $role, $name, $spans, $long, $thin, [], null, $as);
+        return ($this->as === null ? $this->boughtAs(BoughtAs::Lumber) : $this)->put($named, $spans, $long, $thin);
     }
 
     private function thick(Length $from): Span
@@ -99,20 +111,16 @@ final readonly class Maker
         return Span::of($from, $this->board->thickness, Text::of('piece.board_thickness'));
     }
 
-    /**
-     * @param  array{Span, Span, Span}  $spans
-     * @param  list<string>  $banded
-     */
-    private function put(string $id, Role $role, Text $name, array $spans, Axis $long, Axis $thin,
-        array $banded = [], ?Side $hand = null, ?BoughtAs $as = null, ?string $closes = null): Panel
+    /** @param  array{Span, Span, Span}  $spans */
+    private function put(Named $named, array $spans, Axis $long, Axis $thin): Panel
     {
         [$x, $y, $z] = $spans;
         $by = ['x' => $x, 'y' => $y, 'z' => $z];
         $wide = array_values(array_diff(['x', 'y', 'z'], [$long->value, $thin->value]))[0];
         $block = Block::of($x->from, $y->from, $z->from, $x->value(), $y->value(), $z->value());
 
-        return $this->bench->put(new Panel($id, $this->bench->piece, $role, $name, $this->board->material, $by[$long->value]->size, $by[$wide]->size,
-            Prism::of($block, $thin), $long, $thin, $banded, $hand, false, $as, [], $this->bay,
-            closes: $closes, element: $this->belongs->element, set: $this->belongs->set, leads: $this->belongs->leads));
+        return $this->bench->put(new Panel($named->id, $this->bench->piece, $named->role, $named->name, $this->board->material,
+            $by[$long->value]->size, $by[$wide]->size, Prism::of($block, $thin), $long, $thin, $this->banded, $this->hand, false, $this->as, [], $this->bay,
+            closes: $this->closes, element: $this->belongs->element, set: $this->belongs->set, leads: $this->belongs->leads));
     }
 }

@@ -53,7 +53,7 @@ final class Plinth
                 $id = $i === 0 ? "{$this->plinth->id}:rail_$where$more" : "{$bays[0]->id}:rail_$where$more";
                 $this->rails[] = $id;
                 Maker::at($this->bench, $this->case->board)->belongingTo(new Belongs(leads: $where === 'front'))
-                    ->strip($id, Role::PlinthRail, $this->case->name(Text::of("part.plinth_$where")), $span, $y, $this->height());
+                    ->strip(new Named($id, Role::PlinthRail, $this->case->name(Text::of("part.plinth_$where"))), $span, $y, $this->height());
             }
         }
         $this->rungsUnder($bays, $whole, $i, $first, $last);
@@ -97,7 +97,7 @@ final class Plinth
     {
         $t = $this->case->board->thickness;
         $length = $this->depth()->minus($t->times(2), Text::of('piece.two_plinth_rails', t: $t));
-        Maker::at($this->bench, $this->case->board)->cheek($id, Role::Rung, $this->case->name(Text::of('part.rung', n: ++$this->rungs)), $x,
+        Maker::at($this->bench, $this->case->board)->cheek(new Named($id, Role::Rung, $this->case->name(Text::of('part.rung', n: ++$this->rungs))), $x,
             new Span($this->case->rear->plus($t), $length), $this->height());
         foreach ($this->rails as $rail) {
             if (Contact::gap(Axis::X, $this->bench->panels[$id], $this->bench->panels[$rail])->isNegative()) {

@@ -153,8 +153,9 @@ final class Rows
         $make = function (Length $to, ?string $right) use (&$from, &$left, &$id, &$over, &$starts, $o, $row, $board, $z): string {
             $span = Span::of($from, $to->minus($from), Text::of('piece.between_uprights'));
             $span = $o->by->left === $left && $o->by->right === $right ? new Span($from, $this->innerWidth($o, $board)) : $span;
-            $panel = Maker::at($this->bench, $board)->level($id, Role::Between, PartName::in(Text::of('part.between'), $row->label),
-                $this->joints($row)->letIn($span, $left, $right), $o->y, $z, $this->joints($row)->banded());
+            $panel = Maker::at($this->bench, $board)->banded($this->joints($row)->banded())
+                ->level(new Named($id, Role::Between, PartName::in(Text::of('part.between'), $row->label)),
+                    $this->joints($row)->letIn($span, $left, $right), $o->y, $z);
             $this->joints($row)->meet($panel->id, $left, Axis::X);
             $this->joints($row)->meet($panel->id, $right, Axis::X);
             $over[] = $panel->id;
@@ -221,8 +222,9 @@ final class Rows
                 $divider['head']->equals($z->plus($row->clear->value)) ? $over($bay, $divider['x']) : null];
             $height = $head !== null && ! $onFloor ? new Span($z, $row->clear)
                 : Span::of($from, $divider['head']->minus($from), Text::of('piece.through_height'));
-            $panel = $maker->upright($divider['id'], Role::Divider, PartName::in(Text::of('part.divider', n: $i + 1), $row->label),
-                $divider['x'], $o->y, $joints->letIn($height, $foot, $head), $joints->banded());
+            $panel = $maker->banded($joints->banded())
+                ->upright(new Named($divider['id'], Role::Divider, PartName::in(Text::of('part.divider', n: $i + 1), $row->label)),
+                    $divider['x'], $o->y, $joints->letIn($height, $foot, $head));
             if ($onFloor) {
                 foreach (array_filter([$floor($bay, $divider['x']),
                     $floor($bays[$i + 1], $divider['x']->plus($this->stuff->board($row->band)->thickness))]) as $bottom) {

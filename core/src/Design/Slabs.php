@@ -51,7 +51,7 @@ final readonly class Slabs
             $name = Text::of("part.{$band->kind->value}");
             $name = $band->layers > 1 ? Text::of('part.layer', part: $name, n: $layer + 1) : $name;
             $panel = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id))
-                ->level($id, Role::Slab, $n === 0 ? $name : Text::of('part.length', part: $name, n: $n + 1), $x, $y, $z, $banded);
+                ->banded($banded)->level(new Named($id, Role::Slab, $n === 0 ? $name : Text::of('part.length', part: $name, n: $n + 1)), $x, $y, $z);
             if ($below !== null && $layer === 0) {
                 $this->rests($panel->id, $below);
             }
@@ -77,7 +77,7 @@ final readonly class Slabs
     {
         [$strip, $gap] = [Length::fromMillimetres(self::HINGE_STRIP_MM), Length::fromMillimetres(self::LID_GAP_MM)];
         $maker = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id));
-        $maker->level("{$band->id}:hinge_strip", Role::Slab, Text::of('part.hinge_strip'),
+        $maker->level(new Named("{$band->id}:hinge_strip", Role::Slab, Text::of('part.hinge_strip')),
             $this->frame->x, $y->first($strip, Text::of('piece.hinge_strip')), $z);
         $at = $y->afterFirst($strip->plus($gap), Text::of('piece.behind_lid', strip: $strip, gap: $gap));
         $from = $this->frame->x->from;
@@ -88,7 +88,8 @@ final readonly class Slabs
             $span = Span::of($from, $to->minus($from), Text::of('piece.over_bay'));
             $span = $isLast ? $span : $span->beforeLast($gap, Text::of('piece.lid_gap'));
             $id = "$band->id:lid_".($bays[$i] ?? $i);
-            $maker->lid($id, Text::of('part.lid', n: $i + 1), $span, $at, $z, $bays[$i] ?? null);
+            $maker->banded(['front'])->closing($bays[$i] ?? null)
+                ->level(new Named($id, Role::Lid, Text::of('part.lid', n: $i + 1)), $span, $at, $z);
             $this->bench->join($id, "{$band->id}:hinge_strip", JointKind::Clears, Axis::Y, $gap);
             $this->bench->need($id, Text::of('hardware.lid_hinge'), $span->value()->isGreaterThan(Length::fromMillimetres(900)) ? 3 : 2);
             $this->bench->need($id, Text::of('hardware.lid_stay'), 1);
@@ -131,8 +132,8 @@ final readonly class Slabs
         $front = $below === null ? $this->frame->rear->plus($this->frame->depth->value) : $below->front();
         foreach (Lengths::of($this->frame->x, $below === null ? [] : $this->cuts($below), $board->longest()) as $n => $x) {
             $panel = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id))
-                ->strip("{$band->id}:crown".($n === 0 ? '' : '_'.($n + 1)), Role::Crown,
-                    $n === 0 ? Text::of('part.crown') : Text::of('part.length', part: Text::of('part.crown'), n: $n + 1),
+                ->strip(new Named("{$band->id}:crown".($n === 0 ? '' : '_'.($n + 1)), Role::Crown,
+                    $n === 0 ? Text::of('part.crown') : Text::of('part.length', part: Text::of('part.crown'), n: $n + 1)),
                     $x, $front->minus($board->thickness), $z);
             $this->bench->panels[$panel->id] = $panel->with(fitOnSite: true);
         }

@@ -35,6 +35,22 @@ final readonly class Finding implements \JsonSerializable
         return $this->fix === null ? $this : $this->changed(['fix' => $this->fix->within($document)]);
     }
 
+    public function graded(Severity $severity): self
+    {
+        return $this->changed(['severity' => $severity]);
+    }
+
+    /** What was read or found, and what it is held against. */
+    public function measuring(?Length $measured, ?Length $limit): self
+    {
+        return $this->changed(['measured' => $measured, 'limit' => $limit]);
+    }
+
+    public function curedBy(?Fix $fix): self
+    {
+        return $this->changed(['fix' => $fix]);
+    }
+
     public function accepted(string $reason): self
     {
         return $this->changed(['accepted' => $reason]);
@@ -56,11 +72,16 @@ final readonly class Finding implements \JsonSerializable
         return $this->decides !== null && $this->decided?->goesOn !== true;
     }
 
-    /** @param  array{fix?: Fix, accepted?: string, decides?: Authority, decided?: Decision}  $to */
+    /**
+     * What is null stays as it was.
+     *
+     * @param  array{severity?: Severity, measured?: ?Length, limit?: ?Length, fix?: ?Fix, accepted?: string, decides?: Authority, decided?: Decision}  $to
+     */
     private function changed(array $to): self
     {
-        return new self($this->code, $this->severity, $this->place, $this->says, $this->remedy, $this->source, $this->measured, $this->limit,
-            $to['fix'] ?? $this->fix, $to['accepted'] ?? $this->accepted, $to['decides'] ?? $this->decides, $to['decided'] ?? $this->decided);
+        return new self($this->code, $to['severity'] ?? $this->severity, $this->place, $this->says, $this->remedy, $this->source,
+            $to['measured'] ?? $this->measured, $to['limit'] ?? $this->limit, $to['fix'] ?? $this->fix,
+            $to['accepted'] ?? $this->accepted, $to['decides'] ?? $this->decides, $to['decided'] ?? $this->decided);
     }
 
     /** @return array<string, mixed> */

@@ -38,8 +38,8 @@ final class NotchAvoidable implements Check
             if ($shelf !== null && $cell !== null && $by !== null) {
                 $findings[$shelf->id] ??= FindingFactory::note('fit.notch_avoidable', new Place(WorkStage::Fit, $shelf->id), 'practice',
                     ['part' => $shelf->name, 'thing' => $passage->placed->name(), 'by' => $by->absolute(),
-                        'way' => Text::of($by->isNegative() ? 'way.down' : 'way.up')],
-                    $by->absolute(), Length::fromMillimetres(self::MOST_MM), $this->fix($shelf, $by, $cell, $built));
+                        'way' => Text::of($by->isNegative() ? 'way.down' : 'way.up')])
+                    ->measuring($by->absolute(), Length::fromMillimetres(self::MOST_MM))->curedBy($this->fix($shelf, $by, $cell, $built));
             }
         }
 

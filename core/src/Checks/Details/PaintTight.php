@@ -35,8 +35,8 @@ final class PaintTight implements Check
                 if ($gap !== null && $left !== null && $left->isLessThan($limit)) {
                     $wanted = $limit->plus(FindingFactory::up($paint));
                     $findings[] = FindingFactory::look('piece.paint_tight', Place::inPiece($id), 'paint',
-                        ['bay' => $cell->label, 'gap' => $gap, 'left' => $left, 'limit' => $limit, 'coats' => $built->piece->coats], $left, $limit,
-                        $built->cure(Text::of('piece.paint_tight.fix', gap: $wanted), $id, [$what, 'gap'], $wanted));
+                        ['bay' => $cell->label, 'gap' => $gap, 'left' => $left, 'limit' => $limit, 'coats' => $built->piece->coats])
+                        ->measuring($left, $limit)->curedBy($built->cure(Text::of('piece.paint_tight.fix', gap: $wanted), $id, [$what, 'gap'], $wanted));
                 }
             }
         }

@@ -37,8 +37,8 @@ final class RepeatDrifts implements Check
                 $k = $last->inHouse($last->wide())->value;
                 $at = $last->block->corner->$k->minus($slats[0]->block->corner->$k)->absolute();
                 $findings[] = FindingFactory::note('piece.repeat_drifts', new Place(WorkStage::Piece, $last->bay ?? $last->id), 'practice',
-                    ['n' => count($slats), 'off' => FindingFactory::up(self::OFF_MM), 'drift' => FindingFactory::up($drift), 'at' => $at],
-                    FindingFactory::up($drift), FindingFactory::up(self::MOST_MM));
+                    ['n' => count($slats), 'off' => FindingFactory::up(self::OFF_MM), 'drift' => FindingFactory::up($drift), 'at' => $at])
+                    ->measuring(FindingFactory::up($drift), FindingFactory::up(self::MOST_MM));
             }
         }
 

@@ -33,7 +33,7 @@ final class ThingOutside implements Check
             $over = Length::greatest($end->minus($width), $placed->block->corner->x->negated());
             if ($placed->thing->face === Face::Back && $over->isGreaterThan(Length::fromMillimetres(self::PLAY_MM))) {
                 $findings[] = FindingFactory::look('site.thing_outside', new Place(WorkStage::Site, $placed->thing->id), 'practice',
-                    ['thing' => $placed->name(), 'over' => $over, 'width' => $width], $over, Length::fromMillimetres(self::PLAY_MM));
+                    ['thing' => $placed->name(), 'over' => $over, 'width' => $width])->measuring($over, Length::fromMillimetres(self::PLAY_MM));
             }
         }
 

@@ -23,7 +23,7 @@ final class ApplianceAir implements Check
         foreach ($built->design->cells as $id => $cell) {
             if ($cell->bay->fill->kind === FillKind::Appliance && $cell->bay->door !== null && ! $cell->bay->openBack && $cell->by->back !== null) {
                 $findings[] = FindingFactory::look('house.appliance_air', Place::inPiece($id),
-                    'makers', ['bay' => $cell->label], null, null, OpenBack::of($cell, $built));
+                    'makers', ['bay' => $cell->label])->curedBy(OpenBack::of($cell, $built));
             }
         }
 

@@ -23,6 +23,6 @@ final class FireLining implements Check
         $space = $built->room->space;
 
         return $space->kind === SpaceKind::UnderStair && ! $space->build->fireLined
-            ? [FindingFactory::gate('house.fire_lining', new Place(WorkStage::Site, $space->id), 'gate', Authority::BuildingControl)] : [];
+            ? [FindingFactory::gate('house.fire_lining', new Place(WorkStage::Site, $space->id), Authority::BuildingControl)] : [];
     }
 }

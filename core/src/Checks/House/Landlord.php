@@ -23,6 +23,6 @@ final class Landlord implements Check
             fn (PlacedThing $p): bool => in_array($p->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true));
 
         return $built->project->house->rented && ($takenOff !== [] || WallScrews::boards($built->fit) !== [])
-            ? [FindingFactory::gate('house.landlord', new Place(WorkStage::Site, $built->room->space->id), 'gate', Authority::Landlord)] : [];
+            ? [FindingFactory::gate('house.landlord', new Place(WorkStage::Site, $built->room->space->id), Authority::Landlord)] : [];
     }
 }

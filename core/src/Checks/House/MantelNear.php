@@ -36,7 +36,7 @@ final class MantelNear implements Check
                 if (! $panel->bought && ! $above->isNegative() && $above->isLessThan(Length::fromMillimetres(self::FAR_MM)) && $out->isGreaterThan($most)
                     && $placed->meetsRun($panel->block->corner->x, $panel->block->to(Axis::X))) {
                     $findings[$placed->thing->id] ??= FindingFactory::look('house.mantel_near', new Place(WorkStage::Fit, $panel->id), 'fire',
-                        ['part' => $panel->name, 'thing' => $placed->name(), 'above' => $above, 'out' => $out, 'most' => $most], $out, $most);
+                        ['part' => $panel->name, 'thing' => $placed->name(), 'above' => $above, 'out' => $out, 'most' => $most])->measuring($out, $most);
                 }
             }
         }

@@ -26,8 +26,8 @@ final class NoFixPierced implements Check
             $isZone = in_array($placed->thing->kind, self::ZONES, true) && $placed->thing->face === Face::Back;
             $in = array_filter($isZone ? $built->wallScrews : [], fn (WallScrew $s): bool => $s->isBehind($placed->block));
             if ($in !== []) {
-                $findings[] = FindingFactory::of(Severity::Stop, 'house.no_fix_pierced', new Place(WorkStage::Site, $placed->thing->id),
-                    'obstacles', ['thing' => $placed->name(), 'n' => count($in), 'part' => array_values($in)[0]->board->name]);
+                $findings[] = FindingFactory::look('house.no_fix_pierced', new Place(WorkStage::Site, $placed->thing->id),
+                    'obstacles', ['thing' => $placed->name(), 'n' => count($in), 'part' => array_values($in)[0]->board->name])->graded(Severity::Stop);
             }
         }
 

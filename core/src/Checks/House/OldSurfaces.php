@@ -32,8 +32,8 @@ final class OldSurfaces implements Check
         $place = new Place(WorkStage::Site, $built->room->space->id);
 
         return [
-            ...$year < ($isUs ? 1978 : 1992) ? [FindingFactory::gate('house.old_paint', $place, 'gate', Authority::LeadTest, $args)] : [],
-            ...$year < ($isUs ? 1980 : 2000) ? [FindingFactory::gate('house.old_boards', $place, 'gate', Authority::AsbestosTest, $args)] : [],
+            ...$year < ($isUs ? 1978 : 1992) ? [FindingFactory::gate('house.old_paint', $place, Authority::LeadTest, $args)] : [],
+            ...$year < ($isUs ? 1980 : 2000) ? [FindingFactory::gate('house.old_boards', $place, Authority::AsbestosTest, $args)] : [],
         ];
     }
 }

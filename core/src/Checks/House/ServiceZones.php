@@ -48,8 +48,9 @@ final class ServiceZones implements Check
         $left = count($screws) - count($in);
         $severity = $left < self::WANTED ? Severity::Look : Severity::Note;
 
-        return [FindingFactory::of($severity, 'house.service_zone', new Place(WorkStage::Fit, $in[$first]->board->id), 'zones',
-            ['n' => count($in), 'of' => count($screws), 'thing' => $by[$first]->name(), 'limit' => $zone, 'x' => $in[$first]->x], null, $zone)];
+        return [FindingFactory::look('house.service_zone', new Place(WorkStage::Fit, $in[$first]->board->id), 'zones',
+            ['n' => count($in), 'of' => count($screws), 'thing' => $by[$first]->name(), 'limit' => $zone, 'x' => $in[$first]->x])
+            ->graded($severity)->measuring(null, $zone)];
     }
 
     private static function isIn(Length $at, PlacedThing $placed, Axis $axis, Length $zone): bool

@@ -34,7 +34,7 @@ final class ServicesMoved implements Check
             };
             if ($decides !== null) {
                 $findings[] = FindingFactory::gate('house.service_moved', new Place(WorkStage::Site, $placed->thing->id),
-                    'gate', $decides, ['thing' => $placed->name(), 'who' => Text::of("decides.{$decides->value}")]);
+                    $decides, ['thing' => $placed->name(), 'who' => Text::of("decides.{$decides->value}")]);
             }
         }
 

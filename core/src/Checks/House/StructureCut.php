@@ -24,7 +24,7 @@ final class StructureCut implements Check
         foreach ($built->room->things as $placed) {
             if (in_array($placed->thing->kind, self::CARRIES, true) && in_array($placed->thing->treatment, [Treatment::TakeOff, Treatment::CutThrough], true)) {
                 $findings[] = FindingFactory::gate('house.structure_cut', new Place(WorkStage::Site, $placed->thing->id),
-                    'gate', Authority::StructuralEngineer, ['thing' => $placed->name()]);
+                    Authority::StructuralEngineer, ['thing' => $placed->name()]);
             }
         }
 

@@ -29,7 +29,7 @@ final class ApplianceFixed implements Check
             $limit = $built->project->lengthLimit(Limit::ApplianceReach);
             if ($gap !== null && $gap->isGreaterThan($limit)) {
                 $findings[] = FindingFactory::look('piece.appliance_unfixed', Place::inPiece($id), 'makers', ['bay' => $cell->label,
-                    'face' => Text::of("fixes_to.{$cell->bay->fill->is->choice('fixes_to')}"), 'gap' => $gap, 'limit' => $limit], $gap, $limit);
+                    'face' => Text::of("fixes_to.{$cell->bay->fill->is->choice('fixes_to')}"), 'gap' => $gap, 'limit' => $limit])->measuring($gap, $limit);
             }
         }
 

@@ -38,6 +38,6 @@ final class DriverRoom implements Check
         $least = $short[0];
 
         return [FindingFactory::look('cut.driver_no_room', new Place(WorkStage::Cut, $least->id), 'practice',
-            ['part' => $least->name, 'room' => $least->length->value, 'limit' => $limit, 'n' => count($short)], $least->length->value, $limit)];
+            ['part' => $least->name, 'room' => $least->length->value, 'limit' => $limit, 'n' => count($short)])->measuring($least->length->value, $limit)];
     }
 }

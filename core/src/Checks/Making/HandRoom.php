@@ -21,7 +21,7 @@ final class HandRoom implements Check
             $room = $screw->in?->x->value();
             if ($screw->in !== null && $room !== null && $room->isLessThan($limit)) {
                 $findings[$screw->in->bay->id] = FindingFactory::look('fit.screw_out_of_reach', Place::inPiece($screw->in->bay->id),
-                    'practice', ['bay' => $screw->in->label, 'room' => $room, 'limit' => $limit], $room, $limit);
+                    'practice', ['bay' => $screw->in->label, 'room' => $room, 'limit' => $limit])->measuring($room, $limit);
             }
         }
 

@@ -28,7 +28,7 @@ final class WaysIn implements Check
                 if ($leg['verdict']->isWorseThan(Verdict::GoesIf)) {
                     $by = FindingFactory::up(max(-2 * $leg['spare'], -$leg['headroom'], 0.1));
                     $findings[] = FindingFactory::look('fit.way_narrow', new Place(WorkStage::Fit, $load->id),
-                        'entry', ['box' => $load->name, 'way' => $segment->name, 'by' => $by], $by);
+                        'entry', ['box' => $load->name, 'way' => $segment->name, 'by' => $by])->measuring($by, null);
 
                     break;
                 }

@@ -34,8 +34,8 @@ final class EdgeBare implements Check
                 continue;
             }
             $ref = $cell->bay->id ?? $board->id;
-            $findings[$ref] ??= FindingFactory::note('material.edge_bare', new Place(WorkStage::Piece, $ref), 'practice', ['part' => $board->name], null, null,
-                $cell === null ? null : $built->cure(Text::of('material.edge_bare.fix'), $cell->bay->id, ['methods', 'front'], Front::Banded->value));
+            $findings[$ref] ??= FindingFactory::note('material.edge_bare', new Place(WorkStage::Piece, $ref), 'practice', ['part' => $board->name])
+                ->curedBy($cell === null ? null : $built->cure(Text::of('material.edge_bare.fix'), $cell->bay->id, ['methods', 'front'], Front::Banded->value));
         }
 
         return array_values($findings);

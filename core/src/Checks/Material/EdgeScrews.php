@@ -40,6 +40,6 @@ final class EdgeScrews implements Check
 
         return $least === null || ! $least[1]->isLessThan($limit) ? []
             : [FindingFactory::look('material.edge_screws', new Place(WorkStage::Cut, $least[0]->id), 'practice',
-                ['part' => $least[0]->name, 'from' => $least[1], 'limit' => $limit], $least[1], $limit)];
+                ['part' => $least[0]->name, 'from' => $least[1], 'limit' => $limit])->measuring($least[1], $limit)];
     }
 }

@@ -29,8 +29,8 @@ final class MixedBatch implements Check
                 $apart = $stock === null || $size->thickness === null ? null : $size->thickness->minus($stock->thickness)->absolute();
                 if ($stock !== null && $size->thickness !== null && $apart !== null && $apart->isGreaterThan(Length::fromMillimetres(self::APART_MM))) {
                     $findings[$id] ??= FindingFactory::look('material.mixed_batch', new Place(WorkStage::Cut, $id), 'thickness',
-                        ['stock' => $stock->name, 'size' => $size->name, 'one' => $stock->thickness, 'other' => $size->thickness],
-                        $apart, Length::fromMillimetres(self::APART_MM));
+                        ['stock' => $stock->name, 'size' => $size->name, 'one' => $stock->thickness, 'other' => $size->thickness])
+                        ->measuring($apart, Length::fromMillimetres(self::APART_MM));
                 }
             }
         }

@@ -32,7 +32,7 @@ final class ThicknessRead implements Check
             $off = $stock?->nominal === null ? null : $stock->thickness->minus($stock->nominal)->units / Length::PER_MM;
             if ($stock?->nominal !== null && ($off < -self::LESS_MM - 1e-6 || $off > self::MORE_MM + 1e-6)) {
                 $findings[$id] = FindingFactory::look('material.thickness_off', new Place(WorkStage::Cut, $id), 'thickness',
-                    ['stock' => $stock->name, 'nominal' => $stock->nominal, 'read' => $stock->thickness], $stock->thickness, $stock->nominal);
+                    ['stock' => $stock->name, 'nominal' => $stock->nominal, 'read' => $stock->thickness])->measuring($stock->thickness, $stock->nominal);
             }
         }
         foreach ($built->design->joints as $joint) {

@@ -60,7 +60,7 @@ final class WeakAxis
         [$sag, $along] = [FindingFactory::up($across->sag() * $creep), FindingFactory::up($bending->sag() * $creep)];
 
         return FindingFactory::look('material.weak_axis', new Place(WorkStage::Cut, $panel->id),
-            'strength', ['part' => $panel->name, 'sag' => $sag, 'along' => $along], $sag, null,
-            Fix::set(Text::of('material.weak_axis.fix'), ['stock', $material, 'grain'], true));
+            'strength', ['part' => $panel->name, 'sag' => $sag, 'along' => $along])
+            ->measuring($sag, null)->curedBy(Fix::set(Text::of('material.weak_axis.fix'), ['stock', $material, 'grain'], true));
     }
 }

@@ -38,8 +38,8 @@ final class BedGuard implements Check
             $isHigh = $built->project->house->country === Country::UnitedStates ? $under->isGreaterThan($high) : ! $under->isLessThan($high);
             if ($isHigh && $guard->isLessThan($over)) {
                 $findings[] = FindingFactory::look('people.bed_guard', Place::inPiece($id), 'beds',
-                    ['bay' => $cell->label, 'under' => $under, 'guard' => Length::greatest($guard, Length::zero()), 'over' => $over], $guard, $over,
-                    $built->cure(Text::of('people.bed_guard.fix', over: $over), $id, ['fill', 'guard'], $over));
+                    ['bay' => $cell->label, 'under' => $under, 'guard' => Length::greatest($guard, Length::zero()), 'over' => $over])
+                    ->measuring($guard, $over)->curedBy($built->cure(Text::of('people.bed_guard.fix', over: $over), $id, ['fill', 'guard'], $over));
             }
         }
 

@@ -34,7 +34,7 @@ final class ChestVents implements Check
             $litres = array_product($sides) / 1e6;
             if ($litres >= self::LITRES && min($sides) >= self::NARROW_MM) {
                 $findings[] = FindingFactory::look('people.chest_vents', Place::inPiece($cell->bay->id), 'chests',
-                    ['bay' => $cell->label, 'litres' => (int) floor($litres), 'limit' => (int) self::LITRES], null, null, OpenBack::of($cell, $built));
+                    ['bay' => $cell->label, 'litres' => (int) floor($litres), 'limit' => (int) self::LITRES])->curedBy(OpenBack::of($cell, $built));
             }
         }
 

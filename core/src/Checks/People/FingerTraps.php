@@ -30,8 +30,8 @@ final class FingerTraps implements Check
                 if ($gap !== null && $gap->isGreaterThan(Length::fromMillimetres(self::FROM_MM)) && $gap->isLessThan(Length::fromMillimetres(self::TO_MM))) {
                     $limit = Length::fromMillimetres(self::FROM_MM);
                     $findings[] = FindingFactory::look('people.finger_trap', Place::inPiece($id), 'children',
-                        ['bay' => $cell->label, 'gap' => $gap, 'from' => $limit, 'to' => Length::fromMillimetres(self::TO_MM)], $gap, $limit,
-                        $built->cure(Text::of('people.finger_trap.fix', from: $limit), $id, [$what, 'gap'], $limit));
+                        ['bay' => $cell->label, 'gap' => $gap, 'from' => $limit, 'to' => Length::fromMillimetres(self::TO_MM)])
+                        ->measuring($gap, $limit)->curedBy($built->cure(Text::of('people.finger_trap.fix', from: $limit), $id, [$what, 'gap'], $limit));
                 }
             }
         }

@@ -22,7 +22,7 @@ final class OutOfReach implements Check
         foreach (Stowed::kept($built) as [$thing, $cell, $at]) {
             if ($thing->often === HowOften::Daily && $at->isGreaterThan($limit)) {
                 $findings[] = FindingFactory::look('people.out_of_reach', Place::inPiece($cell->bay->id), 'reach',
-                    ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
+                    ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit])->measuring($at, $limit);
             }
         }
 

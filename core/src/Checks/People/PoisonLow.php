@@ -21,7 +21,7 @@ final class PoisonLow implements Check
         foreach ($built->project->house->children ? Stowed::kept($built) : [] as [$thing, $cell, $at]) {
             if ($thing->hazard && $at->isLessThan($limit)) {
                 $findings[] = FindingFactory::look('people.poison_low', Place::inPiece($cell->bay->id), 'children',
-                    ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit], $at, $limit);
+                    ['thing' => $thing->name, 'bay' => $cell->label, 'at' => $at, 'limit' => $limit])->measuring($at, $limit);
             }
         }
 

@@ -29,12 +29,12 @@ final class RiseAndGoing implements Check
             $set = fn (string $code, string $key, Length $to): ?Fix => $built->cure(Text::of("$code.fix", limit: $to), $id, ['fill', $key], $to);
             if ($rise->isGreaterThan($most)) {
                 $findings[] = FindingFactory::look('people.rise_high', Place::inPiece($id), 'steps',
-                    ['bay' => $cell->label, 'rise' => $rise, 'limit' => $most], $rise, $most, $set('people.rise_high', 'height', $most));
+                    ['bay' => $cell->label, 'rise' => $rise, 'limit' => $most])->measuring($rise, $most)->curedBy($set('people.rise_high', 'height', $most));
             }
             if ($going->isLessThan($least)) {
                 $findings[] = FindingFactory::look('people.going_short', Place::inPiece($id), 'steps',
-                    ['bay' => $cell->label, 'going' => $going, 'limit' => $least], $going, $least,
-                    $least->isGreaterThan($cell->y->value()) ? null : $set('people.going_short', 'going', $least));
+                    ['bay' => $cell->label, 'going' => $going, 'limit' => $least])
+                    ->measuring($going, $least)->curedBy($least->isGreaterThan($cell->y->value()) ? null : $set('people.going_short', 'going', $least));
             }
         }
 

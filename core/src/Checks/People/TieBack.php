@@ -27,6 +27,6 @@ final class TieBack implements Check
 
         return ! $built->project->house->children || $isTied || $built->design->fronts === [] || ! $high->isGreaterThan($limit) ? []
             : [FindingFactory::look('people.tie_back', new Place(WorkStage::Fit, $built->piece->id),
-                'children', ['high' => $high, 'limit' => $limit], $high, $limit)];
+                'children', ['high' => $high, 'limit' => $limit])->measuring($high, $limit)];
     }
 }

@@ -37,8 +37,8 @@ final class ToeRoom implements Check
             return [];
         }
 
-        return [FindingFactory::look('people.toe_room', new Place(WorkStage::Piece, $base->id), 'reach', ['room' => $room, 'limit' => $limit], $room, $limit,
-            Fix::set(Text::of('people.toe_room.fix', limit: $limit),
+        return [FindingFactory::look('people.toe_room', new Place(WorkStage::Piece, $base->id), 'reach', ['room' => $room, 'limit' => $limit])
+            ->measuring($room, $limit)->curedBy(Fix::set(Text::of('people.toe_room.fix', limit: $limit),
                 ['pieces', $built->piece->id, 'runs', $built->piece->main()->id, 'bands', $base->id, 'set_back'], $limit))];
     }
 

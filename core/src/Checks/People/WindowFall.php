@@ -33,7 +33,8 @@ final class WindowFall implements Check
                 $isBefore = $placed->meetsRun($board->block->corner->x, $board->block->to(Axis::X));
                 if ($isBefore && $up->isLessThan($limit) && $placed->block->to(Axis::Z)->isGreaterThan($top)) {
                     $findings[$placed->thing->id] ??= FindingFactory::look('people.window_fall', new Place(WorkStage::Site, $placed->thing->id), 'windows',
-                        ['thing' => $placed->name(), 'part' => $board->name, 'up' => Length::greatest($up, Length::zero()), 'limit' => $limit], $up, $limit);
+                        ['thing' => $placed->name(), 'part' => $board->name, 'up' => Length::greatest($up, Length::zero()), 'limit' => $limit])
+                        ->measuring($up, $limit);
                 }
             }
         }

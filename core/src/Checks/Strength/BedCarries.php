@@ -104,8 +104,8 @@ final class BedCarries implements Check
         [$sag, $limit] = [FindingFactory::up($bending->sag()), FindingFactory::down($bending->length / $parts)];
 
         return FindingFactory::look($code, new Place(WorkStage::Piece, $part->id), 'strength_slab',
-            ['part' => $part->name, 'sag' => $sag, 'limit' => $limit, 'thick' => FindingFactory::up($bending->thicknessFor($bending->length / $parts))],
-            $sag, $limit);
+            ['part' => $part->name, 'sag' => $sag, 'limit' => $limit, 'thick' => FindingFactory::up($bending->thicknessFor($bending->length / $parts))])
+            ->measuring($sag, $limit);
     }
 
     private static function mm(Length $length): float

@@ -37,7 +37,7 @@ final class Racks implements Check
             $height = $front->z->value();
             if (! $front->framed && $height->isGreaterThan($front->depth()->minus($built->box->rear)) && $this->bracing($front, $built) === []) {
                 $findings[] = FindingFactory::look('strength.racks', new Place(WorkStage::Piece, $front->id), 'practice',
-                    ['box' => PartName::in(Text::of('entry.box'), $front->label), 'height' => $height], $height);
+                    ['box' => PartName::in(Text::of('entry.box'), $front->label), 'height' => $height])->measuring($height, null);
             }
         }
 

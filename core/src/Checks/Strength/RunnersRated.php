@@ -70,7 +70,7 @@ final class RunnersRated implements Check
         $args = ['bay' => $cell->label, 'kg' => FindingFactory::tenths($kg), 'wanted' => $needs, 'rating' => $rating];
 
         return $code === 'strength.slides_strong' ? FindingFactory::note($code, Place::inPiece($cell->bay->id), 'runners', $args)
-            : FindingFactory::look($code, Place::inPiece($cell->bay->id), 'runners', $args, null, null, $needs > FillKind::MOST_RATING
+            : FindingFactory::look($code, Place::inPiece($cell->bay->id), 'runners', $args)->curedBy($needs > FillKind::MOST_RATING
             ? null : $built->cure(Text::of('strength.runners.fix', wanted: $needs), $cell->bay->id, ['fill', 'rating'], $needs));
     }
 }

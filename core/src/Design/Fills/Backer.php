@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Measure\Text;
@@ -14,6 +15,7 @@ final class Backer implements FillMaker
 {
     public function make(Cell $cell, Workplace $at): void
     {
-        $at->maker($cell)->face("{$cell->bay->id}:backer", Role::Board, Text::of('part.backer', bay: $cell->label), $cell->x, $cell->y->from, $cell->z);
+        $at->maker($cell)
+            ->face(new Named("{$cell->bay->id}:backer", Role::Board, Text::of('part.backer', bay: $cell->label)), $cell->x, $cell->y->from, $cell->z);
     }
 }

@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -55,7 +56,7 @@ final class Bed implements FillMaker
             }
         }
         $frontY = $cell->y->from->plus($deep)->plus($play);
-        $rail = $at->maker($cell)->strip("{$cell->bay->id}:bed_rail", Role::BedRail, Text::of('part.bed_rail', bay: $cell->label), $cell->x, $frontY,
+        $rail = $at->maker($cell)->strip(new Named("{$cell->bay->id}:bed_rail", Role::BedRail, Text::of('part.bed_rail', bay: $cell->label)), $cell->x, $frontY,
             Span::of($cell->z->from, Length::fromMillimetres(self::RAIL_MM), Text::of('piece.bed_rail')));
         $y = Span::of($cell->y->from, $frontY->minus($cell->y->from), Text::of('piece.inside_rail'));
         $ledger = Span::of($cell->z->from, Length::fromMillimetres(self::LEDGER_MM), Text::of('piece.ledger_height'));
@@ -70,18 +71,18 @@ final class Bed implements FillMaker
     {
         $t = $cell->board->thickness;
         $maker = $at->maker($cell);
-        $maker->strip("{$cell->bay->id}:ledger_rear", Role::Ledger, Text::of('part.ledger_rear', bay: $cell->label), $cell->x, $y->from, $z);
-        $front = $maker->strip("{$cell->bay->id}:ledger_front", Role::Ledger,
-            Text::of('part.ledger_front', bay: $cell->label), $cell->x, $y->to()->minus($t), $z);
+        $maker->strip(new Named("{$cell->bay->id}:ledger_rear", Role::Ledger, Text::of('part.ledger_rear', bay: $cell->label)), $cell->x, $y->from, $z);
+        $front = $maker->strip(new Named("{$cell->bay->id}:ledger_front", Role::Ledger,
+            Text::of('part.ledger_front', bay: $cell->label)), $cell->x, $y->to()->minus($t), $z);
         $at->bench->join($front->id, $rail, JointKind::Faced, Axis::Y);
         $between = $y->inside($t, Text::of('piece.between_ledgers'));
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($t)] as $side => $x) {
-            $maker->cheek("{$cell->bay->id}:ledger_$side", Role::Ledger, Text::of("part.ledger_$side", bay: $cell->label), $x, $between, $z);
+            $maker->cheek(new Named("{$cell->bay->id}:ledger_$side", Role::Ledger, Text::of("part.ledger_$side", bay: $cell->label)), $x, $between, $z);
         }
         if ($y->value()->isGreaterThan(Length::fromMillimetres(self::SPAN_MM))) {
             $middle = $y->from->plus($y->value()->minus($t)->half());
             $x = $cell->x->inside($t, Text::of('piece.between_ledgers'));
-            $maker->strip("{$cell->bay->id}:centre_rail", Role::BedRail, Text::of('part.centre_rail', bay: $cell->label), $x, $middle, $z);
+            $maker->strip(new Named("{$cell->bay->id}:centre_rail", Role::BedRail, Text::of('part.centre_rail', bay: $cell->label)), $x, $middle, $z);
         }
     }
 
@@ -98,8 +99,8 @@ final class Bed implements FillMaker
         $gaps = $free->splitInto($n - 1);
         $x = $cell->x->from;
         for ($i = 0; $i < $n; $i++) {
-            $at->maker($cell)->out("{$cell->bay->id}:slat_".($i + 1), Role::Slat,
-                Text::of('part.bed_slat', n: $i + 1, bay: $cell->label), Span::of($x, $b, Text::of('piece.slat_width')), $y, $z);
+            $at->maker($cell)->out(new Named("{$cell->bay->id}:slat_".($i + 1), Role::Slat,
+                Text::of('part.bed_slat', n: $i + 1, bay: $cell->label)), Span::of($x, $b, Text::of('piece.slat_width')), $y, $z);
             $x = $x->plus($b)->plus($gaps[$i] ?? Length::zero());
         }
     }
@@ -127,13 +128,13 @@ final class Bed implements FillMaker
         $high = Length::least($board, $free);
         $from = $top->minus($high);
         for ($i = 0; $i < $n && ! $from->isLessThan($foot); $i++) {
-            $at->maker($cell)->strip("{$cell->bay->id}:guard_".($i + 1), Role::BedRail,
-                Text::of('part.guard', n: $i + 1, bay: $cell->label), $cell->x, $y, Span::of($from, $high, Text::of('piece.guard_board')));
+            $at->maker($cell)->strip(new Named("{$cell->bay->id}:guard_".($i + 1), Role::BedRail,
+                Text::of('part.guard', n: $i + 1, bay: $cell->label)), $cell->x, $y, Span::of($from, $high, Text::of('piece.guard_board')));
             $from = $from->minus($high)->minus(Length::fromMillimetres(80));
         }
         $post = Span::of($foot, $free, Text::of('piece.guard_post'));
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($board)] as $side => $x) {
-            $at->maker($cell)->face("{$cell->bay->id}:guard_post_$side", Role::BedRail, Text::of("part.guard_post_$side", bay: $cell->label),
+            $at->maker($cell)->face(new Named("{$cell->bay->id}:guard_post_$side", Role::BedRail, Text::of("part.guard_post_$side", bay: $cell->label)),
                 Span::of($x, $board, Text::of('piece.guard_board')), $y->minus($cell->board->thickness), $post);
         }
     }
@@ -167,15 +168,15 @@ final class Bed implements FillMaker
         $x = Span::of($cell->x->from, $wide, Text::of('piece.ladder_width'));
         $maker = $at->maker($cell);
         foreach (['left' => $x->from, 'right' => $x->to()->minus($t)] as $side => $at0) {
-            $maker->upright("{$cell->bay->id}:ladder_$side", Role::BoxPart, Text::of("part.ladder_$side", bay: $cell->label),
+            $maker->upright(new Named("{$cell->bay->id}:ladder_$side", Role::BoxPart, Text::of("part.ladder_$side", bay: $cell->label)),
                 $at0, $deep, Span::of($foot, $deck, Text::of('piece.up_to_deck')));
         }
         $inner = $x->inside($t, Text::of('piece.two_sides', t: $t));
         $z = $foot;
         foreach (array_slice($rises, 0, -1) as $i => $rise) {
             $z = $z->plus($rise);
-            $tread = $maker->level("{$cell->bay->id}:rung_".($i + 1), Role::BoxPart,
-                Text::of('part.bed_rung', n: $i + 1, bay: $cell->label), $inner, $deep, $z->minus($t));
+            $tread = $maker->level(new Named("{$cell->bay->id}:rung_".($i + 1), Role::BoxPart,
+                Text::of('part.bed_rung', n: $i + 1, bay: $cell->label)), $inner, $deep, $z->minus($t));
             foreach (['left', 'right'] as $side) {
                 $at->bench->join($tread->id, "{$cell->bay->id}:ladder_$side", JointKind::Screws, Axis::X);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Design\Workplace;
@@ -40,7 +41,7 @@ final class BinTop implements FillMaker
             return;
         }
         $board = $at->maker($cell)
-            ->level("{$cell->bay->id}:bin_top", Role::Shelf, Text::of('part.bin_top', bay: $cell->label), $cell->x, $cell->y, $z, ['front']);
+            ->banded(['front'])->level(new Named("{$cell->bay->id}:bin_top", Role::Shelf, Text::of('part.bin_top', bay: $cell->label)), $cell->x, $cell->y, $z);
         $x = $cell->x->from;
         for ($i = 0; $i < $n; $i++) {
             $x = $x->plus($strips[$i]);

@@ -7,6 +7,7 @@ namespace Incastro\Core\Design\Fills;
 use Incastro\Core\Design\BoughtAs;
 use Incastro\Core\Design\BoughtSize;
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -58,8 +59,9 @@ final class BoughtBox implements FillMaker
         $n = $cell->bay->fill->is->count('count');
         $from = $x->from;
         foreach ($x->value()->splitInto($n) as $i => $width) {
-            $at->maker($cell)->bought("{$cell->bay->id}:box_".($i + 1), Role::Board, Text::of('part.bought_box', n: $i + 1, bay: $cell->label),
-                [Span::of($from, $width, Text::of('piece.box_width')), $y, $z], Axis::Z, Axis::Y, BoughtAs::Box);
+            $at->maker($cell)->boughtAs(BoughtAs::Box)
+                ->bought(new Named("{$cell->bay->id}:box_".($i + 1), Role::Board, Text::of('part.bought_box', n: $i + 1, bay: $cell->label)),
+                    [Span::of($from, $width, Text::of('piece.box_width')), $y, $z], Axis::Z, Axis::Y);
             $from = $from->plus($width);
         }
     }
@@ -73,7 +75,8 @@ final class BoughtBox implements FillMaker
         }
         $z = Span::of($cell->z->from, $height, Text::of('piece.box_base'));
         foreach (['front' => $y->to()->minus($t), 'rear' => $y->from] as $where => $from) {
-            $at->maker($cell)->strip("{$cell->bay->id}:box_base_$where", Role::PlinthRail, Text::of("part.box_base_$where", bay: $cell->label), $x, $from, $z);
+            $at->maker($cell)
+                ->strip(new Named("{$cell->bay->id}:box_base_$where", Role::PlinthRail, Text::of("part.box_base_$where", bay: $cell->label)), $x, $from, $z);
         }
     }
 
@@ -85,17 +88,17 @@ final class BoughtBox implements FillMaker
         $least = Length::fromMillimetres(self::FILLER_MM);
         $why = Text::of('piece.beside_box');
         if (! $spare[0]->isLessThan($least)) {
-            $at->maker($cell)->face("{$cell->bay->id}:box_filler_left", Role::Board,
-                Text::of('part.box_filler_left', bay: $cell->label), Span::of($cell->x->from, $spare[0], $why), $front, $z);
-            $at->maker($cell)->face("{$cell->bay->id}:box_filler_right", Role::Board,
-                Text::of('part.box_filler_right', bay: $cell->label), Span::of($x->to(), $spare[1], $why), $front, $z);
+            $at->maker($cell)->face(new Named("{$cell->bay->id}:box_filler_left", Role::Board,
+                Text::of('part.box_filler_left', bay: $cell->label)), Span::of($cell->x->from, $spare[0], $why), $front, $z);
+            $at->maker($cell)->face(new Named("{$cell->bay->id}:box_filler_right", Role::Board,
+                Text::of('part.box_filler_right', bay: $cell->label)), Span::of($x->to(), $spare[1], $why), $front, $z);
         }
         $over = $cell->z->to()->minus($z->to());
         if (! $over->isLessThan($least)) {
             // Behind the strip a rail for whatever lies over the box to rest on.
-            $at->maker($cell)->strip("{$cell->bay->id}:box_support", Role::TopRail, Text::of('part.box_support', bay: $cell->label),
+            $at->maker($cell)->strip(new Named("{$cell->bay->id}:box_support", Role::TopRail, Text::of('part.box_support', bay: $cell->label)),
                 $cell->x, $y->from, Span::of($z->to(), $over, Text::of('piece.over_box')));
-            $at->maker($cell)->strip("{$cell->bay->id}:box_filler_top", Role::Board, Text::of('part.box_filler_top', bay: $cell->label),
+            $at->maker($cell)->strip(new Named("{$cell->bay->id}:box_filler_top", Role::Board, Text::of('part.box_filler_top', bay: $cell->label)),
                 $cell->x, $front, Span::of($z->to(), $over, Text::of('piece.over_box')));
         }
     }

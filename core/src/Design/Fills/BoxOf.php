@@ -8,6 +8,7 @@ use Incastro\Core\Design\Belongs;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Maker;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -34,11 +35,11 @@ final readonly class BoxOf
         $t = $this->cell->board->thickness;
         $maker = $this->at->maker($this->cell)->belongingTo(new Belongs(set: $this->id));
         $name = fn (string $part): Text => Text::of("part.box_$part", of: $this->name);
-        $left = $maker->cheek("$this->id:side_left", Role::DrawerPart, $name('side_left'), $x->from, $y, $z);
-        $right = $maker->cheek("$this->id:side_right", Role::DrawerPart, $name('side_right'), $x->to()->minus($t), $y, $z);
+        $left = $maker->cheek(new Named("$this->id:side_left", Role::DrawerPart, $name('side_left')), $x->from, $y, $z);
+        $right = $maker->cheek(new Named("$this->id:side_right", Role::DrawerPart, $name('side_right')), $x->to()->minus($t), $y, $z);
         $inner = new Span($x->from->plus($t), $x->size->minus($t->times(2), Text::of('piece.two_sides', t: $t)));
-        $front = $maker->strip("$this->id:front_inner", Role::DrawerPart, $name('front'), $inner, $y->to()->minus($t), $z);
-        $back = $maker->strip("$this->id:back", Role::DrawerPart, $name('back'), $inner, $y->from, $z);
+        $front = $maker->strip(new Named("$this->id:front_inner", Role::DrawerPart, $name('front')), $inner, $y->to()->minus($t), $z);
+        $back = $maker->strip(new Named("$this->id:back", Role::DrawerPart, $name('back')), $inner, $y->from, $z);
         foreach ([$front, $back] as $end) {
             foreach ([$left, $right] as $side) {
                 $this->at->bench->join($end->id, $side->id, JointKind::Screws, Axis::X);
@@ -57,7 +58,8 @@ final readonly class BoxOf
         $why = Text::of('piece.in_groove', depth: $groove, play: $play);
         $up = Length::least(Length::fromMillimetres(self::BOTTOM_UP_MM), $z->value()->splitInto(3)[0]);
         $deep = new Span($y->from->plus($t), $y->size->minus($t->times(2), Text::of('piece.front_and_back', t: $t)));
-        $bottom = $maker->level("$this->id:bottom", Role::DrawerPart, $name, $inner->outside($lap, $why), $deep->outside($lap, $why), $z->from->plus($up));
+        $bottom = $maker
+            ->level(new Named("$this->id:bottom", Role::DrawerPart, $name), $inner->outside($lap, $why), $deep->outside($lap, $why), $z->from->plus($up));
         foreach ([Axis::X, Axis::X, Axis::Y, Axis::Y] as $i => $axis) {
             $this->at->bench->groove($bottom->id, $around[$i], $axis, $lap, $play);
         }

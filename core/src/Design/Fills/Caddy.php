@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -36,15 +37,15 @@ final class Caddy implements FillMaker
         $z = Span::of($cell->z->from->plus($castor), $high, Text::of('piece.caddy_height'));
         $maker = $at->maker($cell);
         // It rolls out lengthwise: its ends stand at the front and at the rear.
-        $front = $maker->face("{$cell->bay->id}:caddy_front", Role::BoxPart,
-            Text::of('part.caddy_front', bay: $cell->label), $x, $cell->y->to()->minus($t), $z);
-        $rear = $maker->face("{$cell->bay->id}:caddy_rear", Role::BoxPart, Text::of('part.caddy_rear', bay: $cell->label), $x, $cell->y->from, $z);
+        $front = $maker->face(new Named("{$cell->bay->id}:caddy_front", Role::BoxPart,
+            Text::of('part.caddy_front', bay: $cell->label)), $x, $cell->y->to()->minus($t), $z);
+        $rear = $maker->face(new Named("{$cell->bay->id}:caddy_rear", Role::BoxPart, Text::of('part.caddy_rear', bay: $cell->label)), $x, $cell->y->from, $z);
         $y = $cell->y->inside($t, Text::of('piece.between_ends'));
         $rooms = $z->value()->minus($t->times($n))->splitInto($n);
         $up = $z->from;
         for ($i = 0; $i < $n; $i++) {
-            $shelf = $maker->out("{$cell->bay->id}:caddy_shelf_".($i + 1), Role::BoxPart,
-                Text::of('part.caddy_shelf', n: $i + 1, bay: $cell->label), $x, $y, $up);
+            $shelf = $maker->out(new Named("{$cell->bay->id}:caddy_shelf_".($i + 1), Role::BoxPart,
+                Text::of('part.caddy_shelf', n: $i + 1, bay: $cell->label)), $x, $y, $up);
             $at->bench->join($shelf->id, $front->id, JointKind::Screws, Axis::Y);
             $at->bench->join($shelf->id, $rear->id, JointKind::Screws, Axis::Y);
             $up = $up->plus($t)->plus($rooms[$i]);

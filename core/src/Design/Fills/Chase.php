@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -32,7 +33,7 @@ final class Chase implements FillMaker
         $x = $left ? $cell->x->first($w, Text::of('piece.chase_width')) : $cell->x->last($w, Text::of('piece.chase_width'));
         $y = Span::of($cell->y->from, $d->minus($t), Text::of('piece.chase_depth'));
         $cheek = $at->maker($cell)
-            ->upright("{$cell->bay->id}:chase_cheek", Role::Board, Text::of('part.chase_cheek', bay: $cell->label),
+            ->upright(new Named("{$cell->bay->id}:chase_cheek", Role::Board, Text::of('part.chase_cheek', bay: $cell->label)),
                 $left ? $x->to()->minus($t) : $x->from, $y, $cell->z);
         $this->faces($cell, $at, $x, $y->to(), $cheek->id);
     }
@@ -50,8 +51,8 @@ final class Chase implements FillMaker
                 continue;
             }
             $panel = $at->maker($cell)
-                ->face("{$cell->bay->id}:$name", $name === 'chase_access' ? Role::Door : Role::Board,
-                    Text::of("part.$name", bay: $cell->label), $x, $y, Span::of($a, $b->minus($a), $why));
+                ->face(new Named("{$cell->bay->id}:$name", $name === 'chase_access' ? Role::Door : Role::Board,
+                    Text::of("part.$name", bay: $cell->label)), $x, $y, Span::of($a, $b->minus($a), $why));
             $at->bench->join($panel->id, $cheek, $name === 'chase_access' ? JointKind::Rests : JointKind::Screws, Axis::Y);
         }
         $at->need($cell, 'magnet_catch', 4);

@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -37,8 +38,8 @@ final class Cubbies implements FillMaker
             $right = $cell->by->right;
             if ($c < $columns - 1) {
                 $post = $at->maker($cell)
-                    ->upright("{$cell->bay->id}:cubby_post_".($c + 1), Role::Divider,
-                        Text::of('part.cubby_post', n: $c + 1, bay: $cell->label), $x->plus($wide[$c]->value), $cell->y, $cell->z, $banded);
+                    ->banded($banded)->upright(new Named("{$cell->bay->id}:cubby_post_".($c + 1), Role::Divider,
+                        Text::of('part.cubby_post', n: $c + 1, bay: $cell->label)), $x->plus($wide[$c]->value), $cell->y, $cell->z);
                 $right = $post->id;
                 $at->bench->join($post->id, $cell->by->floor, JointKind::Screws, Axis::Z);
                 $at->bench->join($post->id, $cell->by->head, JointKind::Screws, Axis::Z);
@@ -46,8 +47,8 @@ final class Cubbies implements FillMaker
             $z = $cell->z->from;
             for ($r = 0; $r < $rows - 1; $r++) {
                 $z = $z->plus($high[$r]->value);
-                $shelf = $at->maker($cell)->level("{$cell->bay->id}:cubby_shelf_".($c + 1).'_'.($r + 1), Role::Shelf,
-                    Text::of('part.cubby_shelf', n: $r + 1, column: $c + 1, bay: $cell->label), new Span($x, $wide[$c]), $cell->y, $z, $banded);
+                $shelf = $at->maker($cell)->banded($banded)->level(new Named("{$cell->bay->id}:cubby_shelf_".($c + 1).'_'.($r + 1), Role::Shelf,
+                    Text::of('part.cubby_shelf', n: $r + 1, column: $c + 1, bay: $cell->label)), new Span($x, $wide[$c]), $cell->y, $z);
                 $at->bench->join($shelf->id, $left, JointKind::Screws, Axis::X);
                 $at->bench->join($shelf->id, $right, JointKind::Screws, Axis::X);
                 $z = $z->plus($t);

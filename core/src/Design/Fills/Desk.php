@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -45,9 +46,10 @@ final class Desk implements FillMaker
         $tops = [];
         for ($i = 0; $i < $layers; $i++) {
             $tops[] = $at->maker($cell)
-                ->level("{$cell->bay->id}:desk".($i === 0 ? '' : '_'.($i + 1)), Role::Slab,
-                    Text::of('part.desk', n: $i + 1, bay: $cell->label), $cell->x, $cell->y,
-                    $under->plus($t->times($i)), $cell->methods->front === Front::Banded ? ['front'] : [])->id;
+                ->banded($cell->methods->front === Front::Banded ? ['front'] : [])
+                ->level(new Named("{$cell->bay->id}:desk".($i === 0 ? '' : '_'.($i + 1)), Role::Slab,
+                    Text::of('part.desk', n: $i + 1, bay: $cell->label)), $cell->x, $cell->y,
+                    $under->plus($t->times($i)))->id;
         }
         foreach ([$cell->by->left, $cell->by->right] as $upright) {
             $at->bench->join($tops[0], $upright, JointKind::Rests, Axis::X);
@@ -63,12 +65,12 @@ final class Desk implements FillMaker
         $deep = $cell->y->afterFirst($t, Text::of('piece.modesty'));
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($t)] as $side => $x) {
             $cleat = $at->maker($cell)
-                ->cheek("{$cell->bay->id}:desk_cleat_$side", Role::Cleat, Text::of("part.desk_cleat_$side", bay: $cell->label), $x, $deep, $z);
+                ->cheek(new Named("{$cell->bay->id}:desk_cleat_$side", Role::Cleat, Text::of("part.desk_cleat_$side", bay: $cell->label)), $x, $deep, $z);
             $at->bench->join($top, $cleat->id, JointKind::Rests, Axis::Z);
         }
         if ($cell->bay->fill->is->is('modesty')) {
             $rail = Length::least(Length::fromMillimetres(self::MODESTY_MM), $under->minus($cell->z->from));
-            $made = $at->maker($cell)->strip("{$cell->bay->id}:desk_rail", Role::Ledger, Text::of('part.desk_rail', bay: $cell->label),
+            $made = $at->maker($cell)->strip(new Named("{$cell->bay->id}:desk_rail", Role::Ledger, Text::of('part.desk_rail', bay: $cell->label)),
                 $cell->x, $cell->y->from, Span::of($under->minus($rail), $rail, Text::of('piece.desk_rail')));
             $at->bench->join($top, $made->id, JointKind::Rests, Axis::Z);
         }

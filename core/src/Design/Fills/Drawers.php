@@ -7,6 +7,7 @@ namespace Incastro\Core\Design\Fills;
 use Incastro\Core\Design\Belongs;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -201,8 +202,8 @@ final class Drawers implements FillMaker
                 $mouth->size->plus($this->lap($cell, true, $gap)->plus($this->lap($cell, false, $gap)), Text::of('piece.overlay_both')));
         $name = Text::of('part.drawer', n: $n, bay: $cell->label);
         $panel = $at->maker($cell)->belongingTo(new Belongs(set: "{$cell->bay->id}:drawer_$n"))
-            ->strip("{$cell->bay->id}:drawer_$n:front", Role::Front,
-                Text::of('part.drawer_front', n: $n, bay: $cell->label), $x, $y, $front, ['left', 'right', 'top', 'bottom']);
+            ->banded(['left', 'right', 'top', 'bottom'])->strip(new Named("{$cell->bay->id}:drawer_$n:front", Role::Front,
+                Text::of('part.drawer_front', n: $n, bay: $cell->label)), $x, $y, $front);
         $play = Length::fromMillimetres($castors ? self::CASTOR_PLAY_MM : self::SLIDE_MM);
         $between = $cell->mouth->framed ? $cell->mouth->x : $cell->x;
         $box = $between->inside($play, Text::of($castors ? 'piece.castor_play' : 'piece.slide_each', each: $play));

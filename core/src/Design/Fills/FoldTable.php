@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -37,11 +38,11 @@ final class FoldTable implements FillMaker
         }
         $maker = $at->maker($cell);
         $x = $cell->x->inside(Length::fromMillimetres(self::SIDE_MM), Text::of('piece.gap_each', gap: Length::fromMillimetres(self::SIDE_MM)));
-        $ledger = $maker->strip("{$cell->bay->id}:ledger", Role::Ledger, Text::of('part.fold_ledger', bay: $cell->label), $x, $cell->y->from,
+        $ledger = $maker->strip(new Named("{$cell->bay->id}:ledger", Role::Ledger, Text::of('part.fold_ledger', bay: $cell->label)), $x, $cell->y->from,
             Span::of($top->minus(Length::fromMillimetres(self::LEDGER_MM)), Length::fromMillimetres(self::LEDGER_MM), Text::of('piece.ledger_height')));
         // Hanging down, as it is most of the time: the leaf lies before its ledger and the leg behind the leaf.
-        $leaf = $maker->strip("{$cell->bay->id}:leaf", Role::Lid, Text::of('part.leaf', bay: $cell->label), $x,
-            $cell->y->from->plus($t->times(2)), Span::of($top->minus($reach), $reach, Text::of('piece.leaf_reach')), ['left', 'right', 'bottom']);
+        $leaf = $maker->banded(['left', 'right', 'bottom'])->strip(new Named("{$cell->bay->id}:leaf", Role::Lid, Text::of('part.leaf', bay: $cell->label)), $x,
+            $cell->y->from->plus($t->times(2)), Span::of($top->minus($reach), $reach, Text::of('piece.leaf_reach')));
         $leg = $is->length('at')->minus($t)->minus(Length::fromMillimetres(self::HINGE_MM));
         $width = Length::least(Length::fromMillimetres(80), $x->value()->splitInto(3)[0]);
         $at->bench->need($cell->bay->id, Text::of('hardware.leg', length: $leg, width: $width), 1);

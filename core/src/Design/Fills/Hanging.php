@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\BoughtAs;
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -63,8 +64,9 @@ final class Hanging implements FillMaker
         $why = Text::of('piece.rod');
         $y = $cell->y->from->plus($cell->y->value()->minus($rod)->half());
         $x = $cell->x->inside(Length::fromMillimetres(2), Text::of('piece.rod_play'));
-        $at->maker($cell)->bought("{$cell->bay->id}:rail_".($i + 1), Role::Board, Text::of('part.hanging_rail', n: $i + 1, bay: $cell->label),
-            [$x, Span::of($y, $rod, $why), Span::of($z, $rod, $why)], Axis::X, Axis::Y, BoughtAs::Tube);
+        $at->maker($cell)->boughtAs(BoughtAs::Tube)
+            ->bought(new Named("{$cell->bay->id}:rail_".($i + 1), Role::Board, Text::of('part.hanging_rail', n: $i + 1, bay: $cell->label)),
+                [$x, Span::of($y, $rod, $why), Span::of($z, $rod, $why)], Axis::X, Axis::Y);
         $at->need($cell, 'rail_socket', 2);
         $at->need($cell, 'rail_bracket', $cell->x->value()->isGreaterThan(Length::fromMillimetres(self::SPAN_MM)) ? 1 : 0);
     }

@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Geometry\Axis;
@@ -36,11 +37,11 @@ final class Hidden implements FillMaker
         $x = $cell->x->inside($play, $why);
         if ($behind) {
             $panel = $at->thin($cell)
-                ->face("{$cell->bay->id}:false_back", Role::Board, Text::of('part.false_back', bay: $cell->label),
+                ->face(new Named("{$cell->bay->id}:false_back", Role::Board, Text::of('part.false_back', bay: $cell->label)),
                     $x, $cell->y->from->plus($depth), $cell->z->inside($play, $why));
         } else {
             $panel = $at->maker($cell)
-                ->level("{$cell->bay->id}:false_floor", Role::Board, Text::of('part.false_floor', bay: $cell->label),
+                ->level(new Named("{$cell->bay->id}:false_floor", Role::Board, Text::of('part.false_floor', bay: $cell->label)),
                     $x, $cell->y->inside($play, $why), $cell->z->from->plus($depth));
         }
         foreach ([$cell->by->left, $cell->by->right] as $upright) {

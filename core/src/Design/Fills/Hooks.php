@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -31,8 +32,8 @@ final class Hooks implements FillMaker
 
                 continue;
             }
-            $at->maker($cell)->strip("{$cell->bay->id}:hook_rail_".($row + 1), Role::Ledger,
-                Text::of('part.hook_rail', n: $row + 1, bay: $cell->label), $cell->x, $cell->y->from,
+            $at->maker($cell)->strip(new Named("{$cell->bay->id}:hook_rail_".($row + 1), Role::Ledger,
+                Text::of('part.hook_rail', n: $row + 1, bay: $cell->label)), $cell->x, $cell->y->from,
                 Span::of($z->minus($rail), $rail, Text::of('piece.hook_rail')));
             $at->need($cell, 'hook', $this->count($cell, $row % 2 === 1));
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -33,8 +34,8 @@ final class Panelling implements FillMaker
         foreach ($courses as $i => $cover) {
             $width = Span::of($from, $cover, Text::of($i === 0 ? 'piece.first_course' : ($i === count($courses) - 1 ? 'piece.last_course' : 'piece.course')));
             $spans = $level ? [$along, $thick, $width] : [$width, $thick, $along];
-            $at->maker($cell)->bought("{$cell->bay->id}:course_".($i + 1), Role::Board,
-                Text::of('part.course', n: $i + 1, bay: $cell->label), $spans, $level ? Axis::X : Axis::Z, Axis::Y);
+            $at->maker($cell)->bought(new Named("{$cell->bay->id}:course_".($i + 1), Role::Board,
+                Text::of('part.course', n: $i + 1, bay: $cell->label)), $spans, $level ? Axis::X : Axis::Z, Axis::Y);
             $from = $from->plus($cover);
         }
         $at->need($cell, 'board_pack', intdiv(count($courses) + $is->count('pack') - 1, $is->count('pack')), $along->value());

@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -47,11 +48,12 @@ final class PullOut implements FillMaker
         $x = $cell->mouth->x->inside($side, Text::of($castors ? 'piece.gap_each' : 'piece.slide_each', gap: $side, each: $side));
         $frontY = $cell->mouth->y->minus($t);
         $y = Span::of($cell->y->from->plus($t), $frontY->minus($cell->y->from)->minus($t), Text::of('piece.behind_front'));
-        $front = $at->maker($cell)->face("{$cell->bay->id}:pull_front", Role::Front, Text::of('part.pull_front', bay: $cell->label),
-            $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)), $frontY,
-            $cell->mouth->z->inside($gap, Text::of('piece.gap_each', gap: $gap)), ['left', 'right', 'top', 'bottom']);
+        $front = $at->maker($cell)->banded(['left', 'right', 'top', 'bottom'])
+            ->face(new Named("{$cell->bay->id}:pull_front", Role::Front, Text::of('part.pull_front', bay: $cell->label)),
+                $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)), $frontY,
+                $cell->mouth->z->inside($gap, Text::of('piece.gap_each', gap: $gap)));
         $z = Length::greatest($cell->z->from->plus($up), $cell->mouth->z->from->plus($gap));
-        $base = $at->maker($cell)->out("{$cell->bay->id}:pull_base", Role::BoxPart, Text::of('part.pull_base', bay: $cell->label), $x, $y, $z);
+        $base = $at->maker($cell)->out(new Named("{$cell->bay->id}:pull_base", Role::BoxPart, Text::of('part.pull_base', bay: $cell->label)), $x, $y, $z);
         $at->bench->join($base->id, $front->id, JointKind::Screws, Axis::Y);
         $this->rack($cell, $at, $x, $y, $z->plus($t), Length::least($cell->z->from->plus($cell->least), $cell->mouth->z->to())
             ->minus($z)->minus($t)->minus(Length::fromMillimetres(10)), [$base->id, $front->id]);
@@ -64,7 +66,7 @@ final class PullOut implements FillMaker
     {
         $t = $cell->board->thickness;
         $post = $at->maker($cell)
-            ->face("{$cell->bay->id}:pull_post", Role::BoxPart, Text::of('part.pull_post', bay: $cell->label),
+            ->face(new Named("{$cell->bay->id}:pull_post", Role::BoxPart, Text::of('part.pull_post', bay: $cell->label)),
                 $x, $y->from, Span::of($z, $height, Text::of('piece.least_height')));
         $at->bench->join($post->id, $on[0], JointKind::Screws, Axis::Z);
         $n = $cell->bay->fill->is->count('shelves');
@@ -83,7 +85,7 @@ final class PullOut implements FillMaker
         foreach (range(1, $n) as $i) {
             $z = $z->plus($rooms[$i - 1]);
             $shelf = $at->maker($cell)
-                ->out("{$cell->bay->id}:pull_shelf_$i", Role::BoxPart, Text::of('part.pull_shelf', n: $i, bay: $cell->label), $x, $between, $z);
+                ->out(new Named("{$cell->bay->id}:pull_shelf_$i", Role::BoxPart, Text::of('part.pull_shelf', n: $i, bay: $cell->label)), $x, $between, $z);
             $at->bench->join($shelf->id, $post->id, JointKind::Screws, Axis::Y);
             $at->bench->join($shelf->id, $on[1], JointKind::Screws, Axis::Y);
             $z = $z->plus($t);

@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -35,11 +36,14 @@ final class PullOutStep implements FillMaker
         $foot = $cell->z->from->plus($castor);
         $cheeks = Span::of($foot, $height->minus($castor)->minus($t), Text::of('piece.step_cheek'));
         $maker = $at->maker($cell);
-        $tread = $maker->level("{$cell->bay->id}:tread", Role::BoxPart, Text::of('part.tread', bay: $cell->label), $x, $y, $cheeks->to(), ['front']);
+        $tread = $maker->banded(['front'])
+            ->level(new Named("{$cell->bay->id}:tread", Role::BoxPart, Text::of('part.tread', bay: $cell->label)), $x, $y, $cheeks->to());
         $inner = new Span($x->from->plus($t), $x->size->minus($t->times(2), Text::of('piece.two_sides', t: $t)));
-        $riser = $maker->strip("{$cell->bay->id}:riser", Role::BoxPart, Text::of('part.riser', bay: $cell->label), $inner, $y->to()->minus($t), $cheeks);
+        $riser = $maker
+            ->strip(new Named("{$cell->bay->id}:riser", Role::BoxPart, Text::of('part.riser', bay: $cell->label)), $inner, $y->to()->minus($t), $cheeks);
         foreach (['left' => $x->from, 'right' => $x->to()->minus($t)] as $side => $at0) {
-            $cheek = $maker->cheek("{$cell->bay->id}:step_cheek_$side", Role::BoxPart, Text::of("part.step_cheek_$side", bay: $cell->label), $at0, $y, $cheeks);
+            $cheek = $maker
+                ->cheek(new Named("{$cell->bay->id}:step_cheek_$side", Role::BoxPart, Text::of("part.step_cheek_$side", bay: $cell->label)), $at0, $y, $cheeks);
             $at->bench->join($tread->id, $cheek->id, JointKind::Screws, Axis::Z);
             $at->bench->join($riser->id, $cheek->id, JointKind::Screws, Axis::X);
         }

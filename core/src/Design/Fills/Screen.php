@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Design\Workplace;
@@ -32,7 +33,8 @@ final class Screen implements FillMaker
         }
         $hole = $is->length('cable_hole');
         $board = $at->maker($cell)
-            ->strip("{$cell->bay->id}:screen_board", Role::Board, Text::of('part.screen_board', bay: $cell->label), $cell->x, $cell->y->from, $cell->z);
+            ->strip(new Named("{$cell->bay->id}:screen_board", Role::Board, Text::of('part.screen_board', bay: $cell->label)),
+                $cell->x, $cell->y->from, $cell->z);
         $middle = $cell->x->from->plus($cell->x->value()->minus($hole)->half());
         $at->bench->take($board->id, TakenKind::RoundCutOut,
             Block::of($middle, $cell->y->from, $cell->z->from->plus(Length::fromMillimetres(60)), $hole, $cell->board->thickness, $hole));

@@ -7,6 +7,7 @@ namespace Incastro\Core\Design\Fills;
 use Incastro\Core\Design\Belongs;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\RowJoints;
@@ -62,8 +63,8 @@ final readonly class Shelving
         foreach (['rear' => $y->first($width, Text::of('piece.standard_width')),
             'front' => $y->last($width, Text::of('piece.standard_width'))] as $where => $span) {
             foreach (['left' => $this->cell->x->from, 'right' => $this->cell->x->to()->minus($this->cell->board->thickness)] as $side => $x) {
-                $panel = $this->at->maker($this->cell)->upright("{$this->cell->bay->id}:standard_{$where}_$side", Role::Standard,
-                    Text::of("part.standard_{$where}_$side", bay: $this->cell->label), $x, $span, $this->cell->z);
+                $panel = $this->at->maker($this->cell)->upright(new Named("{$this->cell->bay->id}:standard_{$where}_$side", Role::Standard,
+                    Text::of("part.standard_{$where}_$side", bay: $this->cell->label)), $x, $span, $this->cell->z);
                 $this->at->bench->join($panel->id, $side === 'left' ? $this->cell->by->left : $this->cell->by->right, JointKind::Faced, Axis::X);
             }
         }
@@ -98,14 +99,14 @@ final readonly class Shelving
     {
         $maker = $this->at->maker($this->cell)->belongingTo(new Belongs($this->element));
         if (! $this->isNosed()) {
-            return $maker->level($id, Role::Shelf, $name, $x, $this->cell->y, $z, $this->banded());
+            return $maker->banded($this->banded())->level(new Named($id, Role::Shelf, $name), $x, $this->cell->y, $z);
         }
         $t = $this->cell->board->thickness;
         $high = Length::least($this->cell->bay->fill->is->length('nosing'), $t->plus($below));
-        $shelf = $maker->level($id, Role::Shelf, $name, $x, $this->cell->y->beforeLast($t, Text::of('piece.nosing_before')), $z);
+        $shelf = $maker->level(new Named($id, Role::Shelf, $name), $x, $this->cell->y->beforeLast($t, Text::of('piece.nosing_before')), $z);
         // What is let into the uprights is the shelf alone.
         $between = $x->value()->isGreaterThan($this->cell->x->value()) ? $this->cell->x : $x;
-        $front = $maker->strip("$id:nosing", Role::Lip, Text::of('part.nosing', of: $name), $between,
+        $front = $maker->strip(new Named("$id:nosing", Role::Lip, Text::of('part.nosing', of: $name)), $between,
             $this->cell->y->to()->minus($t), Span::of($z->plus($t)->minus($high), $high, Text::of('setting.nosing')));
         $this->at->bench->join($front->id, $shelf->id, JointKind::Faced, Axis::Y);
 
@@ -177,7 +178,7 @@ final readonly class Shelving
         $y = $this->cell->y->beforeLast(Length::least($short, $this->cell->y->value()->half()), Text::of('piece.cleat_short'));
         foreach (['left' => $this->cell->x->from, 'right' => $this->cell->x->to()->minus($this->cell->board->thickness)] as $side => $x) {
             $cleat = $this->at->maker($this->cell)
-                ->cheek("$id:cleat_$side", Role::Cleat, Text::of("part.cleat_$side", n: $n, bay: $this->cell->label), $x, $y, $span);
+                ->cheek(new Named("$id:cleat_$side", Role::Cleat, Text::of("part.cleat_$side", n: $n, bay: $this->cell->label)), $x, $y, $span);
             $this->at->bench->join($cleat->id, $side === 'left' ? $this->cell->by->left : $this->cell->by->right, JointKind::Screws, Axis::X);
             $made[] = $cleat->id;
         }
@@ -201,7 +202,7 @@ final readonly class Shelving
         foreach (['left' => $this->cell->x->first($bar, Text::of('piece.bar_width')),
             'right' => $this->cell->x->last($bar, Text::of('piece.bar_width'))] as $side => $x) {
             $made = $this->at->maker($this->cell)
-                ->out("$id:bar_$side", Role::Cleat, Text::of("part.bar_$side", n: $n, bay: $this->cell->label), $x, $y, $z->minus($t));
+                ->out(new Named("$id:bar_$side", Role::Cleat, Text::of("part.bar_$side", n: $n, bay: $this->cell->label)), $x, $y, $z->minus($t));
             $this->at->bench->join($shelf->id, $made->id, JointKind::Rests, Axis::Z);
             foreach (['rear', 'front'] as $where) {
                 $standard = "{$this->cell->bay->id}:standard_{$where}_$side";
@@ -229,7 +230,7 @@ final readonly class Shelving
         $play = Length::fromMillimetres(self::PIN_PLAY_MM);
         for ($i = 0; $i < $count; $i++) {
             $slat = $this->at->maker($this->cell)
-                ->level($i === 0 ? $id : "$id:slat_".($i + 1), Role::Slat, Text::of('part.slat', n: $i + 1, shelf: $n, bay: $this->cell->label),
+                ->level(new Named($i === 0 ? $id : "$id:slat_".($i + 1), Role::Slat, Text::of('part.slat', n: $i + 1, shelf: $n, bay: $this->cell->label)),
                     $this->cell->x->inside($play, Text::of('piece.pin_play', each: $play)), Span::of($y, $width, Text::of('piece.slat_width')), $z);
             if ($i === 0) {
                 foreach ($cleats as $cleat) {

@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Lengths;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\TakenKind;
@@ -48,8 +49,9 @@ final class Surround implements FillMaker
         $this->face($cell, $at, $y->to(), $fire, $high);
         $mantel = $cell->floor->plus($is->length('mantel_at'));
         if ($mantel->minus($t)->isGreaterThan($cell->z->from) && $mantel->isLessThan($cell->z->to()) && $mantel->minus($t)->isGreaterThan($high->to())) {
-            $at->maker($cell)->level("{$cell->bay->id}:mantel", Role::Slab, Text::of('part.mantel', bay: $cell->label), $cell->x,
-                Span::of($y->to()->plus($t), $is->length('mantel_out'), Text::of('piece.mantel_out')), $mantel->minus($t), ['front', 'left', 'right']);
+            $at->maker($cell)->banded(['front', 'left', 'right'])
+                ->level(new Named("{$cell->bay->id}:mantel", Role::Slab, Text::of('part.mantel', bay: $cell->label)), $cell->x,
+                    Span::of($y->to()->plus($t), $is->length('mantel_out'), Text::of('piece.mantel_out')), $mantel->minus($t));
             $at->need($cell, 'mantel_fixing', max(2, intdiv($cell->x->value()->units, 400 * Length::PER_MM)));
         } else {
             $at->look($cell, 'piece.mantel_outside', $mantel, $high->to(), 'source.obstacles');
@@ -63,9 +65,9 @@ final class Surround implements FillMaker
         $cuts = [$fire->from->minus($half), $fire->to()->plus($half)];
         foreach (Lengths::of($cell->x, $cuts, $cell->board->widest($cell->z->value())) as $i => $x) {
             $face = $at->maker($cell)
-                ->face("{$cell->bay->id}:surround_face".($i === 0 ? '' : '_'.($i + 1)), Role::Board,
+                ->face(new Named("{$cell->bay->id}:surround_face".($i === 0 ? '' : '_'.($i + 1)), Role::Board,
                     $i === 0 ? Text::of('part.surround_face', bay: $cell->label)
-                        : Text::of('part.length', part: Text::of('part.surround_face', bay: $cell->label), n: $i + 1), $x, $y, $cell->z);
+                        : Text::of('part.length', part: Text::of('part.surround_face', bay: $cell->label), n: $i + 1)), $x, $y, $cell->z);
             $from = Length::greatest($x->from, $fire->from);
             $to = Length::least($x->to(), $fire->to());
             if ($to->isGreaterThan($from)) {
@@ -80,7 +82,7 @@ final class Surround implements FillMaker
         $stud = Length::fromMillimetres(self::STUD_MM);
         $why = Text::of('piece.stud_size');
         $lumber = fn (string $id, Text $name, Span $x, Span $z, Axis $long): object => $at->maker($cell)
-            ->bought("{$cell->bay->id}:$id", Role::Stud, $name, [$x, $y, $z], $long, $long === Axis::Z ? Axis::X : Axis::Z);
+            ->bought(new Named("{$cell->bay->id}:$id", Role::Stud, $name), [$x, $y, $z], $long, $long === Axis::Z ? Axis::X : Axis::Z);
         foreach (['below' => $cell->z->from, 'above' => $cell->z->to()->minus($stud)] as $where => $z) {
             $lumber("plate_$where", Text::of("part.plate_$where", bay: $cell->label), $cell->x, Span::of($z, $stud, $why), Axis::X);
         }

@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -64,18 +65,20 @@ final class TiltBin implements FillMaker
         $t = $cell->board->thickness;
         $gap = $is->length('gap');
         $maker = $at->maker($cell);
-        $front = $maker->face("{$cell->bay->id}:tilt_front", Role::Front, Text::of('part.tilt_front', bay: $cell->label),
-            $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)),
-            $frontY, $cell->mouth->z->inside($gap, Text::of('piece.gap_each', gap: $gap)), ['left', 'right', 'top', 'bottom']);
+        $front = $maker->banded(['left', 'right', 'top', 'bottom'])
+            ->face(new Named("{$cell->bay->id}:tilt_front", Role::Front, Text::of('part.tilt_front', bay: $cell->label)),
+                $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)),
+                $frontY, $cell->mouth->z->inside($gap, Text::of('piece.gap_each', gap: $gap)));
         $spare = $cell->mouth->x->value()->minus($wide)->half();
         $x = Span::of($cell->mouth->x->from->plus($spare), $wide, Text::of('piece.bin_and_cheeks'));
         $y = Span::of($frontY->minus($deep), $deep, Text::of('piece.bin_depth'));
         $z = Span::of($cell->mouth->z->from->plus($gap), $is->length('bin_height')->half(), Text::of('piece.half_bin'));
-        $bottom = $maker->level("{$cell->bay->id}:tilt_bottom", Role::BoxPart, Text::of('part.tilt_bottom', bay: $cell->label),
+        $bottom = $maker->level(new Named("{$cell->bay->id}:tilt_bottom", Role::BoxPart, Text::of('part.tilt_bottom', bay: $cell->label)),
             new Span($x->from->plus($t), $x->size->minus($t->times(2), Text::of('piece.two_sides', t: $t))), $y, $z->from);
         $at->bench->join($bottom->id, $front->id, JointKind::Screws, Axis::Y);
         foreach (['left' => $x->from, 'right' => $x->to()->minus($t)] as $side => $at0) {
-            $cheek = $maker->cheek("{$cell->bay->id}:tilt_cheek_$side", Role::BoxPart, Text::of("part.tilt_cheek_$side", bay: $cell->label), $at0, $y, $z);
+            $cheek = $maker
+                ->cheek(new Named("{$cell->bay->id}:tilt_cheek_$side", Role::BoxPart, Text::of("part.tilt_cheek_$side", bay: $cell->label)), $at0, $y, $z);
             $at->bench->join($bottom->id, $cheek->id, JointKind::Screws, Axis::X);
             $at->bench->join($cheek->id, $front->id, JointKind::Screws, Axis::Y);
         }
