@@ -49,7 +49,7 @@ final class CutAlready
             $off = array_filter($over, fn (Length $l): bool => $l->absolute()->isGreaterThan($project->workshop->partTolerance));
             if ($off !== []) {
                 $code = array_filter($off, fn (Length $l): bool => $l->isNegative()) === [] ? 'log.cut_trim' : 'log.cut_short';
-                $findings[] = self::said($code, $parts[$id], $length, $width, "$code.remedy_step");
+                $findings[] = self::said($code, $parts[$id], [$length, $width], "$code.remedy_step");
             }
         }
 
@@ -61,11 +61,13 @@ final class CutAlready
         $code = $serving->worth === Worth::Short ? 'log.cut_short' : 'log.cut_trim';
         [$length, $width] = $piece->partSize();
 
-        return self::said($code, $part, $length, $width, "$code.remedy");
+        return self::said($code, $part, [$length, $width], "$code.remedy");
     }
 
-    private static function said(string $code, Part $part, Length $length, Length $width, string $remedy): Finding
+    /** @param  array{Length, Length}  $cut  as it was cut: along and across */
+    private static function said(string $code, Part $part, array $cut, string $remedy): Finding
     {
+        [$length, $width] = $cut;
         $args = ['part' => $part->panel->name, 'length' => $length, 'width' => $width, 'now' => $part->length->value, 'wide' => $part->width->value];
 
         return new Finding($code, $code === 'log.cut_short' ? Severity::Stop : Severity::Look,

@@ -46,10 +46,10 @@ final class EdgesClose implements Check
         }
         $says = [];
         if ($scribe->short !== null) {
-            $says[] = $this->say($edge, $built, 'fit.blank_short', Severity::Stop, $scribe->short, $scribe->projects->value);
+            $says[] = $this->say($edge, $built, 'fit.blank_short', [$scribe->short, $scribe->projects->value])->graded(Severity::Stop);
         }
         if ($scribe->steepest > Scribe::STEEP) {
-            $says[] = $this->say($edge, $built, 'fit.line_steep', Severity::Look);
+            $says[] = $this->say($edge, $built, 'fit.line_steep');
         }
 
         return $says;
@@ -63,7 +63,7 @@ final class EdgesClose implements Check
         return match ($edge->kind) {
             EdgeKind::Filler => [...$this->least($edge, $built, 'fit.filler_thin'), ...$this->most($edge, $built, 'fit.filler_wide')],
             EdgeKind::ExtendedStile => [...$this->least($edge, $built, 'fit.stile_tight'),
-                ...($frame ? [] : [$this->say($edge, $built, 'fit.stile_without_frame', Severity::Note)])],
+                ...($frame ? [] : [$this->say($edge, $built, 'fit.stile_without_frame')->graded(Severity::Note)])],
             EdgeKind::ScribedSide => $this->most($edge, $built, 'fit.lip_wide'),
             EdgeKind::Trim => $this->most($edge, $built, 'fit.trim_wide'),
             EdgeKind::Play => $this->most($edge, $built, 'fit.play_wide'),
@@ -76,7 +76,7 @@ final class EdgesClose implements Check
     {
         $limit = $edge->kind === null ? null : Limits::of($edge->kind)->least;
 
-        return $limit !== null && $edge->least()->isLessThan($limit) ? [$this->say($edge, $built, $code, Severity::Look, $edge->least(), $limit)] : [];
+        return $limit !== null && $edge->least()->isLessThan($limit) ? [$this->say($edge, $built, $code, [$edge->least(), $limit])] : [];
     }
 
     /** @return list<Finding> */
@@ -84,17 +84,16 @@ final class EdgesClose implements Check
     {
         $limit = $edge->kind === null ? null : Limits::of($edge->kind)->most;
 
-        return $limit !== null && $edge->greatest()->isGreaterThan($limit) ? [$this->say($edge, $built, $code, Severity::Look, $edge->greatest(), $limit)] : [];
+        return $limit !== null && $edge->greatest()->isGreaterThan($limit) ? [$this->say($edge, $built, $code, [$edge->greatest(), $limit])] : [];
     }
 
-    private function say(EdgeFit $edge, PlacedPiece $built, string $code, Severity $severity, ?Length $measured = null, ?Length $limit = null): Finding
+    /** @param  array{Length, Length}|null  $gap  and what it is held against */
+    private function say(EdgeFit $edge, PlacedPiece $built, string $code, ?array $gap = null): Finding
     {
         $side = Text::of("side.{$edge->name->value}");
-        $text = $measured === null || $limit === null
-            ? Text::of($code, side: $side)
-            : Text::of($code, side: $side, gap: $measured, limit: $limit);
+        $text = $gap === null ? Text::of($code, side: $side) : Text::of($code, side: $side, gap: $gap[0], limit: $gap[1]);
 
-        return new Finding($code, $severity, new Place(WorkStage::Fit, "{$built->piece->id}/{$edge->name->value}"),
-            $text, Text::of("$code.remedy"), Text::of('source.closing_gaps'), $measured, $limit);
+        return new Finding($code, Severity::Look, new Place(WorkStage::Fit, "{$built->piece->id}/{$edge->name->value}"),
+            $text, Text::of("$code.remedy"), Text::of('source.closing_gaps'), ...$gap ?? []);
     }
 }

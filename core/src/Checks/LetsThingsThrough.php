@@ -66,7 +66,8 @@ final class LetsThingsThrough implements Check
         $strip = $passage->kind === TakenKind::Notch && ! $panel->fitOnSite ? self::thinnest($panel, $passage) : null;
 
         return $strip === null ? null
-            : self::say('fit.notch_weak', Severity::Look, $panel, $names + ['strip' => $strip], $strip, Length::fromMillimetres(self::STRIP_MM));
+            : self::say('fit.notch_weak', Severity::Look, $panel, $names + ['strip' => $strip])
+                ->measuring($strip, Length::fromMillimetres(self::STRIP_MM));
     }
 
     /** The thinnest strip that stays beside a notch, where it is too thin. */
@@ -145,9 +146,9 @@ final class LetsThingsThrough implements Check
     }
 
     /** @param  array<string, Text|Length>  $args */
-    private static function say(string $code, Severity $severity, Panel $panel, array $args, ?Length $measured = null, ?Length $limit = null): Finding
+    private static function say(string $code, Severity $severity, Panel $panel, array $args): Finding
     {
         return new Finding($code, $severity, new Place(WorkStage::Fit, $panel->id), Text::of($code, ...$args),
-            Text::of("$code.remedy", ...$args), Text::of('source.obstacles'), $measured, $limit);
+            Text::of("$code.remedy", ...$args), Text::of('source.obstacles'));
     }
 }

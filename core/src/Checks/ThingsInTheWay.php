@@ -43,8 +43,8 @@ final class ThingsInTheWay implements Check
         }
         $severity = $placed->thing->rule()->mustReach ? Severity::Stop : Severity::Look;
 
-        return self::finding('thing.undecided', $severity, $placed, Text::of('thing.undecided', thing: $placed->name()),
-            Text::of("treatment.{$placed->thing->rule()->treatments[0]->value}.do", thing: $placed->name()));
+        return self::finding('thing.undecided', $placed, Text::of('thing.undecided', thing: $placed->name()),
+            Text::of("treatment.{$placed->thing->rule()->treatments[0]->value}.do", thing: $placed->name()))->graded($severity);
     }
 
     /**
@@ -58,7 +58,7 @@ final class ThingsInTheWay implements Check
             return null;
         }
 
-        return self::finding('thing.not_clear', Severity::Look, $placed, Text::of('thing.not_clear', thing: $placed->name(), out: $placed->thing->out),
+        return self::finding('thing.not_clear', $placed, Text::of('thing.not_clear', thing: $placed->name(), out: $placed->thing->out),
             Text::of('thing.move_or_treat', thing: $placed->name()));
     }
 
@@ -69,8 +69,8 @@ final class ThingsInTheWay implements Check
             return null;
         }
 
-        return self::finding('thing.too_near', Severity::Stop, $placed, Text::of('thing.too_near', thing: $placed->name(), away: $away),
-            Text::of("thing.{$placed->thing->kind->value}.caution"));
+        return self::finding('thing.too_near', $placed, Text::of('thing.too_near', thing: $placed->name(), away: $away),
+            Text::of("thing.{$placed->thing->kind->value}.caution"))->graded(Severity::Stop);
     }
 
     private static function isStoodIn(PlacedPiece $built, PlacedThing $placed): bool
@@ -93,11 +93,11 @@ final class ThingsInTheWay implements Check
             && $placed->meetsDepth($built->piece->depth->plus($away));
     }
 
-    private static function finding(string $code, Severity $severity, PlacedThing $placed, Text $says, Text $remedy): Finding
+    private static function finding(string $code, PlacedThing $placed, Text $says, Text $remedy): Finding
     {
         $authority = $placed->thing->rule()->deferTo;
 
-        return new Finding($code, $severity, new Place(WorkStage::Site, $placed->thing->id), $says, $remedy,
+        return new Finding($code, Severity::Look, new Place(WorkStage::Site, $placed->thing->id), $says, $remedy,
             Text::of($authority === Authority::Nobody ? 'source.obstacles' : "authority.{$authority->value}"), $placed->thing->out);
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
+use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\PlacedThing;
 
 /**
  * A drawing as data: strokes in mm on named layers, in the order they are laid down. No colour and no pen:
@@ -35,22 +37,27 @@ final class Drawing implements \JsonSerializable
      * @param  list<Point>  $points
      * @param  array{string, string}  $moves
      */
-    public function thing(string $treatment, array $points, string $ref, array $moves, Text $name): void
+    public function thing(PlacedThing $placed, string $treatment, array $points, array $moves): void
     {
-        $this->items[] = ['kind' => 'thing', 'layer' => "thing_$treatment", 'points' => $points, 'ref' => $ref, 'move' => $moves, 'text' => $name];
+        $this->items[] = ['kind' => 'thing', 'layer' => "thing_$treatment", 'points' => $points, 'ref' => $placed->thing->id,
+            'move' => $moves, 'text' => $placed->name()];
     }
 
-    /** A dimension line `rank` steps outside the drawing, on the side named. */
-    public function dimension(string $side, int $rank, Point $from, Point $to, Length $value, bool $exact, ?string $ref): void
+    public function dimension(Dimension $line, Length $value, bool $exact, ?string $ref): void
     {
-        $this->items[] = ['kind' => 'dimension', 'layer' => 'dimension', 'side' => $side, 'rank' => $rank,
-            'points' => [$from, $to], 'value' => $value, 'exact' => $exact, 'ref' => $ref];
+        $this->items[] = ['kind' => 'dimension', 'layer' => 'dimension', 'side' => $line->side, 'rank' => $line->rank,
+            'points' => [$line->from, $line->to], 'value' => $value, 'exact' => $exact, 'ref' => $ref];
     }
 
-    /** A tape, level or gauge laid in the space; value (or degrees) null until it is read. */
-    public function reading(string $kind, Point $from, Point $to, ?Length $value, string $ref, ?float $degrees = null): void
+    /**
+     * A tape, level or gauge laid in the space; its value (or degrees) null until it is read.
+     *
+     * @param  array{Point, Point}  $ends
+     */
+    public function reading(string $kind, array $ends, Reading $reading): void
     {
-        $this->items[] = ['kind' => 'reading', 'layer' => "reading_$kind", 'points' => [$from, $to], 'value' => $value, 'ref' => $ref]
+        $degrees = $reading->last()?->degrees;
+        $this->items[] = ['kind' => 'reading', 'layer' => "reading_$kind", 'points' => $ends, 'value' => $reading->value(), 'ref' => $reading->id]
             + ($degrees === null ? [] : ['deg' => $degrees]);
     }
 
@@ -60,15 +67,10 @@ final class Drawing implements \JsonSerializable
         $this->items[] = ['kind' => 'line', 'layer' => $layer, 'points' => $points, 'ref' => $ref];
     }
 
-    /**
-     * Deviations magnified beside the true drawing.
-     *
-     * @param  list<array{at: Length, value: Length}>  $stations
-     */
-    public function ribbon(string $side, Text $title, int $times, Length $base, array $stations, ?string $ref): void
+    public function ribbon(Ribbon $ribbon, ?string $ref): void
     {
-        $this->items[] = ['kind' => 'ribbon', 'layer' => 'ribbon', 'side' => $side, 'title' => $title, 'times' => $times,
-            'base' => $base, 'stations' => $stations, 'ref' => $ref];
+        $this->items[] = ['kind' => 'ribbon', 'layer' => 'ribbon', 'side' => $ribbon->side, 'title' => $ribbon->title, 'times' => $ribbon->times,
+            'base' => $ribbon->base, 'stations' => $ribbon->stations, 'ref' => $ref];
     }
 
     /** A bay's mark in its upper left corner. */

@@ -235,9 +235,8 @@ final readonly class PieceDrawer
             $this->bounds->isWall(Side::Left) => $out->negated(),
             default => $box->greatestLeft->x->minus(Length::fromMillimetres(60)),
         };
-        $drawing->ribbon($edge->name->value, Text::of('draw.gap_to_wall'),
+        $drawing->ribbon(new Ribbon($edge->name->value, Text::of('draw.gap_to_wall'),
             Magnify::times(array_map(fn (GapAt $g): Length => $g->gap, $edge->line()->gaps)),
-            $base,
-            $stations, "{$this->piece->id}/{$edge->name->value}");
+            $base, $stations), "{$this->piece->id}/{$edge->name->value}");
     }
 }

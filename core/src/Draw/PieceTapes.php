@@ -25,13 +25,16 @@ final readonly class PieceTapes
         $box = $this->fit->box;
         $at = fn (Length $x): Point => new Point($x, $box->bottom);
         [$left, $right] = [$this->fit->edge(Side::Left)->line()->gaps[0], $this->fit->edge(Side::Right)->line()->gaps[0]];
-        $drawing->dimension('below', 1, $at($box->left->minus($left->gap)), $at($box->left), $left->gap, $left->exact, "{$this->piece->id}/left");
+        $drawing->dimension(new Dimension('below', 1, $at($box->left->minus($left->gap)), $at($box->left)),
+            $left->gap, $left->exact, "{$this->piece->id}/left");
         foreach ($this->lowestRow() as $bay => $cell) {
-            $drawing->dimension('below', 1, $at($cell->x->from), $at($cell->x->to()), $cell->x->value(), $cell->x->size->exact, "$bay/opening");
+            $drawing->dimension(new Dimension('below', 1, $at($cell->x->from), $at($cell->x->to())), $cell->x->value(), $cell->x->size->exact, "$bay/opening");
         }
-        $drawing->dimension('below', 1, $at($box->right()), $at($box->right()->plus($right->gap)), $right->gap, $right->exact, "{$this->piece->id}/right");
-        $drawing->dimension('below', 2, $at($box->left), $at($box->right()), $box->width->value, $box->width->exact, "{$this->piece->id}/carcass_width");
-        $drawing->dimension('below', 3, $at($box->greatestLeft->x), $at($box->leastRight->x),
+        $drawing->dimension(new Dimension('below', 1, $at($box->right()), $at($box->right()->plus($right->gap))),
+            $right->gap, $right->exact, "{$this->piece->id}/right");
+        $drawing->dimension(new Dimension('below', 2, $at($box->left), $at($box->right())),
+            $box->width->value, $box->width->exact, "{$this->piece->id}/carcass_width");
+        $drawing->dimension(new Dimension('below', 3, $at($box->greatestLeft->x), $at($box->leastRight->x)),
             $box->clear->value, $box->clear->exact, "{$this->piece->id}/clear");
     }
 
@@ -61,13 +64,14 @@ final readonly class PieceTapes
             $z = $spacing->from;
             foreach ($spacing->openings as $i => $opening) {
                 $next = $z->plus($opening->value);
-                $drawing->dimension('right', 1, new Point($y, $z), new Point($y, $next), $opening->value, $opening->exact, "$bay/spacing/$i");
+                $drawing->dimension(new Dimension('right', 1, new Point($y, $z), new Point($y, $next)), $opening->value, $opening->exact, "$bay/spacing/$i");
                 $z = $next->plus($spacing->board);
             }
         }
-        $drawing->dimension('right', 2, new Point($y, $box->bottom), new Point($y, $box->top()),
+        $drawing->dimension(new Dimension('right', 2, new Point($y, $box->bottom), new Point($y, $box->top())),
             $box->height->value, $box->height->exact, "{$this->piece->id}/carcass_height");
-        $drawing->dimension('below', 1, new Point(Length::zero(), $box->floor), new Point($y, $box->floor), $y, true, "{$this->piece->id}/depth");
+        $drawing->dimension(new Dimension('below', 1, new Point(Length::zero(), $box->floor), new Point($y, $box->floor)),
+            $y, true, "{$this->piece->id}/depth");
         $drawing->level(new Point($y, $box->top()), $box->top(), Text::of('draw.carcass_top'));
         $drawing->level(new Point($y, $box->bottom), $box->bottom, Text::of('draw.base_top'));
     }

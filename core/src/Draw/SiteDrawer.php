@@ -148,7 +148,7 @@ final readonly class SiteDrawer
         foreach ($o->room->space->readings as $reading) {
             $ends = Measurements::tape($reading, $drawing->view, $tapes);
             if ($ends !== null) {
-                $drawing->reading(self::layer($reading), $ends[0], $ends[1], $reading->value(), $reading->id, $reading->last()?->degrees);
+                $drawing->reading(self::layer($reading), $ends, $reading);
             }
         }
     }
@@ -191,7 +191,7 @@ final readonly class SiteDrawer
         // What leans away reaches back toward the wall: the base stands further out by as much.
         $times = Magnify::times($values);
         $base = Length::fromMillimetres(RoomOutline::WALL_MM + 60)->minus(Length::least(Length::zero(), ...$values)->times($times));
-        $drawing->ribbon($side->value, $title, $times,
-            $side === Side::Left ? $base->negated() : $o->width->plus($base), $stations, null);
+        $drawing->ribbon(new Ribbon($side->value, $title, $times,
+            $side === Side::Left ? $base->negated() : $o->width->plus($base), $stations), null);
     }
 }

@@ -30,8 +30,8 @@ final readonly class ThingDrawer
     public function things(Drawing $drawing): void
     {
         foreach ($this->room->things as $placed) {
-            $drawing->thing(self::layer($placed), Moulding::outline($placed, $drawing->view) ?? $placed->block->outlineIn($drawing->view), $placed->thing->id,
-                self::moves($drawing->view, $placed->thing), $placed->name());
+            $drawing->thing($placed, self::layer($placed), Moulding::outline($placed, $drawing->view) ?? $placed->block->outlineIn($drawing->view),
+                self::moves($drawing->view, $placed->thing));
             if ($placed->thing->kind === ThingKind::Door || ($placed->thing->kind === ThingKind::Appliance && $placed->thing->hinge !== null)) {
                 $drawing->line('swing', array_map($drawing->view->project(...), self::swing($placed)), $placed->thing->id);
             }

@@ -37,7 +37,7 @@ final readonly class WayDrawer
         $drawing->shape('wall', [new Point($zero, $below), new Point($x, $below), new Point($x, $top), new Point($zero, $top)]);
         foreach ($openings as [$from, $to, $s]) {
             $drawing->shape('room', [new Point($from, $zero), new Point($to, $zero), new Point($to, $s->height), new Point($from, $s->height)], "way/$s->id");
-            $drawing->dimension('below', 1, new Point($from, $zero), new Point($to, $zero), $way->clear($s)->value, true, "way/$s->id");
+            $drawing->dimension(new Dimension('below', 1, new Point($from, $zero), new Point($to, $zero)), $way->clear($s)->value, true, "way/$s->id");
             $drawing->caption(new Point($from, $s->height), new Point($to, $s->height),
                 Text::of('way.caption', name: $s->name, height: $s->height), "way/$s->id");
         }

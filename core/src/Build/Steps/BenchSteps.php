@@ -38,7 +38,7 @@ final readonly class BenchSteps
         if ($finish->kind === FinishKind::None || $this->built->project->make->finish === FinishWhen::After || $parts === []) {
             return;
         }
-        $last = $this->step(StepKind::Sand, $parts, [Text::of('number.grits')], count($parts), 'drilled');
+        $last = $this->step(StepKind::Sand, $parts, [Text::of('number.grits')], count($parts));
         $this->benched($parts, $last);
         foreach ($this->coats() as $i => [$kind, $n]) {
             $step = $this->draft->add(new Step("$kind->value:{$this->built->piece->id}:$n", $kind, $this->built->piece->id,
@@ -72,7 +72,7 @@ final readonly class BenchSteps
         $edges = array_sum(array_map(fn (string $p): int => count($this->built->panels[$p]->banded), $parts));
         if ($parts !== []) {
             $this->benched($parts, $this->step(StepKind::Band, $parts,
-                [Text::of('number.band', n: $edges, thick: $this->built->project->workshop->banding)], $edges, 'cut'));
+                [Text::of('number.band', n: $edges, thick: $this->built->project->workshop->banding)], $edges));
         }
     }
 
@@ -89,7 +89,7 @@ final readonly class BenchSteps
             }
         }
         $numbers = array_map(fn (string $kind, int $n): Text => Text::of('number.taken', n: $n, what: Text::of("taken.$kind")), array_keys($counts), $counts);
-        $this->benched($parts, $this->step(StepKind::Rout, $parts, $numbers, (int) array_sum($counts), 'banded'));
+        $this->benched($parts, $this->step(StepKind::Rout, $parts, $numbers, (int) array_sum($counts)));
     }
 
     private function drill(): void
@@ -98,7 +98,7 @@ final readonly class BenchSteps
         $drilled = array_column(array_map(fn (Bore $b): array => [$b->part, true], $bores), 1, 0);
         $parts = $this->parts(fn (Panel $p): bool => isset($drilled[$p->id]));
         if ($parts !== []) {
-            $this->benched($parts, $this->step(StepKind::Drill, $parts, Numbers::holes($bores), count($bores), 'banded'));
+            $this->benched($parts, $this->step(StepKind::Drill, $parts, Numbers::holes($bores), count($bores)));
         }
     }
 
@@ -106,12 +106,14 @@ final readonly class BenchSteps
      * @param  list<string>  $parts
      * @param  list<Text>  $numbers
      */
-    private function step(StepKind $kind, array $parts, array $numbers, int $amount, string $why): string
+    private function step(StepKind $kind, array $parts, array $numbers, int $amount): string
     {
         $piece = $this->built->piece;
         $step = $this->draft->add(new Step("$kind->value:$piece->id", $kind, $piece->id,
             Text::of("step.$kind->value", piece: $piece->name), $parts, numbers: $numbers, amount: $amount));
-        $this->draft->after($step, $parts, $why);
+        $this->draft->after($step, $parts, match ($kind) {
+            StepKind::Band => 'cut', StepKind::Sand => 'drilled', default => 'banded',
+        });
 
         return $step;
     }

@@ -34,15 +34,15 @@ final class HangingLoad implements Check
         }
         $kg = Stowed::filled($built);
         $build = $built->room->space->build;
-        $place = new Place(WorkStage::Fit, $built->piece->id);
         if ($build->anchorKg !== null && $built->box->studs === []) {
-            return $this->anchors($built, $boards, $kg, $build->anchorKg / ($build->anchorUltimate ? 4 : 2), $place);
+            return $this->anchors($built, $kg, $build->anchorKg / ($build->anchorUltimate ? 4 : 2));
         }
         $has = self::A_CROSSING * count($built->wallScrews);
         $wanted = (int) ceil(round($kg * Bending::GRAVITY / Screwing::shear($built), 6));
 
         return $has === 0 || $wanted <= $has ? []
-            : [FindingFactory::look('strength.hanging_load', $place, 'hanging', ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted])];
+            : [FindingFactory::look('strength.hanging_load', new Place(WorkStage::Fit, $built->piece->id), 'hanging',
+                ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted])];
     }
 
     private function hangs(PlacedPiece $built): bool
@@ -50,14 +50,12 @@ final class HangingLoad implements Check
         return $built->piece->stand?->up->isPositive() === true;
     }
 
-    /**
-     * @param  non-empty-list<Panel>  $boards
-     * @return list<Finding>
-     */
-    private function anchors(PlacedPiece $built, array $boards, float $kg, float $each, Place $place): array
+    /** @return list<Finding> */
+    private function anchors(PlacedPiece $built, float $kg, float $each): array
     {
+        $boards = WallScrews::boards($built->fit);
         $up = fn (Panel $p): float => ($p->block->corner->z->units + $p->block->size->z->units / 2) / Length::PER_MM;
-        $v = max(array_map($up, $boards)) - $built->box->bottom->units / Length::PER_MM;
+        $v = max(0.0, ...array_map($up, $boards)) - $built->box->bottom->units / Length::PER_MM;
         $pulled = $kg * (float) $built->box->depth->value->millimetres() / 2 / max(1.0, $v);
         $wanted = (int) ceil(round(max($kg, $pulled) / $each, 6));
         $has = array_sum(array_map(
@@ -65,7 +63,7 @@ final class HangingLoad implements Check
             $boards));
 
         return $wanted <= $has ? []
-            : [FindingFactory::look('strength.anchors_many', $place, 'anchors',
+            : [FindingFactory::look('strength.anchors_many', new Place(WorkStage::Fit, $built->piece->id), 'anchors',
                 ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted, 'each' => FindingFactory::tenths($each)])];
     }
 }

@@ -32,18 +32,17 @@ final class RunnersRated implements Check
             if (! in_array($fill->kind, [FillKind::Drawers, FillKind::PullOut, FillKind::Caddy], true) || $moving === []) {
                 continue;
             }
-            $onCastors = $fill->isOnCastors();
             $n = $fill->kind === FillKind::Drawers ? $fill->is->count('count') : 1;
             $kg = array_sum(array_map($built->weight->of(...), $moving)) / $n + $this->carries($cell, $built, $n);
-            $wanted = $onCastors ? $kg / 3 : $kg * self::OVER;
+            $wanted = $this->wanted($cell, $kg);
             $rating = $fill->is->count('rating');
             $code = match (true) {
-                $rating < round($wanted, 6) => $onCastors ? 'strength.castors_weak' : 'strength.slides_weak',
-                ! $onCastors && $rating > round(self::TOO_GOOD * $wanted, 6) => 'strength.slides_strong',
+                $rating < round($wanted, 6) => $fill->isOnCastors() ? 'strength.castors_weak' : 'strength.slides_weak',
+                ! $fill->isOnCastors() && $rating > round(self::TOO_GOOD * $wanted, 6) => 'strength.slides_strong',
                 default => null,
             };
             if ($code !== null) {
-                $findings[] = $this->say($code, $cell, $kg, $wanted, $rating, $built);
+                $findings[] = $this->say($code, $cell, $kg, $built);
             }
         }
 
@@ -64,10 +63,15 @@ final class RunnersRated implements Check
             : $levels * Stowed::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), (float) $cell->y->value()->millimetres());
     }
 
-    private function say(string $code, Cell $cell, float $kg, float $wanted, int $rating, PlacedPiece $built): Finding
+    private function wanted(Cell $cell, float $kg): float
     {
-        $needs = max(5, (int) ceil(round($wanted, 6)));
-        $args = ['bay' => $cell->label, 'kg' => FindingFactory::tenths($kg), 'wanted' => $needs, 'rating' => $rating];
+        return $cell->bay->fill->isOnCastors() ? $kg / 3 : $kg * self::OVER;
+    }
+
+    private function say(string $code, Cell $cell, float $kg, PlacedPiece $built): Finding
+    {
+        $needs = max(5, (int) ceil(round($this->wanted($cell, $kg), 6)));
+        $args = ['bay' => $cell->label, 'kg' => FindingFactory::tenths($kg), 'wanted' => $needs, 'rating' => $cell->bay->fill->is->count('rating')];
 
         return $code === 'strength.slides_strong' ? FindingFactory::note($code, Place::inPiece($cell->bay->id), 'runners', $args)
             : FindingFactory::look($code, Place::inPiece($cell->bay->id), 'runners', $args)->curedBy($needs > FillKind::MOST_RATING

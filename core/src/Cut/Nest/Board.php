@@ -6,6 +6,7 @@ namespace Incastro\Core\Cut\Nest;
 
 use Incastro\Core\Cut\Saw\Sawing;
 use Incastro\Core\Document\Model\Saws;
+use Incastro\Core\Document\Model\WantedCut;
 
 /**
  * One sheet, filled: parts are put into its free pieces. A piece taken out gives its place back and joins the free piece beside it, so
@@ -144,7 +145,7 @@ final class Board extends CutTree
                 [$rowL, $rowW] = [$this->l[$this->from[$n]], $this->w[$this->from[$n]]];
             }
             $stage += $before === $alongX ? 0 : 1;
-            if (! $saws->allow($alongX ? 'x' : 'y', $rowL - $k, $rowW - $k, $size - $k, $stage)) {
+            if (! $saws->allow(new WantedCut($alongX ? 'x' : 'y', $rowL - $k, $rowW - $k, $size - $k, $stage))) {
                 return false;
             }
             $before = $alongX;

@@ -7,6 +7,7 @@ namespace Incastro\Core\Cut\Saw;
 use Incastro\Core\Cut\Nest\Placement;
 use Incastro\Core\Cut\Nest\Rect;
 use Incastro\Core\Document\Model\Saws;
+use Incastro\Core\Document\Model\WantedCut;
 
 /** The parts of a piece set apart along one axis, as far as a blade passes between them, with the empty strips beside them. */
 final class SawRow
@@ -58,7 +59,7 @@ final class SawRow
     public function isCuttable(Saws $saws, int $stage): bool
     {
         foreach ($saws->areNamed() ? $this->segments : [] as [$from, $to, $own]) {
-            if ($own !== [] && ! $saws->allow($this->axis, $this->piece->length, $this->piece->width, $to - $from, $stage)) {
+            if ($own !== [] && ! $saws->allow(new WantedCut($this->axis, $this->piece->length, $this->piece->width, $to - $from, $stage))) {
                 return false;
             }
         }

@@ -8,6 +8,7 @@ use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Rect;
 use Incastro\Core\Document\Model\SawKind;
 use Incastro\Core\Document\Model\Saws;
+use Incastro\Core\Document\Model\WantedCut;
 
 /**
  * The cuts that free the parts of a sheet, in the order to make them, and what is left over. The rows of the tree
@@ -211,7 +212,7 @@ final class Sawing
         [$piece, $id, $low, $high] = $this->open[$n];
         $axis = $piece->axis ?? throw new \LogicException('A row lies along an axis.');
         $rest = $this->remaining($piece, $low, $high);
-        $saw = $this->saws->for($axis, $rest->length, $rest->width, $fence, $piece->stage);
+        $saw = $this->saws->for(new WantedCut($axis, $rest->length, $rest->width, $fence, $piece->stage));
         $this->isCuttable = $this->isCuttable && ($saw !== null || $piece->isTrim || ! $this->saws->areNamed());
         [$from, $to] = $axis === 'x' ? [$rest->y, $rest->y + $rest->width] : [$rest->x, $rest->x + $rest->length];
         $off = $piece->row[$isFar ? $high : $low];

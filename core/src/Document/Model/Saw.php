@@ -28,18 +28,18 @@ final readonly class Saw
     ) {
     }
 
-    /** Whether it can cut a piece of l × w along the axis with its fence so far from the edge. */
-    public function cuts(string $axis, int $l, int $w, int $fence, int $stage): bool
+    public function cuts(WantedCut $cut): bool
     {
-        if ($this->kind === SawKind::Mitre && $axis === 'y') {
+        if ($this->kind === SawKind::Mitre && $cut->axis === 'y') {
             return false;
         }
-        if ($this->largestPiece !== null && (max($l, $w) > $this->largestPiece[0] || min($l, $w) > $this->largestPiece[1])) {
+        if ($this->largestPiece !== null
+            && (max($cut->length, $cut->width) > $this->largestPiece[0] || min($cut->length, $cut->width) > $this->largestPiece[1])) {
             return false;
         }
 
-        return ($this->longestCut === null || ($axis === 'x' ? $w : $l) <= $this->longestCut)
-            && ($this->widestFence === null || $fence <= $this->widestFence)
-            && ($this->stages === null || $stage <= $this->stages);
+        return ($this->longestCut === null || $cut->run() <= $this->longestCut)
+            && ($this->widestFence === null || $cut->fence <= $this->widestFence)
+            && ($this->stages === null || $cut->stage <= $this->stages);
     }
 }

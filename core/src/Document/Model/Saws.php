@@ -23,11 +23,11 @@ final readonly class Saws
         return array_filter($this->all, fn (Saw $s): bool => $s->kind !== SawKind::Shop) !== [];
     }
 
-    /** The handiest saw that can make the cut; see Saw::cuts. */
-    public function for(string $axis, int $l, int $w, int $fence, int $stage): ?Saw
+    /** The handiest saw that can make the cut. */
+    public function for(WantedCut $cut): ?Saw
     {
         foreach ($this->areNamed() ? $this->all : [] as $saw) {
-            if ($saw->cuts($axis, $l, $w, $fence, $stage)) {
+            if ($saw->cuts($cut)) {
                 return $saw;
             }
         }
@@ -35,9 +35,9 @@ final readonly class Saws
         return null;
     }
 
-    public function allow(string $axis, int $l, int $w, int $fence, int $stage): bool
+    public function allow(WantedCut $cut): bool
     {
-        return ! $this->areNamed() || $this->for($axis, $l, $w, $fence, $stage) !== null;
+        return ! $this->areNamed() || $this->for($cut) !== null;
     }
 
     public function shop(): ?Saw
