@@ -8,6 +8,7 @@ use Incastro\Core\Document\Model\BackKind;
 use Incastro\Core\Document\Model\Band;
 use Incastro\Core\Document\Model\Bay;
 use Incastro\Core\Document\Model\TopJoint;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -122,7 +123,7 @@ final readonly class Backs
         $case = $this->case;
         $t = $case->board->thickness;
         if ($this->hasOpenBack()) {
-            $this->bench->find('piece.captured_behind_all', Severity::Look, $case->id(), Text::of('piece.captured_behind_all'));
+            $this->bench->find(Finding::ofPiece('piece.captured_behind_all', Severity::Look, $case->id(), Text::of('piece.captured_behind_all')));
         }
         [$groove, $play] = [Length::fromMillimetres(self::GROOVE_MM), Length::fromMillimetres(self::GROOVE_PLAY_MM)];
         $lap = $groove->minus($play);
@@ -165,7 +166,7 @@ final readonly class Backs
             $foot = $this->lowest($cell, $head);
             $height = $head->minus($foot);
             if ($height->isLessThan(Length::fromMillimetres(self::LEAST_NAILER_MM))) {
-                $this->bench->find('piece.no_nailer', Severity::Note, $bay->id, Text::of('piece.no_nailer', bay: $cell->label));
+                $this->bench->find(Finding::ofPiece('piece.no_nailer', Severity::Note, $bay->id, Text::of('piece.no_nailer', bay: $cell->label)));
 
                 continue;
             }

@@ -9,6 +9,7 @@ use Incastro\Core\Document\Model\BandKind;
 use Incastro\Core\Document\Model\Door;
 use Incastro\Core\Document\Model\DoorKind;
 use Incastro\Core\Document\Model\FillKind;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Slant;
 use Incastro\Core\Measure\Figure;
@@ -31,15 +32,15 @@ final readonly class Bays
         $least = $cell->board->thickness->times(3);
         $isEmpty = $cell->bay->bands === [] && in_array($cell->bay->fill->kind, [FillKind::Open, FillKind::DeadCorner], true);
         if (! $isEmpty && $cell->x->value()->isLessThan($least)) {
-            $this->bench->find('piece.bay_narrow', Severity::Stop, $cell->bay->id,
-                Text::of('piece.bay_narrow', bay: $cell->label, has: $cell->x->value()), $cell->x->value(), $least);
+            $this->bench->find(Finding::ofPiece('piece.bay_narrow', Severity::Stop, $cell->bay->id,
+                Text::of('piece.bay_narrow', bay: $cell->label, has: $cell->x->value()))->measuring($cell->x->value(), $least));
         } elseif ($cell->bay->bands !== []) {
             $this->bands($inside);
         } else {
             FillMakers::of($cell->bay->fill->kind)->make($inside, new Workplace($this->bench, $this->stuff));
         }
         if ($cell->bay->door !== null && $cell->bay->fill->kind->hasFront()) {
-            $this->bench->find('piece.two_fronts', Severity::Stop, $cell->bay->id, Text::of('piece.two_fronts', bay: $cell->label));
+            $this->bench->find(Finding::ofPiece('piece.two_fronts', Severity::Stop, $cell->bay->id, Text::of('piece.two_fronts', bay: $cell->label)));
         } elseif ($cell->bay->door !== null) {
             (new Doors($this->bench, $cell, $cell->bay->door))->make();
         }
@@ -89,9 +90,8 @@ final readonly class Bays
         };
         $least = Length::fromMillimetres(20);
         if ($rest->value->isNegative() || ($sharing > 0 && $rest->value->isLessThan($least->times($sharing)))) {
-            $this->bench->find('piece.bands_do_not_fit', Severity::Stop, $cell->bay->id,
-                Text::of('piece.bands_do_not_fit', by: $least->times(max(1, $sharing))->minus($rest->value)),
-                $rest->value, Length::zero());
+            $this->bench->find(Finding::ofPiece('piece.bands_do_not_fit', Severity::Stop, $cell->bay->id,
+                Text::of('piece.bands_do_not_fit', by: $least->times(max(1, $sharing))->minus($rest->value)))->measuring($rest->value, Length::zero()));
 
             return;
         }

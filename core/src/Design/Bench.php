@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Findings\Finding;
-use Incastro\Core\Findings\Place;
-use Incastro\Core\Findings\Severity;
-use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Figure;
@@ -122,11 +119,9 @@ final class Bench
         $this->panels[$panel] = $from->with(taken: [...$from->taken, new Taken($kind, $block)]);
     }
 
-    public function find(string $code, Severity $severity, string $ref, Text $says,
-        ?Length $measured = null, ?Length $limit = null, string $source = 'source.geometry'): void
+    public function find(Finding $finding): void
     {
-        $this->findings[] = new Finding($code, $severity, new Place(WorkStage::Piece, $ref), $says,
-            Text::of("$code.remedy", ...$says->args), Text::of($source), $measured, $limit);
+        $this->findings[] = $finding;
     }
 
     public static function common(Block $a, Block $b): ?Block

@@ -7,6 +7,7 @@ namespace Incastro\Core\Design;
 use Incastro\Core\Document\Model\Door;
 use Incastro\Core\Document\Model\DoorKind;
 use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
@@ -81,17 +82,17 @@ final readonly class Doors
         }
         $opening = new RackedOpening($this->cell->mouth->x->value(), $this->cell->mouth->z->value(), $up, $down);
         if ($opening->lean()->absolute()->times(10)->isGreaterThan($this->cell->mouth->z->value())) {
-            $this->bench->find('piece.diagonals_impossible', Severity::Stop, $this->cell->bay->id,
-                Text::of('piece.diagonals_impossible', bay: $this->cell->label), $opening->lean()->absolute(), Length::zero());
+            $this->bench->find(Finding::ofPiece('piece.diagonals_impossible', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.diagonals_impossible', bay: $this->cell->label))->measuring($opening->lean()->absolute(), Length::zero()));
 
             return null;
         }
         [$tight, $wide] = $opening->sideGaps($gap, $leaf);
         $follows = $this->door->is->choice('racked') === 'follow';
-        $this->bench->find('piece.racked_opening', Severity::Look, $this->cell->bay->id,
+        $this->bench->find(Finding::ofPiece('piece.racked_opening', Severity::Look, $this->cell->bay->id,
             Text::of($follows ? 'piece.racked_follow' : 'piece.racked_opening', bay: $this->cell->label,
-                lean: $opening->lean()->absolute(), tight: $tight, wide: $wide, mean: $opening->meanSideGap($gap, $leaf)),
-            $tight, RackedOpening::leastGap(), 'source.doors');
+                lean: $opening->lean()->absolute(), tight: $tight, wide: $wide, mean: $opening->meanSideGap($gap, $leaf)))
+            ->measuring($tight, RackedOpening::leastGap())->sourced('source.doors'));
 
         return $opening;
     }
@@ -115,8 +116,8 @@ final readonly class Doors
         $most = $shared ? $face->minus($gap->half()) : $face;
         $wanted = $this->door->is->optionalLength('overlay');
         if ($wanted !== null && $wanted->isGreaterThan($most)) {
-            $this->bench->find('piece.overlay_too_wide', Severity::Look, $this->cell->bay->id,
-                Text::of('piece.overlay_too_wide', bay: $this->cell->label, has: $most, wanted: $wanted), $wanted, $most, 'source.doors');
+            $this->bench->find(Finding::ofPiece('piece.overlay_too_wide', Severity::Look, $this->cell->bay->id,
+                Text::of('piece.overlay_too_wide', bay: $this->cell->label, has: $most, wanted: $wanted))->measuring($wanted, $most)->sourced('source.doors'));
         }
 
         return $wanted === null ? Length::greatest(Length::zero(), $most->minus($shared ? Length::zero() : $gap->half()))
@@ -126,8 +127,9 @@ final readonly class Doors
     private function hang(Length $x, Figure $width, Length $gap, Span $z, Length $y): void
     {
         if ($width->value->isLessThan(Length::fromMillimetres(60)) || $z->value()->isLessThan(Length::fromMillimetres(60))) {
-            $this->bench->find('piece.door_small', Severity::Stop, $this->cell->bay->id,
-                Text::of('piece.door_small', bay: $this->cell->label, w: $width->value, h: $z->value()), $width->value, Length::fromMillimetres(60));
+            $this->bench->find(Finding::ofPiece('piece.door_small', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.door_small', bay: $this->cell->label, w: $width->value, h: $z->value()))
+                ->measuring($width->value, Length::fromMillimetres(60)));
 
             return;
         }
@@ -148,7 +150,8 @@ final readonly class Doors
     {
         $name = Text::of($hinge === null ? 'part.door' : "part.door_hinged_{$hinge->value}", n: $n, bay: $this->cell->label);
         if ($this->door->is->choice('make') === 'framed' && $this->cell->isUnderSlope()) {
-            $this->bench->find('piece.framed_under_slope', Severity::Look, $this->cell->bay->id, Text::of('piece.framed_under_slope', bay: $this->cell->label));
+            $this->bench->find(Finding::ofPiece('piece.framed_under_slope', Severity::Look, $this->cell->bay->id,
+                Text::of('piece.framed_under_slope', bay: $this->cell->label)));
         }
         if ($this->door->is->choice('make') === 'framed' && ! $this->cell->isUnderSlope()) {
             (new FramedDoor($this->bench, $this->cell, $this->door))->make($id, $name, $x, $y, $z, $hinge);
@@ -212,14 +215,14 @@ final readonly class Doors
         $one = Length::fromMillimetres(1);
         $engaged = $upper->minus($lower)->minus($one);
         if ($this->cell->by->head === null || $engaged->isLessThan(Length::fromMillimetres(self::LEAST_ENGAGEMENT_MM))) {
-            $this->bench->find('piece.sliding_falls_out', Severity::Stop, $this->cell->bay->id,
-                Text::of('piece.sliding_falls_out', bay: $this->cell->label, has: $engaged),
-                $engaged, Length::fromMillimetres(self::LEAST_ENGAGEMENT_MM), 'source.doors');
+            $this->bench->find(Finding::ofPiece('piece.sliding_falls_out', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.sliding_falls_out', bay: $this->cell->label, has: $engaged))
+                ->measuring($engaged, Length::fromMillimetres(self::LEAST_ENGAGEMENT_MM))->sourced('source.doors'));
         }
         $width = $this->equal($this->cell->x->size->plus($overlap->times($n - 1), Text::of('piece.sliding_overlap', n: $n - 1, overlap: $overlap)), $n);
         if ($n > 2 ? $width->value->isLessThan($overlap->times(2)) : $width->value->isGreaterThan($this->cell->x->value())) {
-            $this->bench->find('piece.sliding_narrow', Severity::Stop, $this->cell->bay->id,
-                Text::of('piece.sliding_narrow', bay: $this->cell->label, n: $n), $width->value, $this->cell->x->value());
+            $this->bench->find(Finding::ofPiece('piece.sliding_narrow', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.sliding_narrow', bay: $this->cell->label, n: $n))->measuring($width->value, $this->cell->x->value()));
 
             return;
         }

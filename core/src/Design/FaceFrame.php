@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
@@ -34,7 +35,7 @@ final readonly class FaceFrame
         $stile = $this->widths->stile;
         $least = $this->widths->topRail->plus($this->widths->rail)->plus($this->widths->stile);
         if (! $this->hasRoomForRails() || $case->z->value()->isLessThan($least) || $case->x->value()->isLessThan($stile->times(3))) {
-            $this->bench->find('piece.frame_small', Severity::Stop, $id, Text::of('piece.frame_small'), $case->z->value(), $least);
+            $this->bench->find(Finding::ofPiece('piece.frame_small', Severity::Stop, $id, Text::of('piece.frame_small'))->measuring($case->z->value(), $least));
 
             return;
         }

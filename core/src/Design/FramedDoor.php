@@ -6,6 +6,7 @@ namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\Model\Door;
 use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
@@ -33,8 +34,8 @@ final readonly class FramedDoor
     {
         [$stile, $tenon] = [$this->door->is->length('stile'), $this->door->is->length('tenon')];
         if (! Length::least($x->value(), $z->value())->isGreaterThan($stile->times(2)->plus($tenon->times(2)))) {
-            $this->bench->find('piece.door_small', Severity::Stop, $this->cell->bay->id,
-                Text::of('piece.door_small', bay: $this->cell->label, w: $x->value(), h: $z->value()), $x->value(), $stile->times(2));
+            $this->bench->find(Finding::ofPiece('piece.door_small', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.door_small', bay: $this->cell->label, w: $x->value(), h: $z->value()))->measuring($x->value(), $stile->times(2)));
 
             return;
         }
@@ -82,8 +83,8 @@ final readonly class FramedDoor
         }
         $moves = self::moves($panel->width);
         if ($wood && $moves->isGreaterThan($play)) {
-            $this->bench->find('piece.panel_moves', Severity::Stop, $this->cell->bay->id,
-                Text::of('piece.panel_moves', bay: $this->cell->label, moves: $moves, play: $play), $moves, $play, 'source.doors');
+            $this->bench->find(Finding::ofPiece('piece.panel_moves', Severity::Stop, $this->cell->bay->id,
+                Text::of('piece.panel_moves', bay: $this->cell->label, moves: $moves, play: $play))->measuring($moves, $play)->sourced('source.doors'));
         }
     }
 

@@ -6,6 +6,7 @@ namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\Model\Band;
 use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Slant;
@@ -88,15 +89,17 @@ final class Rows
     {
         $first = array_key_first($row->band->bays) ?? $row->band->id;
         if ($division->over->isNegative()) {
-            $this->bench->find('piece.bays_exceed', Severity::Stop, $first,
-                Text::of('piece.bays_exceed', by: $division->over->absolute()), $division->over->absolute(), Length::zero());
+            $this->bench->find(Finding::ofPiece('piece.bays_exceed', Severity::Stop, $first,
+                Text::of('piece.bays_exceed', by: $division->over->absolute()))->measuring($division->over->absolute(), Length::zero()));
         } elseif (! $division->fits()) {
-            $this->bench->find('piece.bays_do_not_fit', Severity::Stop, $first, Text::of('piece.bays_do_not_fit', n: count($row->band->bays)));
+            $this->bench->find(Finding::ofPiece('piece.bays_do_not_fit', Severity::Stop, $first,
+                Text::of('piece.bays_do_not_fit', n: count($row->band->bays))));
         } elseif (! $division->over->isZero()) {
-            $this->bench->find('piece.bays_leave', Severity::Look, $first, Text::of('piece.bays_leave', by: $division->over), $division->over, Length::zero());
+            $this->bench->find(Finding::ofPiece('piece.bays_leave', Severity::Look, $first, Text::of('piece.bays_leave', by: $division->over))
+                ->measuring($division->over, Length::zero()));
         }
         foreach (array_keys($division->lost) as $bay) {
-            $this->bench->find('piece.mark_lost', Severity::Look, $bay, Text::of('piece.mark_lost'));
+            $this->bench->find(Finding::ofPiece('piece.mark_lost', Severity::Look, $bay, Text::of('piece.mark_lost')));
         }
     }
 
@@ -270,7 +273,7 @@ final class Rows
             $this->bench->cells[$bay->id] = $cell;
             $left = $right;
             if ($cell->mouth->x->value()->isLessThan(Length::fromMillimetres(20)) || $cell->mouth->z->value()->isLessThan(Length::fromMillimetres(20))) {
-                $this->bench->find('piece.mouth_small', Severity::Stop, $bay->id, Text::of('piece.mouth_small', bay: $cell->label));
+                $this->bench->find(Finding::ofPiece('piece.mouth_small', Severity::Stop, $bay->id, Text::of('piece.mouth_small', bay: $cell->label)));
 
                 continue;
             }

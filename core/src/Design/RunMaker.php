@@ -12,6 +12,7 @@ use Incastro\Core\Document\Model\Bay;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Document\Model\Front;
 use Incastro\Core\Document\Model\TopJoint;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -70,7 +71,7 @@ final class RunMaker
     private function lids(Band $band, ?Band $above): void
     {
         if ($band->lids && $above?->kind->covers() === true) {
-            $this->bench->find('piece.lid_covered', Severity::Stop, $band->id, Text::of('piece.lid_covered'));
+            $this->bench->find(Finding::ofPiece('piece.lid_covered', Severity::Stop, $band->id, Text::of('piece.lid_covered')));
         }
     }
 
@@ -80,7 +81,7 @@ final class RunMaker
         $beds = array_filter($above->bays ?? [], fn (Bay $b): bool => $b->fill->kind === FillKind::Bed);
         $isCovered = $above?->kind->covers() === true || $beds !== [];
         if ($box->methods->top === TopJoint::Rails && ! $isCovered) {
-            $this->bench->find('piece.open_topped', Severity::Note, $box->id, Text::of('piece.open_topped', z: $top));
+            $this->bench->find(Finding::ofPiece('piece.open_topped', Severity::Note, $box->id, Text::of('piece.open_topped', z: $top)));
         }
     }
 
@@ -133,16 +134,17 @@ final class RunMaker
         }
         foreach ($rows as $row) {
             if ($row->clear->value->isLessThan(Length::fromMillimetres(20))) {
-                $this->bench->find('piece.bands_do_not_fit', Severity::Stop, $row->band->id,
-                    Text::of('piece.bands_do_not_fit', by: Length::fromMillimetres(20)->minus($row->clear->value)), $row->clear->value, Length::zero());
+                $this->bench->find(Finding::ofPiece('piece.bands_do_not_fit', Severity::Stop, $row->band->id,
+                    Text::of('piece.bands_do_not_fit', by: Length::fromMillimetres(20)->minus($row->clear->value)))
+                    ->measuring($row->clear->value, Length::zero()));
 
                 return;
             }
         }
         [$rear, $depth] = $this->depth($group[0], $board, $back);
         if ($depth->value->isLessThan(Length::fromMillimetres(40))) {
-            $this->bench->find('piece.too_shallow', Severity::Stop, $group[0]->id,
-                Text::of('piece.too_shallow', has: $depth->value), $depth->value, Length::fromMillimetres(40));
+            $this->bench->find(Finding::ofPiece('piece.too_shallow', Severity::Stop, $group[0]->id,
+                Text::of('piece.too_shallow', has: $depth->value))->measuring($depth->value, Length::fromMillimetres(40)));
 
             return;
         }
@@ -158,7 +160,8 @@ final class RunMaker
     {
         $deep = $rear->minus($this->frame->rear);
         if ($band->against === Against::Front && $deep->isGreaterThan(Length::fromMillimetres(60))) {
-            $this->bench->find('piece.space_behind', Severity::Note, $band->id, Text::of('piece.space_behind', d: $deep, w: $this->frame->x->value()));
+            $this->bench->find(Finding::ofPiece('piece.space_behind', Severity::Note, $band->id,
+                Text::of('piece.space_behind', d: $deep, w: $this->frame->x->value())));
         }
     }
 
@@ -200,14 +203,14 @@ final class RunMaker
         $rest = $rest->trail === $this->frame->height->trail ? $rest : $rest->named(Text::of('fit.carcass_height'));
         if ($rest->value->isNegative() || ($sharing !== [] && $rest->value->isLessThan(Length::fromMillimetres(50)->times(count($sharing))))) {
             $short = Length::fromMillimetres(50)->times(max(1, count($sharing)))->minus($rest->value);
-            $this->bench->find('piece.bands_do_not_fit', Severity::Stop, $this->frame->run->id,
-                Text::of('piece.bands_do_not_fit', by: $short), $rest->value, Length::zero());
+            $this->bench->find(Finding::ofPiece('piece.bands_do_not_fit', Severity::Stop, $this->frame->run->id,
+                Text::of('piece.bands_do_not_fit', by: $short))->measuring($rest->value, Length::zero()));
 
             return null;
         }
         if ($sharing === [] && $rest->value->isPositive()) {
-            $this->bench->find('piece.bands_leave_height', Severity::Note, $this->frame->run->id,
-                Text::of('piece.bands_leave_height', by: $rest->value), $rest->value, Length::zero());
+            $this->bench->find(Finding::ofPiece('piece.bands_leave_height', Severity::Note, $this->frame->run->id,
+                Text::of('piece.bands_leave_height', by: $rest->value))->measuring($rest->value, Length::zero()));
         }
         $shares = match (count($sharing)) {
             0 => [],

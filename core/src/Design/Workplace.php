@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -28,14 +29,15 @@ final readonly class Workplace
     /** A fill that cannot work says why on the spot. */
     public function cannot(Cell $cell, string $code, Length $has, Length $needs): void
     {
-        $this->bench->find($code, Severity::Stop, $cell->bay->id,
-            Text::of($code, bay: $cell->label, has: $has, needs: $needs, by: $needs->minus($has)->absolute()), $has, $needs);
+        $this->bench->find($this->against($cell, $code, $has, $needs)->graded(Severity::Stop));
     }
 
-    public function look(Cell $cell, string $code, Length $has, Length $needs, string $source = 'source.geometry'): void
+    /** What a bay has, held against what its fill needs. */
+    public function against(Cell $cell, string $code, Length $has, Length $needs): Finding
     {
-        $this->bench->find($code, Severity::Look, $cell->bay->id,
-            Text::of($code, bay: $cell->label, has: $has, needs: $needs, by: $needs->minus($has)->absolute()), $has, $needs, $source);
+        $says = Text::of($code, bay: $cell->label, has: $has, needs: $needs, by: $needs->minus($has)->absolute());
+
+        return Finding::ofPiece($code, Severity::Look, $cell->bay->id, $says)->measuring($has, $needs);
     }
 
     public function need(Cell $cell, string $name, int $count, ?Length $length = null): void

@@ -29,6 +29,17 @@ final readonly class Finding implements \JsonSerializable
     ) {
     }
 
+    /** About the design of a piece, from its geometry; its remedy has the code's name and takes what it says. */
+    public static function ofPiece(string $code, Severity $severity, string $ref, Text $says): self
+    {
+        return new self($code, $severity, new Place(WorkStage::Piece, $ref), $says, Text::of("$code.remedy", ...$says->args), Text::of('source.geometry'));
+    }
+
+    public function sourced(string $source): self
+    {
+        return $this->changed(['source' => Text::of($source)]);
+    }
+
     /** @param  array<array-key, mixed>  $document  in which its fix is to be made */
     public function within(array $document): self
     {
@@ -75,11 +86,12 @@ final readonly class Finding implements \JsonSerializable
     /**
      * What is null stays as it was.
      *
-     * @param  array{severity?: Severity, measured?: ?Length, limit?: ?Length, fix?: ?Fix, accepted?: string, decides?: Authority, decided?: Decision}  $to
+     * @param  array{severity?: Severity, source?: Text, measured?: ?Length, limit?: ?Length, fix?: ?Fix, accepted?: string,
+     *     decides?: Authority, decided?: Decision}  $to
      */
     private function changed(array $to): self
     {
-        return new self($this->code, $to['severity'] ?? $this->severity, $this->place, $this->says, $this->remedy, $this->source,
+        return new self($this->code, $to['severity'] ?? $this->severity, $this->place, $this->says, $this->remedy, $to['source'] ?? $this->source,
             $to['measured'] ?? $this->measured, $to['limit'] ?? $this->limit, $to['fix'] ?? $this->fix,
             $to['accepted'] ?? $this->accepted, $to['decides'] ?? $this->decides, $to['decided'] ?? $this->decided);
     }

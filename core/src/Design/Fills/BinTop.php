@@ -32,7 +32,7 @@ final class BinTop implements FillMaker
             return;
         }
         if ($least->isLessThan(Length::fromMillimetres(self::STRIP_MM))) {
-            $at->look($cell, 'piece.strip_thin', $least, Length::fromMillimetres(self::STRIP_MM), 'source.obstacles');
+            $at->bench->find($at->against($cell, 'piece.strip_thin', $least, Length::fromMillimetres(self::STRIP_MM))->sourced('source.obstacles'));
         }
         $z = $cell->floor->plus($is->length('at'))->minus($cell->board->thickness);
         if ($z->isLessThan($cell->z->from) || ! $z->plus($cell->board->thickness)->isLessThan($cell->z->from->plus($cell->least))) {

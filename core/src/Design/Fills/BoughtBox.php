@@ -11,6 +11,7 @@ use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -26,7 +27,7 @@ final class BoughtBox implements FillMaker
     {
         $size = BoughtSize::of($cell->bay->fill) ?? throw new \LogicException('Not a bought box.');
         if (! $size->measured) {
-            $at->bench->find('piece.box_unmeasured', Severity::Look, $cell->bay->id, Text::of('piece.box_unmeasured', bay: $cell->label));
+            $at->bench->find(Finding::ofPiece('piece.box_unmeasured', Severity::Look, $cell->bay->id, Text::of('piece.box_unmeasured', bay: $cell->label)));
         }
         $play = BoughtSize::play();
         $needs = ['wide' => [$cell->mouth->x->value(), $size->width->plus($play)],

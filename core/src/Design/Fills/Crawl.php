@@ -19,7 +19,7 @@ final class Crawl implements FillMaker
         $least = Length::fromMillimetres(self::LEAST_MM);
         $has = Length::least($cell->mouth->x->value(), $cell->mouth->z->value());
         if ($has->isLessThan($least)) {
-            $at->look($cell, 'piece.crawl_narrow', $has, $least, 'source.reach');
+            $at->bench->find($at->against($cell, 'piece.crawl_narrow', $has, $least)->sourced('source.reach'));
         }
     }
 }

@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Workplace;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Text;
 
@@ -14,7 +15,7 @@ final class DeadCorner implements FillMaker
 {
     public function make(Cell $cell, Workplace $at): void
     {
-        $at->bench->find('piece.dead_corner', Severity::Note, $cell->bay->id,
-            Text::of('piece.dead_corner', bay: $cell->label, w: $cell->x->value(), d: $cell->y->value(), h: $cell->z->value()));
+        $at->bench->find(Finding::ofPiece('piece.dead_corner', Severity::Note, $cell->bay->id,
+            Text::of('piece.dead_corner', bay: $cell->label, w: $cell->x->value(), d: $cell->y->value(), h: $cell->z->value())));
     }
 }

@@ -40,7 +40,7 @@ final class Desk implements FillMaker
         $has = ['high' => $under->minus($cell->z->from), 'wide' => $cell->x->value(), 'deep' => $cell->y->value()];
         foreach (self::KNEE_MM as $axis => $mm) {
             if ($has[$axis]->isLessThan(Length::fromMillimetres($mm))) {
-                $at->look($cell, "piece.knee_$axis", $has[$axis], Length::fromMillimetres($mm), 'source.reach');
+                $at->bench->find($at->against($cell, "piece.knee_$axis", $has[$axis], Length::fromMillimetres($mm))->sourced('source.reach'));
             }
         }
         $tops = [];

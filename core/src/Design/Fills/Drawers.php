@@ -12,6 +12,7 @@ use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Document\Model\DoorKind;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
@@ -67,8 +68,8 @@ final class Drawers implements FillMaker
         if ($door === null || $door->kind !== DoorKind::Hinged || $door->is->count('opens') >= self::OPENS) {
             return false;
         }
-        $at->bench->find('piece.drawer_behind_door', Severity::Stop, $cell->bay->id,
-            Text::of('piece.drawer_behind_door', bay: $cell->label, opens: $door->is->count('opens'), needs: self::OPENS));
+        $at->bench->find(Finding::ofPiece('piece.drawer_behind_door', Severity::Stop, $cell->bay->id,
+            Text::of('piece.drawer_behind_door', bay: $cell->label, opens: $door->is->count('opens'), needs: self::OPENS)));
 
         return true;
     }
@@ -79,7 +80,7 @@ final class Drawers implements FillMaker
         $n = $cell->bay->fill->is->count('count');
         $rail = $cell->mouth->z->from->minus($cell->z->from);
         if ($n > 1) {
-            $at->bench->find('piece.castors_one', Severity::Stop, $cell->bay->id, Text::of('piece.castors_one', bay: $cell->label, n: $n));
+            $at->bench->find(Finding::ofPiece('piece.castors_one', Severity::Stop, $cell->bay->id, Text::of('piece.castors_one', bay: $cell->label, n: $n)));
         } elseif ($rail->isPositive()) {
             $at->cannot($cell, 'piece.castors_over_rail', Length::zero(), $rail);
         }

@@ -46,15 +46,15 @@ final class Hanging implements FillMaker
                 continue;
             }
             if ($z->minus($below)->isLessThan($mm(self::SHIRT_MM))) {
-                $at->look($cell, 'piece.hang_short', $z->minus($below), $mm(self::SHIRT_MM), 'source.reach');
+                $at->bench->find($at->against($cell, 'piece.hang_short', $z->minus($below), $mm(self::SHIRT_MM))->sourced('source.reach'));
             }
             if ($z->minus($cell->floor)->isGreaterThan($mm(self::REACH_MM))) {
-                $at->look($cell, 'piece.rail_high', $z->minus($cell->floor), $mm(self::REACH_MM), 'source.reach');
+                $at->bench->find($at->against($cell, 'piece.rail_high', $z->minus($cell->floor), $mm(self::REACH_MM))->sourced('source.reach'));
             }
             $this->rail($cell, $at, $i, $z);
         }
         if ($cell->y->value()->isLessThan($mm(self::HANGER_MM))) {
-            $at->look($cell, 'piece.hanger_depth', $cell->y->value(), $mm(self::HANGER_MM), 'source.reach');
+            $at->bench->find($at->against($cell, 'piece.hanger_depth', $cell->y->value(), $mm(self::HANGER_MM))->sourced('source.reach'));
         }
     }
 

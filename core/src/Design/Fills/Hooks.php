@@ -38,7 +38,7 @@ final class Hooks implements FillMaker
             $at->need($cell, 'hook', $this->count($cell, $row % 2 === 1));
         }
         if ($is->length('top_at')->isGreaterThan(Length::fromMillimetres(self::REACH_MM))) {
-            $at->look($cell, 'piece.hooks_high', $is->length('top_at'), Length::fromMillimetres(self::REACH_MM), 'source.reach');
+            $at->bench->find($at->against($cell, 'piece.hooks_high', $is->length('top_at'), Length::fromMillimetres(self::REACH_MM))->sourced('source.reach'));
         }
     }
 

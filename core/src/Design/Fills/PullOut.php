@@ -10,6 +10,7 @@ use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -76,8 +77,8 @@ final class PullOut implements FillMaker
         $between = $y->afterFirst($t, Text::of('piece.rear_post'));
         $short = Length::fromMillimetres(self::LEAST_ROOM_MM)->times($n + 1)->plus($t->times($n))->minus($height);
         if ($short->isPositive()) {
-            $at->bench->find('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id,
-                Text::of('piece.shelves_do_not_fit', bay: $cell->label, by: $short), $short, Length::zero());
+            $at->bench->find(Finding::ofPiece('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id,
+                Text::of('piece.shelves_do_not_fit', bay: $cell->label, by: $short))->measuring($short, Length::zero()));
 
             return;
         }

@@ -8,6 +8,7 @@ use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Spacing;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Document\Model\Shelf;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -23,8 +24,8 @@ final class Shelves implements FillMaker
         $at->bench->spacings[$cell->bay->id] = $spacing;
         if (! $spacing->fits()) {
             $by = $spacing->free->negated();
-            $at->bench->find('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id,
-                Text::of('piece.shelves_do_not_fit', bay: $cell->label, by: $by), $by, Length::zero());
+            $at->bench->find(Finding::ofPiece('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id,
+                Text::of('piece.shelves_do_not_fit', bay: $cell->label, by: $by))->measuring($by, Length::zero()));
 
             return;
         }

@@ -9,6 +9,7 @@ use Incastro\Core\Design\Spacing;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Document\Model\HowOften;
 use Incastro\Core\Document\Model\StoredThing;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -24,7 +25,7 @@ final class StoredShelves implements FillMaker
     {
         $things = $at->stuff->storedIn($cell->bay->id);
         if ($things === []) {
-            $at->bench->find('piece.nothing_to_store', Severity::Note, $cell->bay->id, Text::of('piece.nothing_to_store', bay: $cell->label));
+            $at->bench->find(Finding::ofPiece('piece.nothing_to_store', Severity::Note, $cell->bay->id, Text::of('piece.nothing_to_store', bay: $cell->label)));
 
             return;
         }
@@ -49,15 +50,16 @@ final class StoredShelves implements FillMaker
         $across = $thing->width->isPositive() ? intdiv($cell->x->value()->units, $thing->width->units) : 0;
         $deep = intdiv($cell->y->value()->units, $thing->depth->units);
         if ($across === 0 || $thing->width->isGreaterThan($cell->mouth->x->value())) {
-            $at->bench->find('piece.thing_too_wide', Severity::Stop, $cell->bay->id,
-                Text::of('piece.thing_too_wide', thing: $thing->name, has: $cell->mouth->x->value(), needs: $thing->width),
-                $cell->mouth->x->value(), $thing->width);
+            $at->bench->find(Finding::ofPiece('piece.thing_too_wide', Severity::Stop, $cell->bay->id,
+                Text::of('piece.thing_too_wide', thing: $thing->name, has: $cell->mouth->x->value(), needs: $thing->width))
+                ->measuring($cell->mouth->x->value(), $thing->width));
 
             return [];
         }
         if ($deep === 0) {
-            $at->bench->find('piece.thing_too_deep', Severity::Look, $cell->bay->id,
-                Text::of('piece.thing_too_deep', thing: $thing->name, by: $thing->depth->minus($cell->y->value())), $cell->y->value(), $thing->depth);
+            $at->bench->find(Finding::ofPiece('piece.thing_too_deep', Severity::Look, $cell->bay->id,
+                Text::of('piece.thing_too_deep', thing: $thing->name, by: $thing->depth->minus($cell->y->value())))
+                ->measuring($cell->y->value(), $thing->depth));
             $deep = 1;
         }
         $each = $across * ($thing->often === HowOften::Daily ? 1 : $deep);
@@ -122,8 +124,8 @@ final class StoredShelves implements FillMaker
         $last = array_pop($openings);
         if ($free->value->isLessThan($last->value)) {
             $by = $last->value->minus($free->value);
-            $at->bench->find('piece.things_do_not_fit', Severity::Stop, $cell->bay->id,
-                Text::of('piece.things_do_not_fit', bay: $cell->label, by: $by, last: $tiers[count($tiers) - 1]->what), $free->value, $last->value);
+            $at->bench->find(Finding::ofPiece('piece.things_do_not_fit', Severity::Stop, $cell->bay->id,
+                Text::of('piece.things_do_not_fit', bay: $cell->label, by: $by, last: $tiers[count($tiers) - 1]->what))->measuring($free->value, $last->value));
             $at->bench->spacings[$cell->bay->id] = new Spacing([...$openings, $free], $free->value->minus($last->value), $cell->z->from, $t);
 
             return;

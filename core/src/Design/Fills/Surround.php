@@ -54,7 +54,7 @@ final class Surround implements FillMaker
                     Span::of($y->to()->plus($t), $is->length('mantel_out'), Text::of('piece.mantel_out')), $mantel->minus($t));
             $at->need($cell, 'mantel_fixing', max(2, intdiv($cell->x->value()->units, 400 * Length::PER_MM)));
         } else {
-            $at->look($cell, 'piece.mantel_outside', $mantel, $high->to(), 'source.obstacles');
+            $at->bench->find($at->against($cell, 'piece.mantel_outside', $mantel, $high->to())->sourced('source.obstacles'));
         }
     }
 
