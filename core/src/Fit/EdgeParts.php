@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
-use Incastro\Core\Design\BoughtAs;
 use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\PartName;
@@ -18,7 +17,6 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
-use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** The boards that meet the walls at the front of each box, as blanks: fillers, lips, trim, and stiles widened past the carcass. */
@@ -104,7 +102,7 @@ final readonly class EdgeParts
     {
         $width = $this->projection($edge)->named(Text::of('fit.filler_blank'));
 
-        return $this->strip($edge, $front, Role::Filler, 'filler', $width, $front->board->thickness, Length::zero());
+        return $this->strip($edge, $front, Strip::filler($width, $front->board->thickness));
     }
 
     /** Glued to the side's front edge before the carcass goes in: it covers the side and projects to the wall. */
@@ -114,12 +112,12 @@ final readonly class EdgeParts
         $width = Figure::of($thickness, Text::of('fit.covers_side'))
             ->plus($this->projection($edge), Text::of('fit.blank_projects'))->named(Text::of('fit.lip_blank'));
 
-        return $this->strip($edge, $front, Role::Lip, 'lip', $width, $thickness, $thickness);
+        return $this->strip($edge, $front, Strip::lip($width, $thickness));
     }
 
     private function trim(EdgeFit $edge, CaseFront $front): Panel
     {
-        return $this->strip($edge, $front, Role::Trim, 'trim', Cover::width($edge->greatest()), Cover::bearing(), Cover::bearing(), BoughtAs::Lumber);
+        return $this->strip($edge, $front, Strip::trim($edge->greatest()));
     }
 
     private function projection(EdgeFit $edge): Figure
@@ -127,21 +125,18 @@ final readonly class EdgeParts
         return $edge->scribe->projects ?? throw new \LogicException('An edge that is not scribed has no blank.');
     }
 
-    /** @param  Length  $over how far the strip reaches over the carcass */
-    private function strip(EdgeFit $edge, CaseFront $front, Role $role, string $name,
-        Figure $width, Length $thickness, Length $over, ?BoughtAs $as = null): Panel
+    private function strip(EdgeFit $edge, CaseFront $front, Strip $strip): Panel
     {
         $side = $edge->side();
         $x = $side === Side::Left
-            ? $front->x->from->plus($over)->minus($width->value)
-            : $front->x->to()->minus($over);
-        $face = $front->depth();
-        $block = Block::of($x, $as !== null ? $face : $face->minus($thickness), $front->z->from, $width->value, $thickness, $front->z->value());
-        $named = Text::of("part.{$name}_{$side->value}");
+            ? $front->x->from->plus($strip->over)->minus($strip->width->value)
+            : $front->x->to()->minus($strip->over);
+        $block = Block::of($x, $strip->from($front->depth()), $front->z->from, $strip->width->value, $strip->thickness, $front->z->value());
+        $name = "{$strip->role->value}_{$side->value}";
 
-        return new Panel("$front->id:{$name}_{$side->value}", $this->piece->id, $role,
-            PartName::in($named, $front->label), $front->board->material, $front->z->size, $width,
-            Prism::of($block, Axis::Y), Axis::Z, Axis::Y, [], $side, $edge->kind?->isScribed() === true, $as);
+        return new Panel("$front->id:$name", $this->piece->id, $strip->role,
+            PartName::in(Text::of("part.$name"), $front->label), $front->board->material, $front->z->size, $strip->width,
+            Prism::of($block, Axis::Y), Axis::Z, Axis::Y, [], $side, $edge->kind?->isScribed() === true, $strip->as());
     }
 
     private function reaching(EdgeFit $edge, Panel $panel): Prism

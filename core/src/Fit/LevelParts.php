@@ -16,7 +16,6 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
-use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** What closes the gap above the piece and below it: strips over the top, shoes before the base, and base boards left long to be cut to the floor. */
@@ -82,25 +81,23 @@ final readonly class LevelParts
         if ($edge->kind === EdgeKind::Filler && $edge->scribe !== null) {
             $width = $edge->scribe->projects->named(Text::of('fit.filler_blank'));
 
-            return [$this->strip($front, Role::Filler, 'filler_top', $width, $front->board->thickness, Length::zero())];
+            return [$this->strip($front, Strip::filler($width, $front->board->thickness))];
         }
         if ($edge->kind === EdgeKind::Trim) {
-            return [$this->strip($front, Role::Trim, 'trim_top', Cover::width($edge->greatest()), Cover::bearing(), Cover::bearing())];
+            return [$this->strip($front, Strip::trim($edge->greatest()))];
         }
 
         return [];
     }
 
-    /** @param  Length  $over how far it reaches down over the carcass */
-    private function strip(CaseFront $front, Role $role, string $name, Figure $width, Length $thickness, Length $over): Panel
+    private function strip(CaseFront $front, Strip $strip): Panel
     {
-        $isTrim = $role === Role::Trim;
-        $face = $front->depth();
-        $block = Block::of($front->x->from, $isTrim ? $face : $face->minus($thickness),
-            $front->z->to()->minus($over), $front->x->value(), $thickness, $width->value);
+        $name = "{$strip->role->value}_top";
+        $block = Block::of($front->x->from, $strip->from($front->depth()),
+            $front->z->to()->minus($strip->over), $front->x->value(), $strip->thickness, $strip->width->value);
 
-        return new Panel("$front->id:$name", $this->piece->id, $role, PartName::in(Text::of("part.$name"), $front->label), $front->board->material,
-            $front->x->size, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, ! $isTrim, $isTrim ? BoughtAs::Lumber : null);
+        return new Panel("$front->id:$name", $this->piece->id, $strip->role, PartName::in(Text::of("part.$name"), $front->label), $front->board->material,
+            $front->x->size, $strip->width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, $strip->as() === null, $strip->as());
     }
 
     /** A moulding before the base that covers the gap under it and bears on it. */

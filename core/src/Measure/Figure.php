@@ -24,19 +24,19 @@ final readonly class Figure implements \JsonSerializable
     {
         $value = $other instanceof self ? $other->value : $other;
 
-        return $this->with($this->value->plus($value), Operation::Plus, $value, $why, $ref, self::isExact($other));
+        return $this->with($this->value->plus($value), new Line(Operation::Plus, $value, $why, $ref), self::isExact($other));
     }
 
     public function minus(Length|self $other, Text $why, ?string $ref = null): self
     {
         $value = $other instanceof self ? $other->value : $other;
 
-        return $this->with($this->value->minus($value), Operation::Minus, $value, $why, $ref, self::isExact($other));
+        return $this->with($this->value->minus($value), new Line(Operation::Minus, $value, $why, $ref), self::isExact($other));
     }
 
     public function times(int $count, Text $why): self
     {
-        return $this->with($this->value->times($count), Operation::Times, $count, $why);
+        return $this->with($this->value->times($count), new Line(Operation::Times, $count, $why));
     }
 
     /**
@@ -49,7 +49,7 @@ final readonly class Figure implements \JsonSerializable
         $exact = $this->value->dividesInto($count);
 
         return array_map(
-            fn (Length $part): self => $this->with($part, Operation::Over, $count, $why, null, $exact),
+            fn (Length $part): self => $this->with($part, new Line(Operation::Over, $count, $why), $exact),
             $this->value->splitInto($count),
         );
     }
@@ -57,7 +57,7 @@ final readonly class Figure implements \JsonSerializable
     /** Draws the line under what stands so far and gives it a name. */
     public function named(Text $name): self
     {
-        return $this->with($this->value, Operation::Equals, $this->value, $name);
+        return $this->with($this->value, new Line(Operation::Equals, $this->value, $name));
     }
 
     /** @return array<string, mixed> */
@@ -66,15 +66,9 @@ final readonly class Figure implements \JsonSerializable
         return ['mm' => $this->value->millimetres(), 'exact' => $this->exact, 'trail' => $this->trail];
     }
 
-    private function with(
-        Length $result,
-        Operation $operation,
-        Length|int $operand,
-        Text $why,
-        ?string $ref = null,
-        bool $exact = true,
-    ): self {
-        return new self($result, $this->exact && $exact, [...$this->trail, new Line($operation, $operand, $why, $ref)]);
+    private function with(Length $result, Line $line, bool $exact = true): self
+    {
+        return new self($result, $this->exact && $exact, [...$this->trail, $line]);
     }
 
     private static function isExact(Length|self $other): bool

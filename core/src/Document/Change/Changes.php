@@ -68,8 +68,8 @@ final class Changes
     private static function step(array $document, array $operation, string $at): array
     {
         ['op' => $op, 'path' => $path, 'value' => $value] = $operation;
+        self::refuseImpossible($document, $operation, $at);
         $found = self::find($document, $path);
-        self::refuseImpossible($op, $found, $document, $path, $value, $at);
         $undo = fn (string $name, mixed $old = null): array => ['op' => $name, 'path' => $path, 'value' => $old];
 
         return match ($op) {
@@ -116,10 +116,12 @@ final class Changes
 
     /**
      * @param  array<array-key, mixed>  $document
-     * @param  list<string>  $path
+     * @param  array{op: string, path: list<string>, value: mixed}  $operation
      */
-    private static function refuseImpossible(string $op, mixed $found, array $document, array $path, mixed $value, string $at): void
+    private static function refuseImpossible(array $document, array $operation, string $at): void
     {
+        ['op' => $op, 'path' => $path, 'value' => $value] = $operation;
+        $found = self::find($document, $path);
         $parent = self::find($document, array_slice($path, 0, -1));
         $says = match (true) {
             in_array($op, ['remove', 'strike', 'restore'], true) && $found === null => 'change.element_gone',
