@@ -171,7 +171,6 @@ final class Improver
      */
     private function search(Filling $current, Job $job, int $budget, int $limit, bool $first, \Closure $told): ?Filling
     {
-        $packer = new Packer($job);
         $value = $this->value($current, $job);
         [$least, $best] = [$current->loose === [] ? $value : INF, null];
         $memory = array_fill(0, self::MEMORY, $value);
@@ -179,7 +178,10 @@ final class Improver
             $trial = clone $current;
             [$loose, $touched] = $this->ruined($trial, $job);
             $trial->loose = [];
-            $packer->place($trial, $this->order($loose, $job), $this->fitting(), $this->any(Splitting::cases()), $budget, $first ? null : $touched);
+            // What is drawn by lot is drawn in this order: a seed lays out the same for ever.
+            $order = $this->order($loose, $job);
+            $packer = new Packer($job, $this->fitting(), $this->any(Splitting::cases()));
+            $packer->place($trial, $order, $budget, $first ? null : $touched);
             if ($first && $trial->loose === []) {
                 return $trial;
             }

@@ -74,12 +74,12 @@ final class Nester
     {
         $most = min(self::MOST_OF_ONE, (int) (array_sum($job->area) / $job->sheetArea));
         foreach ($job->stock->openings($most) as $kinds) {
-            $packer = new Packer($job, $kinds);
             foreach ($job->orders() as $order) {
                 foreach (self::rules($job) as [$fitting, $splitting]) {
                     $filling = Filling::around($fixed, $job->stock);
-                    $packer->place($filling, $order, $fitting, $splitting);
-                    $packer->shrink($filling, $fitting, $splitting);
+                    $packer = new Packer($job, $fitting, $splitting, $kinds);
+                    $packer->place($filling, $order);
+                    $packer->shrink($filling);
                     yield $filling;
                 }
             }

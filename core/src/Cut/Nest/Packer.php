@@ -10,7 +10,7 @@ final readonly class Packer
     private bool $isBound;
 
     /** @param  list<SheetKind>|null  $kinds  in the order in which they may be opened; null for the stock's own */
-    public function __construct(private Job $job, private ?array $kinds = null)
+    public function __construct(private Job $job, private Fitting $fitting, private Splitting $splitting, private ?array $kinds = null)
     {
         $this->isBound = $job->stock->saws->areNamed();
     }
@@ -22,7 +22,7 @@ final readonly class Packer
      * @param  int  $budget  what all sheets together may cost
      * @param  list<int>|null  $among  the only sheets to lay on; null for all
      */
-    public function place(Filling $filling, array $order, Fitting $fitting, Splitting $splitting, int $budget = PHP_INT_MAX, ?array $among = null): void
+    public function place(Filling $filling, array $order, int $budget = PHP_INT_MAX, ?array $among = null): void
     {
         $done = [];
         foreach ($order as $item) {
@@ -31,9 +31,9 @@ final readonly class Packer
             }
             $boards = $among === null ? $filling->boards : array_intersect_key($filling->boards, array_flip($among));
             $set = $this->job->mates[$item] ?? [$item];
-            $at = isset($this->job->mates[$item]) ? $this->together($filling, $boards, $set, $fitting, $splitting)
-                : $this->one($filling, $boards, $item, $fitting, $splitting);
-            if ($at || $this->opened($filling, $set, $budget, $fitting, $splitting)) {
+            $at = isset($this->job->mates[$item]) ? $this->together($filling, $boards, $set)
+                : $this->one($filling, $boards, $item);
+            if ($at || $this->opened($filling, $set, $budget)) {
                 $done += array_flip($set);
 
                 continue;
@@ -44,7 +44,7 @@ final readonly class Packer
     }
 
     /** What lies on a sheet that is bought moves to one that costs less, where it all fits. */
-    public function shrink(Filling $filling, Fitting $fitting, Splitting $splitting): void
+    public function shrink(Filling $filling): void
     {
         $stock = $this->job->stock;
         $kinds = $stock->kinds;
@@ -62,7 +62,7 @@ final readonly class Packer
                     continue;
                 }
                 $trial = Board::whole($kind, $stock->kerf);
-                if ($this->holdsAll($trial, $items, $fitting, $splitting)) {
+                if ($this->holdsAll($trial, $items)) {
                     $filling->remove($at, $stock->cost($board->kind));
                     $filling->add($trial, $stock->cost($kind));
                     break;
@@ -72,14 +72,14 @@ final readonly class Packer
     }
 
     /** @param  array<int, Board>  $boards */
-    private function one(Filling $filling, array $boards, int $item, Fitting $fitting, Splitting $splitting): bool
+    private function one(Filling $filling, array $boards, int $item): bool
     {
-        $best = $this->best($boards, $item, $fitting, $splitting);
+        $best = $this->best($boards, $item);
         if ($best === null) {
             return false;
         }
         [$at, $n, $way] = $best;
-        $this->put($filling->own($at), $n, $item, $way, $splitting);
+        $this->put($filling->own($at), $n, $item, $way);
 
         return true;
     }
@@ -90,11 +90,11 @@ final readonly class Packer
      * @param  array<int, Board>  $boards
      * @param  non-empty-list<int>  $set
      */
-    private function together(Filling $filling, array $boards, array $set, Fitting $fitting, Splitting $splitting): bool
+    private function together(Filling $filling, array $boards, array $set): bool
     {
         foreach ($boards as $at => $board) {
             $trial = clone $board;
-            if ($this->holdsAll($trial, $set, $fitting, $splitting)) {
+            if ($this->holdsAll($trial, $set)) {
                 $filling->replace($at, $trial);
 
                 return true;
@@ -105,21 +105,21 @@ final readonly class Packer
     }
 
     /** @param  list<int>  $set */
-    private function holdsAll(Board $board, array $set, Fitting $fitting, Splitting $splitting): bool
+    private function holdsAll(Board $board, array $set): bool
     {
         foreach ($set as $item) {
-            $best = $this->best([$board], $item, $fitting, $splitting);
+            $best = $this->best([$board], $item);
             if ($best === null) {
                 return false;
             }
-            $this->put($board, $best[1], $item, $best[2], $splitting);
+            $this->put($board, $best[1], $item, $best[2]);
         }
 
         return true;
     }
 
     /** @param  non-empty-list<int>  $set */
-    private function opened(Filling $filling, array $set, int $budget, Fitting $fitting, Splitting $splitting): bool
+    private function opened(Filling $filling, array $set, int $budget): bool
     {
         foreach ($this->kinds ?? $this->job->stock->openings()[0] as $kind) {
             $cost = $this->job->stock->cost($kind);
@@ -128,7 +128,7 @@ final readonly class Packer
                 continue;
             }
             $board = Board::whole($kind, $this->job->stock->kerf);
-            if ($this->holdsAll($board, $set, $fitting, $splitting)) {
+            if ($this->holdsAll($board, $set)) {
                 $filling->add($board, $cost);
 
                 return true;
@@ -139,30 +139,30 @@ final readonly class Packer
     }
 
     /** @param  array{int, int, bool}  $way */
-    private function put(Board $board, int $n, int $item, array $way, Splitting $splitting): void
+    private function put(Board $board, int $n, int $item, array $way): void
     {
         [$a, $b, $turned] = $way;
-        $board->put($n, $item, $a, $b, $turned, $this->acrossFirst($board, $n, $a, $b, $splitting));
+        $board->put($n, $item, $a, $b, $turned, $this->acrossFirst($board, $n, $a, $b));
     }
 
-    private function acrossFirst(Board $board, int $n, int $a, int $b, Splitting $splitting): bool
+    private function acrossFirst(Board $board, int $n, int $a, int $b): bool
     {
-        return $splitting->cutsAcrossFirst($board->freeL[$n] - $a, $board->freeW[$n] - $b, $a, $b, $board->isInRow($n));
+        return $this->splitting->cutsAcrossFirst($board->freeL[$n] - $a, $board->freeW[$n] - $b, $a, $b, $board->isInRow($n));
     }
 
-    private function isCuttable(Board $board, int $n, int $a, int $b, Splitting $splitting): bool
+    private function isCuttable(Board $board, int $n, int $a, int $b): bool
     {
-        return ! $this->isBound || $board->isCuttable($this->job->stock->saws, $n, $a, $b, $this->acrossFirst($board, $n, $a, $b, $splitting));
+        return ! $this->isBound || $board->isCuttable($this->job->stock->saws, $n, $a, $b, $this->acrossFirst($board, $n, $a, $b));
     }
 
     /**
      * @param  array<int, Board>  $boards
      * @return array{int, int, array{int, int, bool}}|null board, free piece, way
      */
-    private function best(array $boards, int $item, Fitting $fitting, Splitting $splitting): ?array
+    private function best(array $boards, int $item): ?array
     {
-        if ($fitting === Fitting::FewestSettings) {
-            return $this->leastSettings($boards, $item, $splitting);
+        if ($this->fitting === Fitting::FewestSettings) {
+            return $this->leastSettings($boards, $item);
         }
         $best = null;
         $least = PHP_INT_MAX;
@@ -173,12 +173,12 @@ final readonly class Packer
                     if ($l < $a || ($w = $board->freeW[$n]) < $b) {
                         continue;
                     }
-                    $score = match ($fitting) {
+                    $score = match ($this->fitting) {
                         Fitting::LeastArea => $l * $w - $a * $b,
                         Fitting::LeastShortSide => min($l - $a, $w - $b),
                         default => max($l - $a, $w - $b),
                     };
-                    if ($score < $least && $this->isCuttable($board, $n, $a, $b, $splitting)) {
+                    if ($score < $least && $this->isCuttable($board, $n, $a, $b)) {
                         [$least, $best] = [$score, [$at, $n, $way]];
                     }
                 }
@@ -194,7 +194,7 @@ final readonly class Packer
      * @param  array<int, Board>  $boards
      * @return array{int, int, array{int, int, bool}}|null
      */
-    private function leastSettings(array $boards, int $item, Splitting $splitting): ?array
+    private function leastSettings(array $boards, int $item): ?array
     {
         $best = null;
         [$least, $smallest] = [3, 0];
@@ -209,7 +209,7 @@ final readonly class Packer
                         continue;
                     }
                     $score = ($l === $a ? 0 : $newA) + ($w === $b ? 0 : $newB);
-                    if (($score < $least || ($score === $least && $l * $w < $smallest)) && $this->isCuttable($board, $n, $a, $b, $splitting)) {
+                    if (($score < $least || ($score === $least && $l * $w < $smallest)) && $this->isCuttable($board, $n, $a, $b)) {
                         [$least, $smallest, $best] = [$score, $l * $w, [$at, $n, $way]];
                     }
                 }
