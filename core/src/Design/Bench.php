@@ -71,24 +71,48 @@ final class Bench
             : array_values(array_filter($this->joints, fn (Joint $j): bool => ! isset($gone[$j->first]) && ! isset($gone[$j->second])));
     }
 
-    /** Two panels meet with so much air between; a bound that is no panel joins nothing. */
-    public function join(?string $first, ?string $second, JointKind $kind, Axis $axis, ?Length $play = null): void
+    /** Two panels meet; a bound that is no panel joins nothing. */
+    public function join(?string $first, ?string $second, JointKind $kind, Axis $axis): void
     {
         if ($first !== null && $second !== null) {
-            $this->joints[] = new Joint($first, $second, $kind, $axis, $play ?? Length::zero(), Length::zero());
+            $this->joints[] = new Joint($first, $second, $kind, $axis, Length::zero(), Length::zero());
         }
     }
 
-    /** The first is let into the second, which loses the room for it. */
-    public function house(string $first, ?string $second, JointKind $kind, Axis $axis, Length $depth): void
+    /** One passes or lies before the other with so much air between. */
+    public function clear(string $first, ?string $second, Axis $axis, Length $play): void
     {
-        if ($second === null) {
-            return;
+        if ($second !== null) {
+            $this->lay(new Joint($first, $second, JointKind::Clears, $axis, $play, Length::zero()));
         }
-        $this->joints[] = new Joint($first, $second, $kind, $axis, Length::zero(), $depth);
-        $taken = self::common($this->panels[$first]->block, $this->panels[$second]->block);
+    }
+
+    /** With air in it, or loose on what bears it. */
+    public function lay(Joint $joint): void
+    {
+        $this->joints[] = $joint;
+    }
+
+    /** The first is let into the second, which loses the room for it. */
+    public function house(string $first, ?string $second, Axis $axis, Length $depth): void
+    {
+        if ($second !== null) {
+            $this->letIn(new Joint($first, $second, JointKind::Dado, $axis, Length::zero(), $depth), TakenKind::Dado);
+        }
+    }
+
+    /** The first ends in a tenon, the second has its mortise. */
+    public function tenon(string $first, string $second, Axis $axis, Length $depth): void
+    {
+        $this->letIn(new Joint($first, $second, JointKind::Tenon, $axis, Length::zero(), $depth), TakenKind::Mortise);
+    }
+
+    private function letIn(Joint $joint, TakenKind $kind): void
+    {
+        $this->joints[] = $joint;
+        $taken = self::common($this->panels[$joint->first]->block, $this->panels[$joint->second]->block);
         if ($taken !== null) {
-            $this->take($second, $kind === JointKind::Tenon ? TakenKind::Mortise : TakenKind::Dado, $taken);
+            $this->take($joint->second, $kind, $taken);
         }
     }
 

@@ -270,7 +270,7 @@ final readonly class CaseMaker
     private function meet(CaseSpec $case, string $first, string $second, Axis $axis, bool $butts): void
     {
         if ($case->methods()->joint === CarcassJoint::Dado && ! $butts) {
-            $this->bench->house($first, $second, JointKind::Dado, $axis, Length::fromMillimetres(RowJoints::DADO_MM));
+            $this->bench->house($first, $second, $axis, Length::fromMillimetres(RowJoints::DADO_MM));
         } else {
             $this->bench->join($first, $second, $butts ? JointKind::Screws : JointKind::of($case->methods()->joint), $axis);
         }

@@ -173,7 +173,7 @@ final readonly class Doors
         if ($this->isInset() && ! $this->cell->mouth->framed) {
             $edge = $this->bench->panels[$upright ?? ''] ?? null;
             if ($panel !== null && $edge !== null && Contact::gap(Axis::Y, $panel, $edge)->isNegative() && Contact::gap(Axis::Z, $panel, $edge)->isNegative()) {
-                $this->bench->join($part, $upright, JointKind::Clears, Axis::X, Contact::gap(Axis::X, $panel, $edge));
+                $this->bench->clear($part, $upright, Axis::X, Contact::gap(Axis::X, $panel, $edge));
             }
         }
     }

@@ -53,7 +53,7 @@ final readonly class FramedDoor
             $made = $maker->banded([$where])->strip(new Named("$id:rail_$where", Role::DoorPart, $part("rail_$where")), $rail, $y, $span);
             $rails[] = $made->id;
             foreach ([$left, $right] as $upright) {
-                $this->bench->house($made->id, $upright->id, JointKind::Tenon, Axis::X, $tenon);
+                $this->bench->tenon($made->id, $upright->id, Axis::X, $tenon);
             }
         }
         $this->panel($id, $part('panel'), $x, $y, $z, [$left->id, $right->id, ...$rails]);

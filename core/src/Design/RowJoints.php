@@ -36,7 +36,7 @@ final readonly class RowJoints
     public function meet(string $first, ?string $second, Axis $axis): void
     {
         if ($this->methods->joint === CarcassJoint::Dado) {
-            $this->bench->house($first, $second, JointKind::Dado, $axis, Length::fromMillimetres(self::DADO_MM));
+            $this->bench->house($first, $second, $axis, Length::fromMillimetres(self::DADO_MM));
         } else {
             $this->bench->join($first, $second, JointKind::of($this->methods->joint), $axis);
         }

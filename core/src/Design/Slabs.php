@@ -90,7 +90,7 @@ final readonly class Slabs
             $id = "$band->id:lid_".($bays[$i] ?? $i);
             $maker->banded(['front'])->closing($bays[$i] ?? null)
                 ->level(new Named($id, Role::Lid, Text::of('part.lid', n: $i + 1)), $span, $at, $z);
-            $this->bench->join($id, "{$band->id}:hinge_strip", JointKind::Clears, Axis::Y, $gap);
+            $this->bench->clear($id, "{$band->id}:hinge_strip", Axis::Y, $gap);
             $this->bench->need($id, Text::of('hardware.lid_hinge'), $span->value()->isGreaterThan(Length::fromMillimetres(900)) ? 3 : 2);
             $this->bench->need($id, Text::of('hardware.lid_stay'), 1);
             $from = $to;

@@ -218,8 +218,8 @@ final class Drawers implements FillMaker
             Span::of($front->from->plus($up), $height, Text::of('piece.drawer_height', front: $front->value())));
         $at->bench->join($panel->id, "{$cell->bay->id}:drawer_$n:front_inner", JointKind::Faced, Axis::Y);
         if (! $cell->mouth->framed) {
-            $at->bench->join("{$cell->bay->id}:drawer_$n:side_left", $cell->by->left, JointKind::Clears, Axis::X, $play);
-            $at->bench->join("{$cell->bay->id}:drawer_$n:side_right", $cell->by->right, JointKind::Clears, Axis::X, $play);
+            $at->bench->clear("{$cell->bay->id}:drawer_$n:side_left", $cell->by->left, Axis::X, $play);
+            $at->bench->clear("{$cell->bay->id}:drawer_$n:side_right", $cell->by->right, Axis::X, $play);
         }
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
-use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
@@ -49,6 +48,6 @@ final class FoldTable implements FillMaker
         $at->need($cell, 'piano_hinge', 1, $x->value());
         $at->need($cell, 'leg_hinge', 1);
         $at->need($cell, 'catch', 1);
-        $at->bench->join($leaf->id, $ledger->id, JointKind::Clears, Axis::Y, $t);
+        $at->bench->clear($leaf->id, $ledger->id, Axis::Y, $t);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Cell;
-use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Workplace;
@@ -45,7 +44,7 @@ final class Hidden implements FillMaker
                     $x, $cell->y->inside($play, $why), $cell->z->from->plus($depth));
         }
         foreach ([$cell->by->left, $cell->by->right] as $upright) {
-            $at->bench->join($panel->id, $upright, JointKind::Clears, Axis::X, $play);
+            $at->bench->clear($panel->id, $upright, Axis::X, $play);
         }
         $at->need($cell, 'push_latch', 2);
     }

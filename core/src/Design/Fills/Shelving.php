@@ -6,6 +6,7 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Belongs;
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Joint;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Panel;
@@ -133,7 +134,7 @@ final readonly class Shelving
         $shelf = $this->board($id, $name, $x, $z, $below);
         foreach ([$by->left, $by->right] as $upright) {
             if ($dado) {
-                $this->at->bench->house($shelf->id, $upright, JointKind::Dado, Axis::X, $depth);
+                $this->at->bench->house($shelf->id, $upright, Axis::X, $depth);
             } else {
                 $this->at->bench->join($shelf->id, $upright, JointKind::of($this->cell->methods->joint), Axis::X);
             }
@@ -150,8 +151,8 @@ final readonly class Shelving
     {
         $play = Length::fromMillimetres(self::PIN_PLAY_MM);
         $shelf = $this->board($id, $name, $this->cell->x->inside($play, Text::of('piece.pin_play', each: $play)), $z, $below);
-        foreach ([$this->cell->by->left, $this->cell->by->right] as $upright) {
-            $this->at->bench->join($shelf->id, $upright, $kind, Axis::X, $play);
+        foreach (array_filter([$this->cell->by->left, $this->cell->by->right]) as $upright) {
+            $this->at->bench->lay(new Joint($shelf->id, $upright, $kind, Axis::X, $play, Length::zero()));
         }
 
         return $shelf;
