@@ -35,7 +35,7 @@ final class HangingLoad implements Check
         $kg = Stowed::filled($built);
         $build = $built->room->space->build;
         if ($build->anchorKg !== null && $built->box->studs === []) {
-            return $this->anchors($built, $kg, $build->anchorKg / ($build->anchorUltimate ? 4 : 2));
+            return $this->anchors($built, $boards, $kg, $build->anchorKg / ($build->anchorUltimate ? 4 : 2));
         }
         $has = self::A_CROSSING * count($built->wallScrews);
         $wanted = (int) ceil(round($kg * Bending::GRAVITY / Screwing::shear($built), 6));
@@ -50,12 +50,14 @@ final class HangingLoad implements Check
         return $built->piece->stand?->up->isPositive() === true;
     }
 
-    /** @return list<Finding> */
-    private function anchors(PlacedPiece $built, float $kg, float $each): array
+    /**
+     * @param  non-empty-list<Panel>  $boards
+     * @return list<Finding>
+     */
+    private function anchors(PlacedPiece $built, array $boards, float $kg, float $each): array
     {
-        $boards = WallScrews::boards($built->fit);
         $up = fn (Panel $p): float => ($p->block->corner->z->units + $p->block->size->z->units / 2) / Length::PER_MM;
-        $v = max(0.0, ...array_map($up, $boards)) - $built->box->bottom->units / Length::PER_MM;
+        $v = max(array_map($up, $boards)) - $built->box->bottom->units / Length::PER_MM;
         $pulled = $kg * (float) $built->box->depth->value->millimetres() / 2 / max(1.0, $v);
         $wanted = (int) ceil(round(max($kg, $pulled) / $each, 6));
         $has = array_sum(array_map(
