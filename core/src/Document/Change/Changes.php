@@ -68,8 +68,7 @@ final class Changes
     private static function step(array $document, array $operation, string $at): array
     {
         ['op' => $op, 'path' => $path, 'value' => $value] = $operation;
-        self::refuseImpossible($document, $operation, $at);
-        $found = self::find($document, $path);
+        $found = self::foundWhereItCanBe($document, $operation, $at);
         $undo = fn (string $name, mixed $old = null): array => ['op' => $name, 'path' => $path, 'value' => $old];
 
         return match ($op) {
@@ -115,10 +114,12 @@ final class Changes
     }
 
     /**
+     * What stands there before; an operation that cannot be done to it is refused.
+     *
      * @param  array<array-key, mixed>  $document
      * @param  array{op: string, path: list<string>, value: mixed}  $operation
      */
-    private static function refuseImpossible(array $document, array $operation, string $at): void
+    private static function foundWhereItCanBe(array $document, array $operation, string $at): mixed
     {
         ['op' => $op, 'path' => $path, 'value' => $value] = $operation;
         $found = self::find($document, $path);
@@ -133,6 +134,8 @@ final class Changes
         if ($says !== null) {
             throw DocumentRejected::because(new Problem($at, Text::of($says)));
         }
+
+        return $found;
     }
 
     /**
