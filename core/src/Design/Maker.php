@@ -15,11 +15,18 @@ use Incastro\Core\Measure\Text;
  * Makes square boards from three stretches, each standing for its own trail. It is set for what it makes next by asking it for
  * another (banded, hung, …); itself it stays as it was.
  */
-final readonly class Maker
+final class Maker
 {
-    /** @param  list<string>  $banded */
-    private function __construct(private Bench $bench, private Board $board, private ?string $bay, private Belongs $belongs,
-        private array $banded = [], private ?Side $hand = null, private ?BoughtAs $as = null, private ?string $closes = null)
+    /** @var list<string> */
+    private array $banded = [];
+
+    private ?Side $hand = null;
+
+    private ?BoughtAs $as = null;
+
+    private ?string $closes = null;
+
+    private function __construct(private readonly Bench $bench, private Board $board, private readonly ?string $bay, private Belongs $belongs)
     {
     }
 
@@ -30,36 +37,54 @@ final readonly class Maker
 
     public function of(Board $board): self
     {
-        return new self($this->bench, $board, $this->bay, $this->belongs, $this->banded, $this->hand, $this->as, $this->closes);
+        $other = clone $this;
+        $other->board = $board;
+
+        return $other;
     }
 
     /** What it makes belongs to more than its bay. */
     public function belongingTo(Belongs $belongs): self
     {
-        return new self($this->bench, $this->board, $this->bay, $belongs, $this->banded, $this->hand, $this->as, $this->closes);
+        $other = clone $this;
+        $other->belongs = $belongs;
+
+        return $other;
     }
 
     /** @param  list<string>  $edges  that are covered */
     public function banded(array $edges): self
     {
-        return new self($this->bench, $this->board, $this->bay, $this->belongs, $edges, $this->hand, $this->as, $this->closes);
+        $other = clone $this;
+        $other->banded = $edges;
+
+        return $other;
     }
 
     public function hung(?Side $hand): self
     {
-        return new self($this->bench, $this->board, $this->bay, $this->belongs, $this->banded, $hand, $this->as, $this->closes);
+        $other = clone $this;
+        $other->hand = $hand;
+
+        return $other;
     }
 
     /** Bought to size, or out of something other than sheets. */
     public function boughtAs(BoughtAs $as): self
     {
-        return new self($this->bench, $this->board, $this->bay, $this->belongs, $this->banded, $this->hand, $as, $this->closes);
+        $other = clone $this;
+        $other->as = $as;
+
+        return $other;
     }
 
     /** @param  string|null  $bay  that it closes from above */
     public function closing(?string $bay): self
     {
-        return new self($this->bench, $this->board, $this->bay, $this->belongs, $this->banded, $this->hand, $this->as, $bay);
+        $other = clone $this;
+        $other->closes = $bay;
+
+        return $other;
     }
 
     public function upright(Named $named, Length $x, Span $y, Span $z): Panel
