@@ -10,6 +10,7 @@ use Incastro\Core\Document\Model\LooseBoard;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
@@ -36,7 +37,7 @@ final class LooseBoards
     {
         $zero = Length::zero();
         $thick = $project->stock[$board->material]->thickness;
-        $solid = $board->outline === [] ? Prism::of(Block::of($zero, $zero, $zero, $board->length, $thick, $board->width), Axis::Y)
+        $solid = $board->outline === [] ? Prism::of(new Block(new Place3($zero, $zero, $zero), new Place3($board->length, $thick, $board->width)), Axis::Y)
             : new Prism(Axis::Y, array_map(fn (array $p): Point => new Point(...$p), $board->outline), $zero, $thick);
         $size = fn (Length $of, string $key): Figure => Figure::of($of, Text::of('cut.loose_size'), "$board->id/$key");
 

@@ -37,7 +37,7 @@ final readonly class Bays
         } elseif ($cell->bay->bands !== []) {
             $this->bands($inside);
         } else {
-            FillMakers::of($cell->bay->fill->kind)->make($inside, new Workplace($this->bench, $this->stuff));
+            FillMakers::of($cell->bay->fill->kind)->make(new Workplace($inside, $this->bench, $this->stuff));
         }
         if ($cell->bay->door !== null && $cell->bay->fill->kind->hasFront()) {
             $this->bench->find(Finding::ofPiece('piece.two_fronts', Severity::Stop, $cell->bay->id, Text::of('piece.two_fronts', bay: $cell->label)));

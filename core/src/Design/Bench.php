@@ -7,6 +7,7 @@ namespace Incastro\Core\Design;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -134,7 +135,7 @@ final class Bench
         [$corner, $size] = [$common->corner, $common->size];
         $at = array_map(fn (Length $l, string $k): Length => $k === $along ? $l->minus($from) : $l, [$corner->x, $corner->y, $corner->z], ['x', 'y', 'z']);
         $is = array_map(fn (Length $l, string $k): Length => $k === $along ? $l->plus($play) : $l, [$size->x, $size->y, $size->z], ['x', 'y', 'z']);
-        $this->take($second, TakenKind::Groove, Block::of($at[0], $at[1], $at[2], $is[0], $is[1], $is[2]));
+        $this->take($second, TakenKind::Groove, new Block(new Place3($at[0], $at[1], $at[2]), new Place3($is[0], $is[1], $is[2])));
     }
 
     public function take(string $panel, TakenKind $kind, Block $block): void
@@ -159,6 +160,6 @@ final class Bench
             }
         }
 
-        return Block::of($from['x'], $from['y'], $from['z'], $size['x'], $size['y'], $size['z']);
+        return new Block(new Place3($from['x'], $from['y'], $from['z']), new Place3($size['x'], $size['y'], $size['z']));
     }
 }

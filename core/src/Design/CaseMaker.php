@@ -14,6 +14,7 @@ use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\TopJoint;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -130,7 +131,8 @@ final readonly class CaseMaker
         $deep = $front->minus($from);
         if ($deep->isPositive() && $deep->isLessThan($side->block->size->y)) {
             $this->bench->take($side->id, TakenKind::Notch,
-                Block::of($side->block->corner->x, $from, $case->floor, $case->board->thickness, $deep, $case->z->from->minus($case->floor)));
+                new Block(new Place3($side->block->corner->x, $from, $case->floor),
+                    new Place3($case->board->thickness, $deep, $case->z->from->minus($case->floor))));
         }
     }
 

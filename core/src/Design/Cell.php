@@ -7,6 +7,7 @@ namespace Incastro\Core\Design;
 use Incastro\Core\Document\Model\Bay;
 use Incastro\Core\Document\Model\Methods;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 
 /**
@@ -34,7 +35,7 @@ final readonly class Cell
     /** In the run's own frame. */
     public function block(): Block
     {
-        return Block::of($this->x->from, $this->y->from, $this->z->from, $this->x->value(), $this->y->value(), $this->z->value());
+        return new Block(new Place3($this->x->from, $this->y->from, $this->z->from), new Place3($this->x->value(), $this->y->value(), $this->z->value()));
     }
 
     public function isUnderSlope(): bool

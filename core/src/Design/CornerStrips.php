@@ -7,6 +7,7 @@ namespace Incastro\Core\Design;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -87,7 +88,8 @@ final readonly class CornerStrips
     private function width(CaseFront $box, Span $z, array $inTheWay): Length
     {
         $t = $box->board->thickness;
-        $whole = $this->frame->turn->block(Block::of($this->from($box, $this->room->value), $box->y->minus($t), $z->from, $this->room->value, $t, $z->value()));
+        $whole = $this->frame->turn->block(new Block(new Place3($this->from($box, $this->room->value), $box->y->minus($t), $z->from),
+            new Place3($this->room->value, $t, $z->value())));
         $along = $this->frame->turn->isNone() ? 'x' : 'y';
         // Along a side wall the corner is always at the low end of y.
         $isLow = $along === 'y' || $this->end === Side::Left;

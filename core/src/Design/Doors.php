@@ -11,6 +11,7 @@ use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -235,7 +236,8 @@ final readonly class Doors
             foreach ([[$this->cell->by->floor, $this->cell->z->from->minus($lower), $lower],
                 [$this->cell->by->head, $this->cell->z->to(), $upper]] as [$board, $at, $deep]) {
                 if ($board !== null && isset($this->bench->panels[$board])) {
-                    $this->bench->take($board, TakenKind::Groove, Block::of($this->cell->x->from, $y, $at, $this->cell->x->value(), $t->plus($one), $deep));
+                    $this->bench->take($board, TakenKind::Groove,
+                        new Block(new Place3($this->cell->x->from, $y, $at), new Place3($this->cell->x->value(), $t->plus($one), $deep)));
                 }
             }
         }

@@ -7,6 +7,7 @@ namespace Incastro\Core\Design;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -142,7 +143,7 @@ final class Maker
         [$x, $y, $z] = $spans;
         $by = ['x' => $x, 'y' => $y, 'z' => $z];
         $wide = array_values(array_diff(['x', 'y', 'z'], [$long->value, $thin->value]))[0];
-        $block = Block::of($x->from, $y->from, $z->from, $x->value(), $y->value(), $z->value());
+        $block = new Block(new Place3($x->from, $y->from, $z->from), new Place3($x->value(), $y->value(), $z->value()));
 
         return $this->bench->put(new Panel($named->id, $this->bench->piece, $named->role, $named->name, $this->board->material,
             $by[$long->value]->size, $by[$wide]->size, Prism::of($block, $thin), $long, $thin, $this->banded, $this->hand, false, $this->as, [], $this->bay,

@@ -17,6 +17,7 @@ use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\GapAt;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
@@ -46,8 +47,8 @@ final readonly class PieceDrawer
         SiteDrawer::breast($drawing, $outline);
         foreach ($this->others as $other) {
             foreach ($other->fronts as $front) {
-                $drawing->shape('other',
-                    Block::of($front->x->from, Length::zero(), $front->z->from, $front->x->value(), $front->y, $front->z->value())->outlineIn(View::Front));
+                $drawing->shape('other', (new Block(new Place3($front->x->from, Length::zero(), $front->z->from),
+                    new Place3($front->x->value(), $front->y, $front->z->value())))->outlineIn(View::Front));
             }
         }
         $panels = $this->backToFront();

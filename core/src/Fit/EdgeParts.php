@@ -15,6 +15,7 @@ use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Text;
@@ -131,7 +132,8 @@ final readonly class EdgeParts
         $x = $side === Side::Left
             ? $front->x->from->plus($strip->over)->minus($strip->width->value)
             : $front->x->to()->minus($strip->over);
-        $block = Block::of($x, $strip->from($front->depth()), $front->z->from, $strip->width->value, $strip->thickness, $front->z->value());
+        $block = new Block(new Place3($x, $strip->from($front->depth()), $front->z->from),
+            new Place3($strip->width->value, $strip->thickness, $front->z->value()));
         $name = "{$strip->role->value}_{$side->value}";
 
         return new Panel("$front->id:$name", $this->piece->id, $strip->role,

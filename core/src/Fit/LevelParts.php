@@ -14,6 +14,7 @@ use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Text;
@@ -93,8 +94,8 @@ final readonly class LevelParts
     private function strip(CaseFront $front, Strip $strip): Panel
     {
         $name = "{$strip->role->value}_top";
-        $block = Block::of($front->x->from, $strip->from($front->depth()),
-            $front->z->to()->minus($strip->over), $front->x->value(), $strip->thickness, $strip->width->value);
+        $block = new Block(new Place3($front->x->from, $strip->from($front->depth()), $front->z->to()->minus($strip->over)),
+            new Place3($front->x->value(), $strip->thickness, $strip->width->value));
 
         return new Panel("$front->id:$name", $this->piece->id, $strip->role, PartName::in(Text::of("part.$name"), $front->label), $front->board->material,
             $front->x->size, $strip->width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, $strip->as() === null, $strip->as());
@@ -105,8 +106,8 @@ final readonly class LevelParts
     {
         $width = Cover::width($edge->greatest());
         $b = $rail->block;
-        $block = Block::of($b->corner->x, $b->corner->y->plus($b->size->y),
-            $b->corner->z->minus($edge->greatest()), $b->size->x, Cover::bearing(), $width->value);
+        $block = new Block(new Place3($b->corner->x, $b->corner->y->plus($b->size->y), $b->corner->z->minus($edge->greatest())),
+            new Place3($b->size->x, Cover::bearing(), $width->value));
 
         return new Panel("$rail->id:shoe", $this->piece->id, Role::Trim, Text::of('part.shoe'), $rail->material,
             $rail->length, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, false, BoughtAs::Lumber);

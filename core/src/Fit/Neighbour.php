@@ -8,6 +8,7 @@ use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Design;
 use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 
 /** A box of another piece in the same space: what opens here may meet it. */
@@ -29,6 +30,6 @@ final readonly class Neighbour
     public static function of(Piece $piece, Design $design): array
     {
         return array_map(fn (CaseFront $f): self => new self($piece->name,
-            Block::of($f->x->from, Length::zero(), $f->z->from, $f->x->value(), $f->depth(), $f->z->value())), $design->fronts);
+            new Block(new Place3($f->x->from, Length::zero(), $f->z->from), new Place3($f->x->value(), $f->depth(), $f->z->value()))), $design->fronts);
     }
 }

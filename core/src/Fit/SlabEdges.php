@@ -15,6 +15,7 @@ use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Envelope\Box;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Text;
@@ -78,7 +79,8 @@ final class SlabEdges
             $isCovered = array_filter($slabs, fn (Panel $p): bool => $p->block->corner->z->equals($top)) !== [];
             if ($profile !== null && ! $isCovered) {
                 $width = Cover::width($profile->greatest());
-                $block = Block::of($b->corner->x, $this->box->rear->minus($profile->greatest()), $top, $b->size->x, $width->value, Cover::bearing());
+                $block = new Block(new Place3($b->corner->x, $this->box->rear->minus($profile->greatest()), $top),
+                    new Place3($b->size->x, $width->value, Cover::bearing()));
                 $strips[] = new Panel("$slab->id:cover", $this->piece->id, Role::Trim, Text::of('part.cover'), $slab->material,
                     $slab->length, $width, Prism::of($block, Axis::Z), Axis::X, Axis::Z, [], null, false, BoughtAs::Lumber);
             }

@@ -13,17 +13,12 @@ final readonly class Block
     {
     }
 
-    public static function of(Length $x, Length $y, Length $z, Length $dx, Length $dy, Length $dz): self
-    {
-        return new self(new Place3($x, $y, $z), new Place3($dx, $dy, $dz));
-    }
-
     /** Without extent, at the origin: to be laid out axis by axis (along). */
     public static function nothing(): self
     {
         $zero = Length::zero();
 
-        return self::of($zero, $zero, $zero, $zero, $zero, $zero);
+        return new self(new Place3($zero, $zero, $zero), new Place3($zero, $zero, $zero));
     }
 
     /** Larger by so much on all sides; smaller where it is negative. */
@@ -52,9 +47,9 @@ final readonly class Block
         $s = $this->size;
 
         return match ($axis) {
-            Axis::X => self::of($from, $c->y, $c->z, $size, $s->y, $s->z),
-            Axis::Y => self::of($c->x, $from, $c->z, $s->x, $size, $s->z),
-            Axis::Z => self::of($c->x, $c->y, $from, $s->x, $s->y, $size),
+            Axis::X => new self(new Place3($from, $c->y, $c->z), new Place3($size, $s->y, $s->z)),
+            Axis::Y => new self(new Place3($c->x, $from, $c->z), new Place3($s->x, $size, $s->z)),
+            Axis::Z => new self(new Place3($c->x, $c->y, $from), new Place3($s->x, $s->y, $size)),
         };
     }
 

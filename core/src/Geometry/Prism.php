@@ -36,9 +36,9 @@ final readonly class Prism
         [$da, $db, $d] = [$a1->minus($a0), $b1->minus($b0), $this->to->minus($this->from)];
 
         return match ($this->axis) {
-            Axis::X => Block::of($this->from, $a0, $b0, $d, $da, $db),
-            Axis::Y => Block::of($a0, $this->from, $b0, $da, $d, $db),
-            Axis::Z => Block::of($a0, $b0, $this->from, $da, $db, $d),
+            Axis::X => new Block(new Place3($this->from, $a0, $b0), new Place3($d, $da, $db)),
+            Axis::Y => new Block(new Place3($a0, $this->from, $b0), new Place3($da, $d, $db)),
+            Axis::Z => new Block(new Place3($a0, $b0, $this->from), new Place3($da, $db, $d)),
         };
     }
 

@@ -54,8 +54,8 @@ final readonly class Turn
         [$u, $v, $du, $dv] = [$b->corner->x, $b->corner->y, $b->size->x, $b->size->y];
 
         return $this->quarter === 1
-            ? Block::of($this->x->plus($v), $this->y->minus($u)->minus($du), $b->corner->z, $dv, $du, $b->size->z)
-            : Block::of($this->x->minus($v)->minus($dv), $this->y->plus($u), $b->corner->z, $dv, $du, $b->size->z);
+            ? new Block(new Place3($this->x->plus($v), $this->y->minus($u)->minus($du), $b->corner->z), new Place3($dv, $du, $b->size->z))
+            : new Block(new Place3($this->x->minus($v)->minus($dv), $this->y->plus($u), $b->corner->z), new Place3($dv, $du, $b->size->z));
     }
 
     /** A line of the house in the run's own frame. */

@@ -9,6 +9,7 @@ use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\Thing;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 
 /** Puts things stored as measured (from a side, from the floor) into the rebuilt room. */
@@ -26,12 +27,14 @@ final class Placing
         $start = $t->start($room->sizes->width);
 
         return match ($t->face) {
-            Face::Left => Block::of(self::wall($room, Side::Left, $t), $t->across, $t->up, $t->out, $t->width, $t->height),
-            Face::Right => Block::of(self::wall($room, Side::Right, $t)->minus($t->out), $t->across, $t->up, $t->out, $t->width, $t->height),
-            Face::Floor => Block::of($start, $t->up, $zero, $t->width, $t->height, $t->out),
-            Face::Ceiling => Block::of($start, $t->up, self::overhead($room, $start, $t)->minus($t->out), $t->width, $t->height, $t->out),
-            Face::Opening => Block::of($start, $room->sizes->depth, $t->up, $t->width, $t->out, $t->height),
-            default => Block::of($start, $zero, $t->up, $t->width, $t->out, $t->height),
+            Face::Left => new Block(new Place3(self::wall($room, Side::Left, $t), $t->across, $t->up), new Place3($t->out, $t->width, $t->height)),
+            Face::Right => new Block(new Place3(self::wall($room, Side::Right, $t)->minus($t->out), $t->across, $t->up),
+                new Place3($t->out, $t->width, $t->height)),
+            Face::Floor => new Block(new Place3($start, $t->up, $zero), new Place3($t->width, $t->height, $t->out)),
+            Face::Ceiling => new Block(new Place3($start, $t->up, self::overhead($room, $start, $t)->minus($t->out)),
+                new Place3($t->width, $t->height, $t->out)),
+            Face::Opening => new Block(new Place3($start, $room->sizes->depth, $t->up), new Place3($t->width, $t->out, $t->height)),
+            default => new Block(new Place3($start, $zero, $t->up), new Place3($t->width, $t->out, $t->height)),
         };
     }
 

@@ -11,6 +11,7 @@ use Incastro\Core\Design\Weight;
 use Incastro\Core\Document\Model\Material;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -61,6 +62,6 @@ final class WeightTest extends TestCase
         $why = Text::of('piece.board_thickness');
 
         return new Panel('it', 'piece', Role::Board, $why, 'ply', Figure::of($x, $why), Figure::of($y, $why),
-            Prism::of(Block::of($zero, $zero, $zero, $x, $y, $z), Axis::Z), Axis::X, Axis::Z, boughtAs: $as);
+            Prism::of(new Block(new Place3($zero, $zero, $zero), new Place3($x, $y, $z)), Axis::Z), Axis::X, Axis::Z, boughtAs: $as);
     }
 }

@@ -8,6 +8,7 @@ use Eris\Generators;
 use Eris\TestTrait;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Geometry\Slant;
@@ -26,7 +27,7 @@ final class PrismTest extends TestCase
 
     private static function board(): Block
     {
-        return Block::of(self::mm(10), self::mm(0), self::mm(100), self::mm(18), self::mm(400), self::mm(1000));
+        return new Block(new Place3(self::mm(10), self::mm(0), self::mm(100)), new Place3(self::mm(18), self::mm(400), self::mm(1000)));
     }
 
     public function test_a_line_cuts_a_side_where_it_crosses_it(): void
@@ -74,7 +75,7 @@ final class PrismTest extends TestCase
     public function test_a_run_along_a_side_wall_keeps_its_hand(): void
     {
         // In its own frame a bracket: 300 along the wall from its left end, 100 out, 50 up from 20.
-        $own = Block::of(self::mm(0), self::mm(0), self::mm(20), self::mm(300), self::mm(100), self::mm(50));
+        $own = new Block(new Place3(self::mm(0), self::mm(0), self::mm(20)), new Place3(self::mm(300), self::mm(100), self::mm(50)));
         // Left wall: facing it, its left end is the free one, 1500 from the back wall; out is to the right.
         $left = Turn::left(self::mm(5), self::mm(1500))->block($own);
         self::assertSame([5, 1200, 20, 100, 300, 50], self::numbers($left));
@@ -95,7 +96,8 @@ final class PrismTest extends TestCase
                 foreach ([Axis::X, Axis::Y] as $axis) {
                     $line = new Slant($axis, self::mm(1000), $rise / 1000);
                     $own = $turn->slantFromHouse($line);
-                    $block = $turn->block(Block::of(self::mm($along), self::mm($along), self::mm(0), Length::zero(), Length::zero(), Length::zero()));
+                    $block = $turn->block(new Block(new Place3(self::mm($along), self::mm($along), self::mm(0)),
+                        new Place3(Length::zero(), Length::zero(), Length::zero())));
                     self::assertEqualsWithDelta($line->at($block->corner->{$axis->value})->units, $own->at(self::mm($along))->units, 2);
                 }
             }

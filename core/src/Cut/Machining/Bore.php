@@ -39,7 +39,7 @@ final readonly class Bore
         Axis $into, bool $upward, Length $diameter, ?Length $depth, ?Length $screw = null): self
     {
         $half = $diameter->half();
-        $room = Block::of($at->x->minus($half), $at->y->minus($half), $at->z->minus($half), $diameter, $diameter, $diameter);
+        $room = new Block(new Place3($at->x->minus($half), $at->y->minus($half), $at->z->minus($half)), new Place3($diameter, $diameter, $diameter));
         $k = $into->value;
         $deep = $depth ?? $board->block->size->$k;
 

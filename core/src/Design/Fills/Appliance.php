@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Measure\Length;
 
 /** Room for an appliance: as wide, high and deep as the maker says, with air around it. */
 final class Appliance implements FillMaker
 {
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $air = $is->length('air');
         $needs = [
@@ -22,7 +22,7 @@ final class Appliance implements FillMaker
         ];
         foreach ($needs as $axis => [$has, $need]) {
             if ($has->isLessThan($need)) {
-                $at->cannot($cell, "piece.appliance_$axis", $has, $need);
+                $at->cannot("piece.appliance_$axis", $has, $need);
             }
         }
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
@@ -39,8 +38,9 @@ final class Bed implements FillMaker
     /** Rungs closer than a foot is high are no ladder. */
     private const LEAST_RISE_MM = 100;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         [$w, $l] = [$is->length('mattress_width'), $is->length('mattress_length')];
         [$along, $deep] = $is->choice('lies') === 'along' ? [$l, $w] : [$w, $l];
@@ -50,27 +50,28 @@ final class Bed implements FillMaker
             'high' => [$cell->z->to()->minus($cell->z->from), Length::fromMillimetres(self::RAIL_MM)->plus($is->length('mattress_height'))]];
         foreach ($needs as $axis => [$has, $need]) {
             if ($has->isLessThan($need)) {
-                $at->cannot($cell, "piece.bed_$axis", $has, $need);
+                $at->cannot("piece.bed_$axis", $has, $need);
 
                 return;
             }
         }
         $frontY = $cell->y->from->plus($deep)->plus($play);
-        $rail = $at->maker($cell)->strip(new Named("{$cell->bay->id}:bed_rail", Role::BedRail, Text::of('part.bed_rail', bay: $cell->label)), $cell->x, $frontY,
+        $rail = $at->maker()->strip(new Named("{$cell->bay->id}:bed_rail", Role::BedRail, Text::of('part.bed_rail', bay: $cell->label)), $cell->x, $frontY,
             Span::of($cell->z->from, Length::fromMillimetres(self::RAIL_MM), Text::of('piece.bed_rail')));
         $y = Span::of($cell->y->from, $frontY->minus($cell->y->from), Text::of('piece.inside_rail'));
         $ledger = Span::of($cell->z->from, Length::fromMillimetres(self::LEDGER_MM), Text::of('piece.ledger_height'));
-        $this->ledgers($cell, $at, $y, $ledger, $rail->id);
-        $this->slats($cell, $at, $y, $ledger->to());
-        $this->guard($cell, $at, $frontY, $ledger->to()->plus($t)->plus($is->length('mattress_height')));
-        $this->rungs($cell, $at, $frontY->plus($t), $ledger->to()->plus($t));
+        $this->ledgers($at, $y, $ledger, $rail->id);
+        $this->slats($at, $y, $ledger->to());
+        $this->guard($at, $frontY, $ledger->to()->plus($t)->plus($is->length('mattress_height')));
+        $this->rungs($at, $frontY->plus($t), $ledger->to()->plus($t));
         $at->bench->need($cell->bay->id, Text::of('hardware.mattress', w: $w, l: $l, h: $is->length('mattress_height')), 1);
     }
 
-    private function ledgers(Cell $cell, Workplace $at, Span $y, Span $z, string $rail): void
+    private function ledgers(Workplace $at, Span $y, Span $z, string $rail): void
     {
+        $cell = $at->cell;
         $t = $cell->board->thickness;
-        $maker = $at->maker($cell);
+        $maker = $at->maker();
         $maker->strip(new Named("{$cell->bay->id}:ledger_rear", Role::Ledger, Text::of('part.ledger_rear', bay: $cell->label)), $cell->x, $y->from, $z);
         $front = $maker->strip(new Named("{$cell->bay->id}:ledger_front", Role::Ledger,
             Text::of('part.ledger_front', bay: $cell->label)), $cell->x, $y->to()->minus($t), $z);
@@ -86,8 +87,9 @@ final class Bed implements FillMaker
         }
     }
 
-    private function slats(Cell $cell, Workplace $at, Span $y, Length $z): void
+    private function slats(Workplace $at, Span $y, Length $z): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         [$b, $most] = [$is->length('slat_width'), $is->length('slat_gap')];
         $length = $cell->x->value();
@@ -99,15 +101,16 @@ final class Bed implements FillMaker
         $gaps = $free->splitInto($n - 1);
         $x = $cell->x->from;
         for ($i = 0; $i < $n; $i++) {
-            $at->maker($cell)->out(new Named("{$cell->bay->id}:slat_".($i + 1), Role::Slat,
+            $at->maker()->out(new Named("{$cell->bay->id}:slat_".($i + 1), Role::Slat,
                 Text::of('part.bed_slat', n: $i + 1, bay: $cell->label)), Span::of($x, $b, Text::of('piece.slat_width')), $y, $z);
             $x = $x->plus($b)->plus($gaps[$i] ?? Length::zero());
         }
     }
 
     /** Boards before the mattress, as many as reach the height wanted over it, with less than 89 between (fieldbook §7). */
-    private function guard(Cell $cell, Workplace $at, Length $y, Length $over): void
+    private function guard(Workplace $at, Length $y, Length $over): void
     {
+        $cell = $at->cell;
         $wanted = $cell->bay->fill->is->length('guard');
         $board = Length::fromMillimetres(self::GUARD_MM);
         if (! $wanted->isPositive()) {
@@ -115,7 +118,7 @@ final class Bed implements FillMaker
         }
         $top = $over->plus($wanted);
         if ($top->isGreaterThan($cell->z->to())) {
-            $at->cannot($cell, 'piece.guard_too_high', $cell->z->to(), $top);
+            $at->cannot('piece.guard_too_high', $cell->z->to(), $top);
 
             return;
         }
@@ -128,20 +131,21 @@ final class Bed implements FillMaker
         $high = Length::least($board, $free);
         $from = $top->minus($high);
         for ($i = 0; $i < $n && ! $from->isLessThan($foot); $i++) {
-            $at->maker($cell)->strip(new Named("{$cell->bay->id}:guard_".($i + 1), Role::BedRail,
+            $at->maker()->strip(new Named("{$cell->bay->id}:guard_".($i + 1), Role::BedRail,
                 Text::of('part.guard', n: $i + 1, bay: $cell->label)), $cell->x, $y, Span::of($from, $high, Text::of('piece.guard_board')));
             $from = $from->minus($high)->minus(Length::fromMillimetres(80));
         }
         $post = Span::of($foot, $free, Text::of('piece.guard_post'));
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($board)] as $side => $x) {
-            $at->maker($cell)->face(new Named("{$cell->bay->id}:guard_post_$side", Role::BedRail, Text::of("part.guard_post_$side", bay: $cell->label)),
+            $at->maker()->face(new Named("{$cell->bay->id}:guard_post_$side", Role::BedRail, Text::of("part.guard_post_$side", bay: $cell->label)),
                 Span::of($x, $board, Text::of('piece.guard_board')), $y->minus($cell->board->thickness), $post);
         }
     }
 
     /** Equal rises, the last one to the deck counts (fieldbook §11). In a box the ladder stands on its bottom, before the rail. */
-    private function rungs(Cell $cell, Workplace $at, Length $y, Length $top): void
+    private function rungs(Workplace $at, Length $y, Length $top): void
     {
+        $cell = $at->cell;
         $n = $cell->bay->fill->is->count('rungs');
         if ($n === 0) {
             return;
@@ -149,7 +153,7 @@ final class Bed implements FillMaker
         $boxed = $cell->by->floor !== null;
         $needs = $y->plus(Length::fromMillimetres(self::TREAD_MM))->minus($cell->y->from);
         if ($boxed && $cell->y->value()->isLessThan($needs)) {
-            $at->cannot($cell, 'piece.rungs_deep', $cell->y->value(), $needs);
+            $at->cannot('piece.rungs_deep', $cell->y->value(), $needs);
 
             return;
         }
@@ -158,7 +162,7 @@ final class Bed implements FillMaker
         $least = Length::fromMillimetres(self::LEAST_RISE_MM);
         $rises = $deck->splitInto($n + 1);
         if ($rises[0]->isLessThan($least)) {
-            $at->cannot($cell, 'piece.rungs_close', $rises[0], $least);
+            $at->cannot('piece.rungs_close', $rises[0], $least);
 
             return;
         }
@@ -166,7 +170,7 @@ final class Bed implements FillMaker
         $wide = Length::fromMillimetres(400);
         $deep = Span::of($y, Length::fromMillimetres(self::TREAD_MM), Text::of('piece.tread_depth'));
         $x = Span::of($cell->x->from, $wide, Text::of('piece.ladder_width'));
-        $maker = $at->maker($cell);
+        $maker = $at->maker();
         foreach (['left' => $x->from, 'right' => $x->to()->minus($t)] as $side => $at0) {
             $maker->upright(new Named("{$cell->bay->id}:ladder_$side", Role::BoxPart, Text::of("part.ladder_$side", bay: $cell->label)),
                 $at0, $deep, Span::of($foot, $deck, Text::of('piece.up_to_deck')));

@@ -6,8 +6,8 @@ namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\Belongs;
 use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Extent;
 use Incastro\Core\Design\JointKind;
-use Incastro\Core\Design\Maker;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
@@ -25,15 +25,18 @@ final readonly class BoxOf
 
     private const PLAY_MM = 1;
 
-    public function __construct(private Cell $cell, private Workplace $at, private string $id, private Text $name)
+    private Cell $cell;
+
+    public function __construct(private Workplace $at, private string $id, private Text $name)
     {
+        $this->cell = $at->cell;
     }
 
     /** @param  Span  $z  height of its sides */
     public function make(Span $x, Span $y, Span $z): void
     {
         $t = $this->cell->board->thickness;
-        $maker = $this->at->maker($this->cell)->belongingTo(new Belongs(set: $this->id));
+        $maker = $this->at->maker()->belongingTo(new Belongs(set: $this->id));
         $name = fn (string $part): Text => Text::of("part.box_$part", of: $this->name);
         $left = $maker->cheek(new Named("$this->id:side_left", Role::DrawerPart, $name('side_left')), $x->from, $y, $z);
         $right = $maker->cheek(new Named("$this->id:side_right", Role::DrawerPart, $name('side_right')), $x->to()->minus($t), $y, $z);
@@ -45,21 +48,24 @@ final readonly class BoxOf
                 $this->at->bench->join($end->id, $side->id, JointKind::Screws, Axis::X);
             }
         }
-        $this->bottom($this->at->thin($this->cell)->belongingTo(new Belongs(set: $this->id)),
-            $name('bottom'), $inner, $y, $z, [$left->id, $right->id, $front->id, $back->id]);
+        $this->bottom(new Named("$this->id:bottom", Role::DrawerPart, $name('bottom')), new Extent($inner, $y, $z),
+            [$left->id, $right->id, $front->id, $back->id]);
     }
 
-    /** @param  array{string, string, string, string}  $around left, right, front, back */
-    private function bottom(Maker $maker, Text $name, Span $inner, Span $y, Span $z, array $around): void
+    /**
+     * @param  Extent  $box  between its sides, whole from front to back and in height
+     * @param  array{string, string, string, string}  $around  left, right, front, back
+     */
+    private function bottom(Named $named, Extent $box, array $around): void
     {
         $t = $this->cell->board->thickness;
         [$groove, $play] = [Length::fromMillimetres(self::GROOVE_MM), Length::fromMillimetres(self::PLAY_MM)];
         $lap = $groove->minus($play);
         $why = Text::of('piece.in_groove', depth: $groove, play: $play);
-        $up = Length::least(Length::fromMillimetres(self::BOTTOM_UP_MM), $z->value()->splitInto(3)[0]);
-        $deep = new Span($y->from->plus($t), $y->size->minus($t->times(2), Text::of('piece.front_and_back', t: $t)));
-        $bottom = $maker
-            ->level(new Named("$this->id:bottom", Role::DrawerPart, $name), $inner->outside($lap, $why), $deep->outside($lap, $why), $z->from->plus($up));
+        $up = Length::least(Length::fromMillimetres(self::BOTTOM_UP_MM), $box->z->value()->splitInto(3)[0]);
+        $deep = new Span($box->y->from->plus($t), $box->y->size->minus($t->times(2), Text::of('piece.front_and_back', t: $t)));
+        $bottom = $this->at->thin()->belongingTo(new Belongs(set: $this->id))
+            ->level($named, $box->x->outside($lap, $why), $deep->outside($lap, $why), $box->z->from->plus($up));
         foreach ([Axis::X, Axis::X, Axis::Y, Axis::Y] as $i => $axis) {
             $this->at->bench->groove($bottom->id, $around[$i], $axis, $lap, $play);
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
@@ -19,8 +18,9 @@ final class Caddy implements FillMaker
 {
     private const LEAST_MM = 60;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         [$play, $castor] = [$is->length('play'), $is->length('castor')];
@@ -29,13 +29,13 @@ final class Caddy implements FillMaker
         $n = $is->count('shelves');
         if ($wide->isLessThan(Length::fromMillimetres(self::LEAST_MM))
             || $high->minus($t->times($n + 1))->isLessThan(Length::fromMillimetres(self::LEAST_MM)->times($n))) {
-            $at->cannot($cell, 'piece.caddy_small', Length::least($wide, $high), Length::fromMillimetres(self::LEAST_MM));
+            $at->cannot('piece.caddy_small', Length::least($wide, $high), Length::fromMillimetres(self::LEAST_MM));
 
             return;
         }
         $x = $cell->x->inside($play, Text::of('piece.gap_each', gap: $play));
         $z = Span::of($cell->z->from->plus($castor), $high, Text::of('piece.caddy_height'));
-        $maker = $at->maker($cell);
+        $maker = $at->maker();
         // It rolls out lengthwise: its ends stand at the front and at the rear.
         $front = $maker->face(new Named("{$cell->bay->id}:caddy_front", Role::BoxPart,
             Text::of('part.caddy_front', bay: $cell->label)), $x, $cell->y->to()->minus($t), $z);
@@ -50,7 +50,7 @@ final class Caddy implements FillMaker
             $at->bench->join($shelf->id, $rear->id, JointKind::Screws, Axis::Y);
             $up = $up->plus($t)->plus($rooms[$i]);
         }
-        $at->need($cell, 'castor', 4, $castor);
-        $at->need($cell, 'pull', 1);
+        $at->need('castor', 4, $castor);
+        $at->need('pull', 1);
     }
 }

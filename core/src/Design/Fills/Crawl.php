@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Measure\Length;
 
@@ -14,12 +13,13 @@ final class Crawl implements FillMaker
     /** What a person crawls through. */
     private const LEAST_MM = 500;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $least = Length::fromMillimetres(self::LEAST_MM);
         $has = Length::least($cell->mouth->x->value(), $cell->mouth->z->value());
         if ($has->isLessThan($least)) {
-            $at->bench->find($at->against($cell, 'piece.crawl_narrow', $has, $least)->sourced('source.reach'));
+            $at->bench->find($at->against('piece.crawl_narrow', $has, $least)->sourced('source.reach'));
         }
     }
 }

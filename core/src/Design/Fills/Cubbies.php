@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
@@ -17,8 +16,9 @@ use Incastro\Core\Measure\Text;
 /** Equal compartments, side by side and one above the other. */
 final class Cubbies implements FillMaker
 {
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         [$columns, $rows] = [$cell->bay->fill->is->count('columns'), $cell->bay->fill->is->count('rows')];
         $t = $cell->board->thickness;
         $wide = $columns === 1 ? [$cell->x->size] : $cell->x->size->minus($t->times($columns - 1), Text::of('piece.dividers', n: $columns - 1, t: $t))
@@ -27,7 +27,7 @@ final class Cubbies implements FillMaker
             : $cell->z->size->minus($t->times($rows - 1), Text::of('piece.shelf_boards', n: $rows - 1, t: $t))->sharedInto($rows, Text::of('piece.cubby_rows'));
         $small = $wide[0]->value->isLessThan($high[0]->value) ? $wide[0]->value : $high[0]->value;
         if ($small->isLessThan($t->times(2))) {
-            $at->cannot($cell, 'piece.cubbies_small', $small, $t->times(2));
+            $at->cannot('piece.cubbies_small', $small, $t->times(2));
 
             return;
         }
@@ -37,7 +37,7 @@ final class Cubbies implements FillMaker
         for ($c = 0; $c < $columns; $c++) {
             $right = $cell->by->right;
             if ($c < $columns - 1) {
-                $post = $at->maker($cell)
+                $post = $at->maker()
                     ->banded($banded)->upright(new Named("{$cell->bay->id}:cubby_post_".($c + 1), Role::Divider,
                         Text::of('part.cubby_post', n: $c + 1, bay: $cell->label)), $x->plus($wide[$c]->value), $cell->y, $cell->z);
                 $right = $post->id;
@@ -47,7 +47,7 @@ final class Cubbies implements FillMaker
             $z = $cell->z->from;
             for ($r = 0; $r < $rows - 1; $r++) {
                 $z = $z->plus($high[$r]->value);
-                $shelf = $at->maker($cell)->banded($banded)->level(new Named("{$cell->bay->id}:cubby_shelf_".($c + 1).'_'.($r + 1), Role::Shelf,
+                $shelf = $at->maker()->banded($banded)->level(new Named("{$cell->bay->id}:cubby_shelf_".($c + 1).'_'.($r + 1), Role::Shelf,
                     Text::of('part.cubby_shelf', n: $r + 1, column: $c + 1, bay: $cell->label)), new Span($x, $wide[$c]), $cell->y, $z);
                 $at->bench->join($shelf->id, $left, JointKind::Screws, Axis::X);
                 $at->bench->join($shelf->id, $right, JointKind::Screws, Axis::X);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
@@ -25,27 +24,28 @@ final class Desk implements FillMaker
     /** Under the top for the knees, across, and deep (usual rule for a seated adult). */
     private const KNEE_MM = ['high' => 620, 'wide' => 600, 'deep' => 450];
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         $layers = $is->count('layers');
         $under = $cell->floor->plus($is->length('at'))->minus($t->times($layers));
         if ($under->minus(Length::fromMillimetres(self::CLEAT_MM))->isLessThan($cell->z->from)
             || $under->plus($t->times($layers))->isGreaterThan($cell->z->from->plus($cell->least))) {
-            $at->cannot($cell, 'piece.desk_outside', $cell->z->from->plus($cell->least), $under->plus($t->times($layers)));
+            $at->cannot('piece.desk_outside', $cell->z->from->plus($cell->least), $under->plus($t->times($layers)));
 
             return;
         }
         $has = ['high' => $under->minus($cell->z->from), 'wide' => $cell->x->value(), 'deep' => $cell->y->value()];
         foreach (self::KNEE_MM as $axis => $mm) {
             if ($has[$axis]->isLessThan(Length::fromMillimetres($mm))) {
-                $at->bench->find($at->against($cell, "piece.knee_$axis", $has[$axis], Length::fromMillimetres($mm))->sourced('source.reach'));
+                $at->bench->find($at->against("piece.knee_$axis", $has[$axis], Length::fromMillimetres($mm))->sourced('source.reach'));
             }
         }
         $tops = [];
         for ($i = 0; $i < $layers; $i++) {
-            $tops[] = $at->maker($cell)
+            $tops[] = $at->maker()
                 ->banded($cell->methods->front === Front::Banded ? ['front'] : [])
                 ->level(new Named("{$cell->bay->id}:desk".($i === 0 ? '' : '_'.($i + 1)), Role::Slab,
                     Text::of('part.desk', n: $i + 1, bay: $cell->label)), $cell->x, $cell->y,
@@ -54,23 +54,24 @@ final class Desk implements FillMaker
         foreach ([$cell->by->left, $cell->by->right] as $upright) {
             $at->bench->join($tops[0], $upright, JointKind::Rests, Axis::X);
         }
-        $this->carried($cell, $at, $under, $tops[0]);
+        $this->carried($at, $under, $tops[0]);
     }
 
-    private function carried(Cell $cell, Workplace $at, Length $under, string $top): void
+    private function carried(Workplace $at, Length $under, string $top): void
     {
+        $cell = $at->cell;
         $t = $cell->board->thickness;
         $height = Length::fromMillimetres(self::CLEAT_MM);
         $z = Span::of($under->minus($height), $height, Text::of('piece.cleat_height'));
         $deep = $cell->y->afterFirst($t, Text::of('piece.modesty'));
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($t)] as $side => $x) {
-            $cleat = $at->maker($cell)
+            $cleat = $at->maker()
                 ->cheek(new Named("{$cell->bay->id}:desk_cleat_$side", Role::Cleat, Text::of("part.desk_cleat_$side", bay: $cell->label)), $x, $deep, $z);
             $at->bench->join($top, $cleat->id, JointKind::Rests, Axis::Z);
         }
         if ($cell->bay->fill->is->is('modesty')) {
             $rail = Length::least(Length::fromMillimetres(self::MODESTY_MM), $under->minus($cell->z->from));
-            $made = $at->maker($cell)->strip(new Named("{$cell->bay->id}:desk_rail", Role::Ledger, Text::of('part.desk_rail', bay: $cell->label)),
+            $made = $at->maker()->strip(new Named("{$cell->bay->id}:desk_rail", Role::Ledger, Text::of('part.desk_rail', bay: $cell->label)),
                 $cell->x, $cell->y->from, Span::of($under->minus($rail), $rail, Text::of('piece.desk_rail')));
             $at->bench->join($top, $made->id, JointKind::Rests, Axis::Z);
         }

@@ -43,27 +43,29 @@ final class Drawers implements FillMaker
     /** A hinge must open this far before a drawer behind it comes out. */
     private const OPENS = 95;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $castors = $cell->bay->fill->is->choice('on') === 'castors';
-        if ($this->isBehindDoor($cell, $at) || ($castors && $this->cannotRoll($cell, $at))) {
+        if ($this->isBehindDoor($at) || ($castors && $this->cannotRoll($at))) {
             return;
         }
         $length = $this->slideLength($cell, $castors);
         $fronts = $length === null ? [] : $this->fronts($cell);
         if ($length === null) {
-            $at->cannot($cell, 'piece.drawer_too_short', $this->free($cell), Length::fromMillimetres(self::SHORTEST_MM));
-        } elseif (! $this->isTooNarrow($cell, $at) && ! $this->isTooLow($fronts, $cell, $at)) {
+            $at->cannot('piece.drawer_too_short', $this->free($cell), Length::fromMillimetres(self::SHORTEST_MM));
+        } elseif (! $this->isTooNarrow($at) && ! $this->isTooLow($fronts, $at)) {
             foreach ($fronts as $i => $front) {
-                $this->drawer($cell, $at, $i + 1, $front, $length);
+                $this->drawer($at, $i + 1, $front, $length);
             }
-            $at->need($cell, $castors ? 'castor' : 'slide_pair', $castors ? 4 : count($fronts), $castors ? $cell->bay->fill->is->length('castor') : $length);
-            $at->need($cell, 'pull', count($fronts));
+            $at->need($castors ? 'castor' : 'slide_pair', $castors ? 4 : count($fronts), $castors ? $cell->bay->fill->is->length('castor') : $length);
+            $at->need('pull', count($fronts));
         }
     }
 
-    private function isBehindDoor(Cell $cell, Workplace $at): bool
+    private function isBehindDoor(Workplace $at): bool
     {
+        $cell = $at->cell;
         $door = $cell->bay->door;
         if ($door === null || $door->kind !== DoorKind::Hinged || $door->is->count('opens') >= self::OPENS) {
             return false;
@@ -75,37 +77,40 @@ final class Drawers implements FillMaker
     }
 
     /** One drawer rolls on castors, on the floor of its bay and over no rail. */
-    private function cannotRoll(Cell $cell, Workplace $at): bool
+    private function cannotRoll(Workplace $at): bool
     {
+        $cell = $at->cell;
         $n = $cell->bay->fill->is->count('count');
         $rail = $cell->mouth->z->from->minus($cell->z->from);
         if ($n > 1) {
             $at->bench->find(Finding::ofPiece('piece.castors_one', Severity::Stop, $cell->bay->id, Text::of('piece.castors_one', bay: $cell->label, n: $n)));
         } elseif ($rail->isPositive()) {
-            $at->cannot($cell, 'piece.castors_over_rail', Length::zero(), $rail);
+            $at->cannot('piece.castors_over_rail', Length::zero(), $rail);
         }
 
         return $n > 1 || $rail->isPositive();
     }
 
-    private function isTooNarrow(Cell $cell, Workplace $at): bool
+    private function isTooNarrow(Workplace $at): bool
     {
+        $cell = $at->cell;
         $inside = $cell->mouth->x->value()->minus(Length::fromMillimetres(2 * self::SLIDE_MM));
         $least = $cell->board->thickness->times(4);
         if ($inside->isLessThan($least)) {
-            $at->cannot($cell, 'piece.drawer_narrow', $inside, $least);
+            $at->cannot('piece.drawer_narrow', $inside, $least);
         }
 
         return $inside->isLessThan($least);
     }
 
     /** @param  list<Span>  $fronts */
-    private function isTooLow(array $fronts, Cell $cell, Workplace $at): bool
+    private function isTooLow(array $fronts, Workplace $at): bool
     {
+        $cell = $at->cell;
         $least = Length::fromMillimetres(self::LEAST_FRONT_MM);
         foreach ($fronts as $front) {
             if ($front->value()->isLessThan($least)) {
-                $at->cannot($cell, 'piece.drawers_low', $front->value(), $least);
+                $at->cannot('piece.drawers_low', $front->value(), $least);
 
                 return true;
             }
@@ -190,8 +195,9 @@ final class Drawers implements FillMaker
         return $heights;
     }
 
-    private function drawer(Cell $cell, Workplace $at, int $n, Span $front, Length $length): void
+    private function drawer(Workplace $at, int $n, Span $front, Length $length): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $castors = $is->choice('on') === 'castors';
         $gap = $is->length('gap');
@@ -202,7 +208,7 @@ final class Drawers implements FillMaker
             : new Span($mouth->from->minus($this->lap($cell, true, $gap)),
                 $mouth->size->plus($this->lap($cell, true, $gap)->plus($this->lap($cell, false, $gap)), Text::of('piece.overlay_both')));
         $name = Text::of('part.drawer', n: $n, bay: $cell->label);
-        $panel = $at->maker($cell)->belongingTo(new Belongs(set: "{$cell->bay->id}:drawer_$n"))
+        $panel = $at->maker()->belongingTo(new Belongs(set: "{$cell->bay->id}:drawer_$n"))
             ->banded(['left', 'right', 'top', 'bottom'])->strip(new Named("{$cell->bay->id}:drawer_$n:front", Role::Front,
                 Text::of('part.drawer_front', n: $n, bay: $cell->label)), $x, $y, $front);
         $play = Length::fromMillimetres($castors ? self::CASTOR_PLAY_MM : self::SLIDE_MM);
@@ -214,7 +220,7 @@ final class Drawers implements FillMaker
         $up = Length::greatest($up, $cell->mouth->z->from->plus($air)->minus($front->from));
         $top = Length::least($front->to()->minus(Length::fromMillimetres(self::LOWER_MM - 10)), $cell->mouth->z->to()->minus($air));
         $height = Length::greatest(Length::fromMillimetres(30), $top->minus($front->from)->minus($up));
-        (new BoxOf($cell, $at, "{$cell->bay->id}:drawer_$n", $name))->make($box, Span::of($y->minus($length), $length, Text::of('piece.slide_length')),
+        (new BoxOf($at, "{$cell->bay->id}:drawer_$n", $name))->make($box, Span::of($y->minus($length), $length, Text::of('piece.slide_length')),
             Span::of($front->from->plus($up), $height, Text::of('piece.drawer_height', front: $front->value())));
         $at->bench->join($panel->id, "{$cell->bay->id}:drawer_$n:front_inner", JointKind::Faced, Axis::Y);
         if (! $cell->mouth->framed) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
@@ -25,17 +24,18 @@ final class FoldTable implements FillMaker
 
     private const SIDE_MM = 5;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         [$top, $reach] = [$cell->floor->plus($is->length('at')), $is->length('reach')];
         if ($top->minus($t)->minus($reach)->isLessThan($cell->z->from) || $top->isGreaterThan($cell->z->from->plus($cell->least))) {
-            $at->cannot($cell, 'piece.leaf_too_long', $top->minus($t)->minus($cell->z->from), $reach);
+            $at->cannot('piece.leaf_too_long', $top->minus($t)->minus($cell->z->from), $reach);
 
             return;
         }
-        $maker = $at->maker($cell);
+        $maker = $at->maker();
         $x = $cell->x->inside(Length::fromMillimetres(self::SIDE_MM), Text::of('piece.gap_each', gap: Length::fromMillimetres(self::SIDE_MM)));
         $ledger = $maker->strip(new Named("{$cell->bay->id}:ledger", Role::Ledger, Text::of('part.fold_ledger', bay: $cell->label)), $x, $cell->y->from,
             Span::of($top->minus(Length::fromMillimetres(self::LEDGER_MM)), Length::fromMillimetres(self::LEDGER_MM), Text::of('piece.ledger_height')));
@@ -45,9 +45,9 @@ final class FoldTable implements FillMaker
         $leg = $is->length('at')->minus($t)->minus(Length::fromMillimetres(self::HINGE_MM));
         $width = Length::least(Length::fromMillimetres(80), $x->value()->splitInto(3)[0]);
         $at->bench->need($cell->bay->id, Text::of('hardware.leg', length: $leg, width: $width), 1);
-        $at->need($cell, 'piano_hinge', 1, $x->value());
-        $at->need($cell, 'leg_hinge', 1);
-        $at->need($cell, 'catch', 1);
+        $at->need('piano_hinge', 1, $x->value());
+        $at->need('leg_hinge', 1);
+        $at->need('catch', 1);
         $at->bench->clear($leaf->id, $ledger->id, Axis::Y, $t);
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\BoughtAs;
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
@@ -29,8 +28,9 @@ final class Hanging implements FillMaker
 
     private const SHIRT_MM = 950;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $mm = Length::fromMillimetres(...);
         $heights = [$cell->z->from->plus($cell->least)->minus($is->length('drop'))];
@@ -41,33 +41,34 @@ final class Hanging implements FillMaker
             $below = $i === 0 && isset($heights[1]) ? $heights[1] : $cell->z->from;
             if ($z->minus(Length::greatest($below, $cell->z->from))->isLessThan($mm(self::ROD_MM))
                 || $z->plus($mm(self::ROD_MM))->isGreaterThan($cell->z->from->plus($cell->least))) {
-                $at->cannot($cell, 'piece.rail_low', $z, $below);
+                $at->cannot('piece.rail_low', $z, $below);
 
                 continue;
             }
             if ($z->minus($below)->isLessThan($mm(self::SHIRT_MM))) {
-                $at->bench->find($at->against($cell, 'piece.hang_short', $z->minus($below), $mm(self::SHIRT_MM))->sourced('source.reach'));
+                $at->bench->find($at->against('piece.hang_short', $z->minus($below), $mm(self::SHIRT_MM))->sourced('source.reach'));
             }
             if ($z->minus($cell->floor)->isGreaterThan($mm(self::REACH_MM))) {
-                $at->bench->find($at->against($cell, 'piece.rail_high', $z->minus($cell->floor), $mm(self::REACH_MM))->sourced('source.reach'));
+                $at->bench->find($at->against('piece.rail_high', $z->minus($cell->floor), $mm(self::REACH_MM))->sourced('source.reach'));
             }
-            $this->rail($cell, $at, $i, $z);
+            $this->rail($at, $i, $z);
         }
         if ($cell->y->value()->isLessThan($mm(self::HANGER_MM))) {
-            $at->bench->find($at->against($cell, 'piece.hanger_depth', $cell->y->value(), $mm(self::HANGER_MM))->sourced('source.reach'));
+            $at->bench->find($at->against('piece.hanger_depth', $cell->y->value(), $mm(self::HANGER_MM))->sourced('source.reach'));
         }
     }
 
-    private function rail(Cell $cell, Workplace $at, int $i, Length $z): void
+    private function rail(Workplace $at, int $i, Length $z): void
     {
+        $cell = $at->cell;
         $rod = Length::fromMillimetres(self::ROD_MM);
         $why = Text::of('piece.rod');
         $y = $cell->y->from->plus($cell->y->value()->minus($rod)->half());
         $x = $cell->x->inside(Length::fromMillimetres(2), Text::of('piece.rod_play'));
-        $at->maker($cell)->boughtAs(BoughtAs::Tube)
+        $at->maker()->boughtAs(BoughtAs::Tube)
             ->bought(new Named("{$cell->bay->id}:rail_".($i + 1), Role::Board, Text::of('part.hanging_rail', n: $i + 1, bay: $cell->label)),
                 [$x, Span::of($y, $rod, $why), Span::of($z, $rod, $why)], Axis::X, Axis::Y);
-        $at->need($cell, 'rail_socket', 2);
-        $at->need($cell, 'rail_bracket', $cell->x->value()->isGreaterThan(Length::fromMillimetres(self::SPAN_MM)) ? 1 : 0);
+        $at->need('rail_socket', 2);
+        $at->need('rail_bracket', $cell->x->value()->isGreaterThan(Length::fromMillimetres(self::SPAN_MM)) ? 1 : 0);
     }
 }

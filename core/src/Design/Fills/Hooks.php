@@ -21,24 +21,25 @@ final class Hooks implements FillMaker
 
     private const REACH_MM = 1900;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $rail = Length::fromMillimetres(self::RAIL_MM);
         for ($row = 0; $row < $is->count('rows'); $row++) {
             $z = $cell->floor->plus($is->length('top_at'))->minus($is->length('between')->times($row));
             if ($z->minus($rail)->isLessThan($cell->z->from) || $z->isGreaterThan($cell->z->from->plus($cell->least))) {
-                $at->cannot($cell, 'piece.hooks_outside', $z, $z->isGreaterThan($cell->z->to()) ? $cell->z->to() : $cell->z->from->plus($rail));
+                $at->cannot('piece.hooks_outside', $z, $z->isGreaterThan($cell->z->to()) ? $cell->z->to() : $cell->z->from->plus($rail));
 
                 continue;
             }
-            $at->maker($cell)->strip(new Named("{$cell->bay->id}:hook_rail_".($row + 1), Role::Ledger,
+            $at->maker()->strip(new Named("{$cell->bay->id}:hook_rail_".($row + 1), Role::Ledger,
                 Text::of('part.hook_rail', n: $row + 1, bay: $cell->label)), $cell->x, $cell->y->from,
                 Span::of($z->minus($rail), $rail, Text::of('piece.hook_rail')));
-            $at->need($cell, 'hook', $this->count($cell, $row % 2 === 1));
+            $at->need('hook', $this->count($cell, $row % 2 === 1));
         }
         if ($is->length('top_at')->isGreaterThan(Length::fromMillimetres(self::REACH_MM))) {
-            $at->bench->find($at->against($cell, 'piece.hooks_high', $is->length('top_at'), Length::fromMillimetres(self::REACH_MM))->sourced('source.reach'));
+            $at->bench->find($at->against('piece.hooks_high', $is->length('top_at'), Length::fromMillimetres(self::REACH_MM))->sourced('source.reach'));
         }
     }
 

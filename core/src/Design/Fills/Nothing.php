@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Workplace;
 
 /** Nothing but the opening itself. */
 final class Nothing implements FillMaker
 {
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
     }
 }

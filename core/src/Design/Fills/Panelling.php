@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
@@ -18,14 +17,15 @@ final class Panelling implements FillMaker
 {
     private const MOST = 120;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $level = $is->choice('laid') === 'level';
         [$whole, $along] = $level ? [$cell->z, $cell->x] : [$cell->x, $cell->z];
         $courses = self::courses($whole->value(), $is->length('cover'));
         if (count($courses) > self::MOST) {
-            $at->cannot($cell, 'piece.too_many_courses', Length::fromMillimetres(self::MOST), Length::fromMillimetres(count($courses)));
+            $at->cannot('piece.too_many_courses', Length::fromMillimetres(self::MOST), Length::fromMillimetres(count($courses)));
 
             return;
         }
@@ -34,11 +34,11 @@ final class Panelling implements FillMaker
         foreach ($courses as $i => $cover) {
             $width = Span::of($from, $cover, Text::of($i === 0 ? 'piece.first_course' : ($i === count($courses) - 1 ? 'piece.last_course' : 'piece.course')));
             $spans = $level ? [$along, $thick, $width] : [$width, $thick, $along];
-            $at->maker($cell)->bought(new Named("{$cell->bay->id}:course_".($i + 1), Role::Board,
+            $at->maker()->bought(new Named("{$cell->bay->id}:course_".($i + 1), Role::Board,
                 Text::of('part.course', n: $i + 1, bay: $cell->label)), $spans, $level ? Axis::X : Axis::Z, Axis::Y);
             $from = $from->plus($cover);
         }
-        $at->need($cell, 'board_pack', intdiv(count($courses) + $is->count('pack') - 1, $is->count('pack')), $along->value());
+        $at->need('board_pack', intdiv(count($courses) + $is->count('pack') - 1, $is->count('pack')), $along->value());
     }
 
     /** @return list<Length> what shows of each course, from the first */

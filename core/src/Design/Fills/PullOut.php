@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Extent;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
+use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
@@ -26,8 +27,9 @@ final class PullOut implements FillMaker
     /** Between two shelves of a rack. */
     private const LEAST_ROOM_MM = 40;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         $gap = $is->length('gap');
@@ -36,12 +38,12 @@ final class PullOut implements FillMaker
         $up = $castors ? $is->length('castor') : Length::fromMillimetres(15);
         $low = $cell->least->minus($up);
         if ($cell->mouth->x->value()->isLessThan($least) || $low->isLessThan($least)) {
-            $at->cannot($cell, 'piece.pull_out_small', Length::least($cell->mouth->x->value(), $low), $least);
+            $at->cannot('piece.pull_out_small', Length::least($cell->mouth->x->value(), $low), $least);
 
             return;
         }
         if ($castors && $cell->mouth->z->from->isGreaterThan($cell->z->from)) {
-            $at->cannot($cell, 'piece.castors_over_rail', Length::zero(), $cell->mouth->z->from->minus($cell->z->from));
+            $at->cannot('piece.castors_over_rail', Length::zero(), $cell->mouth->z->from->minus($cell->z->from));
 
             return;
         }
@@ -49,32 +51,34 @@ final class PullOut implements FillMaker
         $x = $cell->mouth->x->inside($side, Text::of($castors ? 'piece.gap_each' : 'piece.slide_each', gap: $side, each: $side));
         $frontY = $cell->mouth->y->minus($t);
         $y = Span::of($cell->y->from->plus($t), $frontY->minus($cell->y->from)->minus($t), Text::of('piece.behind_front'));
-        $front = $at->maker($cell)->banded(['left', 'right', 'top', 'bottom'])
+        $front = $at->maker()->banded(['left', 'right', 'top', 'bottom'])
             ->face(new Named("{$cell->bay->id}:pull_front", Role::Front, Text::of('part.pull_front', bay: $cell->label)),
                 $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)), $frontY,
                 $cell->mouth->z->inside($gap, Text::of('piece.gap_each', gap: $gap)));
         $z = Length::greatest($cell->z->from->plus($up), $cell->mouth->z->from->plus($gap));
-        $base = $at->maker($cell)->out(new Named("{$cell->bay->id}:pull_base", Role::BoxPart, Text::of('part.pull_base', bay: $cell->label)), $x, $y, $z);
+        $base = $at->maker()->out(new Named("{$cell->bay->id}:pull_base", Role::BoxPart, Text::of('part.pull_base', bay: $cell->label)), $x, $y, $z);
         $at->bench->join($base->id, $front->id, JointKind::Screws, Axis::Y);
-        $this->rack($cell, $at, $x, $y, $z->plus($t), Length::least($cell->z->from->plus($cell->least), $cell->mouth->z->to())
-            ->minus($z)->minus($t)->minus(Length::fromMillimetres(10)), [$base->id, $front->id]);
-        $at->need($cell, $castors ? 'castor' : 'heavy_slide_pair', $castors ? 4 : 1, $castors ? $up : $y->value());
-        $at->need($cell, 'pull', 1);
+        $high = Length::least($cell->z->from->plus($cell->least), $cell->mouth->z->to())
+            ->minus($z)->minus($t)->minus(Length::fromMillimetres(10));
+        $this->rack($at, new Extent($x, $y, Span::of($z->plus($t), $high, Text::of('piece.least_height'))), $base, $front);
+        $at->need($castors ? 'castor' : 'heavy_slide_pair', $castors ? 4 : 1, $castors ? $up : $y->value());
+        $at->need('pull', 1);
     }
 
-    /** @param  array{string, string}  $on base and front */
-    private function rack(Cell $cell, Workplace $at, Span $x, Span $y, Length $z, Length $height, array $on): void
+    private function rack(Workplace $at, Extent $rack, Panel $base, Panel $front): void
     {
+        $cell = $at->cell;
         $t = $cell->board->thickness;
-        $post = $at->maker($cell)
+        $post = $at->maker()
             ->face(new Named("{$cell->bay->id}:pull_post", Role::BoxPart, Text::of('part.pull_post', bay: $cell->label)),
-                $x, $y->from, Span::of($z, $height, Text::of('piece.least_height')));
-        $at->bench->join($post->id, $on[0], JointKind::Screws, Axis::Z);
+                $rack->x, $rack->y->from, $rack->z);
+        $at->bench->join($post->id, $base->id, JointKind::Screws, Axis::Z);
         $n = $cell->bay->fill->is->count('shelves');
         if ($n === 0) {
             return;
         }
-        $between = $y->afterFirst($t, Text::of('piece.rear_post'));
+        $height = $rack->z->value();
+        $between = $rack->y->afterFirst($t, Text::of('piece.rear_post'));
         $short = Length::fromMillimetres(self::LEAST_ROOM_MM)->times($n + 1)->plus($t->times($n))->minus($height);
         if ($short->isPositive()) {
             $at->bench->find(Finding::ofPiece('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id,
@@ -83,12 +87,14 @@ final class PullOut implements FillMaker
             return;
         }
         $rooms = $height->minus($t->times($n))->splitInto($n + 1);
+        $z = $rack->z->from;
         foreach (range(1, $n) as $i) {
             $z = $z->plus($rooms[$i - 1]);
-            $shelf = $at->maker($cell)
-                ->out(new Named("{$cell->bay->id}:pull_shelf_$i", Role::BoxPart, Text::of('part.pull_shelf', n: $i, bay: $cell->label)), $x, $between, $z);
+            $shelf = $at->maker()
+                ->out(new Named("{$cell->bay->id}:pull_shelf_$i", Role::BoxPart, Text::of('part.pull_shelf', n: $i, bay: $cell->label)), $rack->x, $between,
+                    $z);
             $at->bench->join($shelf->id, $post->id, JointKind::Screws, Axis::Y);
-            $at->bench->join($shelf->id, $on[1], JointKind::Screws, Axis::Y);
+            $at->bench->join($shelf->id, $front->id, JointKind::Screws, Axis::Y);
             $z = $z->plus($t);
         }
     }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
@@ -19,15 +18,16 @@ final class PullOutStep implements FillMaker
 {
     private const PLAY_MM = 4;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         [$height, $going, $castor] = [$is->length('height'), $is->length('going'), $is->length('castor')];
         $play = Length::fromMillimetres(self::PLAY_MM);
         if (! $height->plus($play)->isLessThan($cell->least) || $going->isGreaterThan($cell->y->value())
             || ! $height->minus($castor)->isGreaterThan($t->times(3))) {
-            $at->cannot($cell, 'piece.step_does_not_fit', Length::least($cell->least, $cell->y->value()), Length::greatest($height->plus($play), $going));
+            $at->cannot('piece.step_does_not_fit', Length::least($cell->least, $cell->y->value()), Length::greatest($height->plus($play), $going));
 
             return;
         }
@@ -35,7 +35,7 @@ final class PullOutStep implements FillMaker
         $y = $cell->y->last($going, Text::of('piece.going'));
         $foot = $cell->z->from->plus($castor);
         $cheeks = Span::of($foot, $height->minus($castor)->minus($t), Text::of('piece.step_cheek'));
-        $maker = $at->maker($cell);
+        $maker = $at->maker();
         $tread = $maker->banded(['front'])
             ->level(new Named("{$cell->bay->id}:tread", Role::BoxPart, Text::of('part.tread', bay: $cell->label)), $x, $y, $cheeks->to());
         $inner = new Span($x->from->plus($t), $x->size->minus($t->times(2), Text::of('piece.two_sides', t: $t)));
@@ -47,7 +47,7 @@ final class PullOutStep implements FillMaker
             $at->bench->join($tread->id, $cheek->id, JointKind::Screws, Axis::Z);
             $at->bench->join($riser->id, $cheek->id, JointKind::Screws, Axis::X);
         }
-        $at->need($cell, 'castor', $castor->isPositive() ? 4 : 0, $castor);
-        $at->need($cell, 'tread_strip', 1, $x->value());
+        $at->need('castor', $castor->isPositive() ? 4 : 0, $castor);
+        $at->need('tread_strip', 1, $x->value());
     }
 }

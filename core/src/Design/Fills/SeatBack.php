@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Workplace;
@@ -19,8 +18,9 @@ use Incastro\Core\Measure\Text;
 /** A back to lean on: a sloping board on a rib at each end, its long edges bevelled by the angle it leans. */
 final class SeatBack implements FillMaker
 {
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         $lean = tan(deg2rad($is->count('lean')));
@@ -28,7 +28,7 @@ final class SeatBack implements FillMaker
         $out = Length::ofUnits(Rounding::Up->apply($height->units * $lean));
         $thick = Length::ofUnits(Rounding::Up->apply($t->units * hypot(1.0, $lean)));
         if ($height->isGreaterThan($cell->least) || $out->plus($thick)->isGreaterThan($cell->y->value())) {
-            $at->cannot($cell, 'piece.seat_back_too_large', Length::least($cell->least, $cell->y->value()), Length::greatest($height, $out->plus($thick)));
+            $at->cannot('piece.seat_back_too_large', Length::least($cell->least, $cell->y->value()), Length::greatest($height, $out->plus($thick)));
 
             return;
         }

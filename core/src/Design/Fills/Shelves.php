@@ -17,8 +17,9 @@ use Incastro\Core\Measure\Text;
 /** Shelves one above the other. Chosen openings stand; what is left is shared by the others and the top one (fieldbook §11). */
 final class Shelves implements FillMaker
 {
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $shelves = array_values($cell->bay->fill->shelves);
         $spacing = self::spacing($cell, $shelves);
         $at->bench->spacings[$cell->bay->id] = $spacing;
@@ -29,7 +30,7 @@ final class Shelves implements FillMaker
 
             return;
         }
-        $shelving = new Shelving($cell, $at);
+        $shelving = new Shelving($at);
         $shelving->begin();
         $z = $cell->z->from;
         foreach ($shelves as $i => $shelf) {

@@ -20,6 +20,7 @@ use Incastro\Core\Document\Model\Front;
 use Incastro\Core\Document\Model\ShelfRest;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -43,14 +44,17 @@ final readonly class Shelving
     /** Air between slats at least. */
     private const SLAT_GAP_MM = 20;
 
-    public function __construct(private Cell $cell, private Workplace $at, private ?string $element = null)
+    private Cell $cell;
+
+    public function __construct(private Workplace $at, private ?string $element = null)
     {
+        $this->cell = $at->cell;
     }
 
     /** Shelves made from now on are those of the document's shelf. */
     public function for(string $element): self
     {
-        return new self($this->cell, $this->at, $element);
+        return new self($this->at, $element);
     }
 
     /** What stands in the bay before the first shelf. */
@@ -64,7 +68,7 @@ final readonly class Shelving
         foreach (['rear' => $y->first($width, Text::of('piece.standard_width')),
             'front' => $y->last($width, Text::of('piece.standard_width'))] as $where => $span) {
             foreach (['left' => $this->cell->x->from, 'right' => $this->cell->x->to()->minus($this->cell->board->thickness)] as $side => $x) {
-                $panel = $this->at->maker($this->cell)->upright(new Named("{$this->cell->bay->id}:standard_{$where}_$side", Role::Standard,
+                $panel = $this->at->maker()->upright(new Named("{$this->cell->bay->id}:standard_{$where}_$side", Role::Standard,
                     Text::of("part.standard_{$where}_$side", bay: $this->cell->label)), $x, $span, $this->cell->z);
                 $this->at->bench->join($panel->id, $side === 'left' ? $this->cell->by->left : $this->cell->by->right, JointKind::Faced, Axis::X);
             }
@@ -74,13 +78,13 @@ final readonly class Shelving
     /** @param  Length  $below  clear under it */
     public function shelf(string $id, int $n, Length $z, Length $below): void
     {
-        $name = Text::of('part.shelf', n: $n, bay: $this->cell->label);
+        $shelf = new ShelfLevel($id, $n, $z, $below);
         match ($this->rest()) {
-            ShelfRest::Fixed => $this->fixed($id, $name, $z, $below),
-            ShelfRest::Pins => $this->onPins($id, $name, $z, $below),
-            ShelfRest::Cleats => $this->onCleats($id, $name, $n, $z, $below),
-            ShelfRest::Standards => $this->onBars($id, $name, $n, $z, $below),
-            ShelfRest::Slats => $this->slatted($id, $n, $z, $below),
+            ShelfRest::Fixed => $this->fixed($shelf),
+            ShelfRest::Pins => $this->onPins($shelf),
+            ShelfRest::Cleats => $this->onCleats($shelf),
+            ShelfRest::Standards => $this->onBars($shelf),
+            ShelfRest::Slats => $this->slatted($shelf),
         };
     }
 
@@ -95,20 +99,26 @@ final readonly class Shelving
         return $this->cell->methods->front === Front::Banded ? ['front'] : [];
     }
 
-    /** @param  Length  $below  clear under it: a nosing hangs no lower */
-    private function board(string $id, Text $name, Span $x, Length $z, Length $below): Panel
+    private function name(ShelfLevel $level): Text
     {
-        $maker = $this->at->maker($this->cell)->belongingTo(new Belongs($this->element));
+        return Text::of('part.shelf', n: $level->n, bay: $this->cell->label);
+    }
+
+    /** A nosing hangs no lower than there is room under it. */
+    private function board(ShelfLevel $level, Span $x): Panel
+    {
+        $named = new Named($level->id, Role::Shelf, $this->name($level));
+        $maker = $this->at->maker()->belongingTo(new Belongs($this->element));
         if (! $this->isNosed()) {
-            return $maker->banded($this->banded())->level(new Named($id, Role::Shelf, $name), $x, $this->cell->y, $z);
+            return $maker->banded($this->banded())->level($named, $x, $this->cell->y, $level->z);
         }
         $t = $this->cell->board->thickness;
-        $high = Length::least($this->cell->bay->fill->is->length('nosing'), $t->plus($below));
-        $shelf = $maker->level(new Named($id, Role::Shelf, $name), $x, $this->cell->y->beforeLast($t, Text::of('piece.nosing_before')), $z);
+        $high = Length::least($this->cell->bay->fill->is->length('nosing'), $t->plus($level->below));
+        $shelf = $maker->level($named, $x, $this->cell->y->beforeLast($t, Text::of('piece.nosing_before')), $level->z);
         // What is let into the uprights is the shelf alone.
         $between = $x->value()->isGreaterThan($this->cell->x->value()) ? $this->cell->x : $x;
-        $front = $maker->strip(new Named("$id:nosing", Role::Lip, Text::of('part.nosing', of: $name)), $between,
-            $this->cell->y->to()->minus($t), Span::of($z->plus($t)->minus($high), $high, Text::of('setting.nosing')));
+        $front = $maker->strip(new Named("$level->id:nosing", Role::Lip, Text::of('part.nosing', of: $named->name)), $between,
+            $this->cell->y->to()->minus($t), Span::of($level->z->plus($t)->minus($high), $high, Text::of('setting.nosing')));
         $this->at->bench->join($front->id, $shelf->id, JointKind::Faced, Axis::Y);
 
         return $shelf;
@@ -119,7 +129,7 @@ final readonly class Shelving
         return $this->cell->bay->fill->is->optionalLength('nosing')?->isPositive() === true;
     }
 
-    private function fixed(string $id, Text $name, Length $z, Length $below): void
+    private function fixed(ShelfLevel $level): void
     {
         $by = $this->cell->by;
         $dado = $this->cell->methods->joint === CarcassJoint::Dado;
@@ -131,7 +141,7 @@ final readonly class Shelving
             $x = new Span($left ? $x->from->minus($depth) : $x->from,
                 $x->size->plus($depth->times($ends), Text::of('piece.let_in', depth: $depth, ends: $ends)));
         }
-        $shelf = $this->board($id, $name, $x, $z, $below);
+        $shelf = $this->board($level, $x);
         foreach ([$by->left, $by->right] as $upright) {
             if ($dado) {
                 $this->at->bench->house($shelf->id, $upright, Axis::X, $depth);
@@ -141,16 +151,16 @@ final readonly class Shelving
         }
     }
 
-    private function onPins(string $id, Text $name, Length $z, Length $below): void
+    private function onPins(ShelfLevel $level): void
     {
-        $shelf = $this->loose($id, $name, $z, $below, JointKind::Pins);
+        $shelf = $this->loose($level, JointKind::Pins);
         $this->at->bench->need($shelf->id, Text::of('hardware.shelf_pin'), 4);
     }
 
-    private function loose(string $id, Text $name, Length $z, Length $below, JointKind $kind): Panel
+    private function loose(ShelfLevel $level, JointKind $kind): Panel
     {
         $play = Length::fromMillimetres(self::PIN_PLAY_MM);
-        $shelf = $this->board($id, $name, $this->cell->x->inside($play, Text::of('piece.pin_play', each: $play)), $z, $below);
+        $shelf = $this->board($level, $this->cell->x->inside($play, Text::of('piece.pin_play', each: $play)));
         foreach (array_filter([$this->cell->by->left, $this->cell->by->right]) as $upright) {
             $this->at->bench->lay(new Joint($shelf->id, $upright, $kind, Axis::X, $play, Length::zero()));
         }
@@ -158,28 +168,28 @@ final readonly class Shelving
         return $shelf;
     }
 
-    private function onCleats(string $id, Text $name, int $n, Length $z, Length $below): void
+    private function onCleats(ShelfLevel $level): void
     {
-        $shelf = $this->loose($id, $name, $z, $below, JointKind::Clears);
-        foreach ($this->cleats($id, $n, $z, $below) as $cleat) {
+        $shelf = $this->loose($level, JointKind::Clears);
+        foreach ($this->cleats($level) as $cleat) {
             $this->at->bench->join($shelf->id, $cleat, JointKind::Rests, Axis::Z);
         }
     }
 
     /** @return list<string> a cleat at each side, its top at a height */
-    private function cleats(string $id, int $n, Length $z, Length $below): array
+    private function cleats(ShelfLevel $level): array
     {
-        $height = Length::least(Length::fromMillimetres(self::CLEAT_MM), $below);
+        $height = Length::least(Length::fromMillimetres(self::CLEAT_MM), $level->below);
         if ($height->isLessThan(Length::fromMillimetres(10))) {
             return [];
         }
         $made = [];
-        $span = Span::of($z->minus($height), $height, Text::of('piece.cleat_height'));
+        $span = Span::of($level->z->minus($height), $height, Text::of('piece.cleat_height'));
         $short = Length::greatest(Length::fromMillimetres(20), $this->isNosed() ? $this->cell->board->thickness : Length::zero());
         $y = $this->cell->y->beforeLast(Length::least($short, $this->cell->y->value()->half()), Text::of('piece.cleat_short'));
         foreach (['left' => $this->cell->x->from, 'right' => $this->cell->x->to()->minus($this->cell->board->thickness)] as $side => $x) {
-            $cleat = $this->at->maker($this->cell)
-                ->cheek(new Named("$id:cleat_$side", Role::Cleat, Text::of("part.cleat_$side", n: $n, bay: $this->cell->label)), $x, $y, $span);
+            $cleat = $this->at->maker()
+                ->cheek(new Named("$level->id:cleat_$side", Role::Cleat, Text::of("part.cleat_$side", n: $level->n, bay: $this->cell->label)), $x, $y, $span);
             $this->at->bench->join($cleat->id, $side === 'left' ? $this->cell->by->left : $this->cell->by->right, JointKind::Screws, Axis::X);
             $made[] = $cleat->id;
         }
@@ -188,37 +198,38 @@ final readonly class Shelving
     }
 
     /** Bars lie in notches of the standards, the shelf on the bars between the standards. */
-    private function onBars(string $id, Text $name, int $n, Length $z, Length $below): void
+    private function onBars(ShelfLevel $level): void
     {
         $t = $this->cell->board->thickness;
         $play = Length::fromMillimetres(self::PIN_PLAY_MM);
         $in = $t->plus($play);
         $bar = $t->plus(Length::fromMillimetres(self::BEARING_MM));
         $reach = Length::fromMillimetres(self::STANDARD_MM - self::NOTCH_MM);
-        if ($this->cell->x->value()->isLessThan($bar->times(2)) || $below->isLessThan($t) || $this->cell->y->value()->isLessThan($reach->times(3))) {
+        if ($this->cell->x->value()->isLessThan($bar->times(2)) || $level->below->isLessThan($t) || $this->cell->y->value()->isLessThan($reach->times(3))) {
             return;
         }
-        $shelf = $this->board($id, $name, $this->cell->x->inside($in, Text::of('piece.between_standards', t: $t, play: $play)), $z, $below);
+        $shelf = $this->board($level, $this->cell->x->inside($in, Text::of('piece.between_standards', t: $t, play: $play)));
         $y = $this->cell->y->inside($reach, Text::of('piece.bar_in_notches'));
         foreach (['left' => $this->cell->x->first($bar, Text::of('piece.bar_width')),
             'right' => $this->cell->x->last($bar, Text::of('piece.bar_width'))] as $side => $x) {
-            $made = $this->at->maker($this->cell)
-                ->out(new Named("$id:bar_$side", Role::Cleat, Text::of("part.bar_$side", n: $n, bay: $this->cell->label)), $x, $y, $z->minus($t));
+            $made = $this->at->maker()
+                ->out(new Named("$level->id:bar_$side", Role::Cleat, Text::of("part.bar_$side", n: $level->n, bay: $this->cell->label)), $x, $y,
+                    $level->z->minus($t));
             $this->at->bench->join($shelf->id, $made->id, JointKind::Rests, Axis::Z);
             foreach (['rear', 'front'] as $where) {
                 $standard = "{$this->cell->bay->id}:standard_{$where}_$side";
                 $at = $where === 'rear' ? $y->from : $y->to()->minus(Length::fromMillimetres(self::NOTCH_MM));
                 $this->at->bench->take($standard, TakenKind::Notch,
-                    Block::of($side === 'left' ? $this->cell->x->from : $this->cell->x->to()->minus($t),
-                        $at, $z->minus($t), $t, Length::fromMillimetres(self::NOTCH_MM), $t));
+                    new Block(new Place3($side === 'left' ? $this->cell->x->from : $this->cell->x->to()->minus($t), $at, $level->z->minus($t)),
+                        new Place3($t, Length::fromMillimetres(self::NOTCH_MM), $t)));
             }
         }
     }
 
     /** Flush slats with equal air between: gap = (L − n·b)/(n − 1) (fieldbook §7). */
-    private function slatted(string $id, int $n, Length $z, Length $below): void
+    private function slatted(ShelfLevel $level): void
     {
-        $cleats = $this->cleats($id, $n, $z, $below);
+        $cleats = $this->cleats($level);
         $width = Length::fromMillimetres(self::SLAT_MM);
         $depth = $this->cell->y->value();
         $count = max(2, intdiv($depth->units + self::SLAT_GAP_MM * Length::PER_MM, $width->units + self::SLAT_GAP_MM * Length::PER_MM));
@@ -230,9 +241,10 @@ final readonly class Shelving
         $y = $this->cell->y->from;
         $play = Length::fromMillimetres(self::PIN_PLAY_MM);
         for ($i = 0; $i < $count; $i++) {
-            $slat = $this->at->maker($this->cell)
-                ->level(new Named($i === 0 ? $id : "$id:slat_".($i + 1), Role::Slat, Text::of('part.slat', n: $i + 1, shelf: $n, bay: $this->cell->label)),
-                    $this->cell->x->inside($play, Text::of('piece.pin_play', each: $play)), Span::of($y, $width, Text::of('piece.slat_width')), $z);
+            $slat = $this->at->maker()
+                ->level(new Named($i === 0 ? $level->id : "$level->id:slat_".($i + 1), Role::Slat,
+                    Text::of('part.slat', n: $i + 1, shelf: $level->n, bay: $this->cell->label)),
+                    $this->cell->x->inside($play, Text::of('piece.pin_play', each: $play)), Span::of($y, $width, Text::of('piece.slat_width')), $level->z);
             if ($i === 0) {
                 foreach ($cleats as $cleat) {
                     $this->at->bench->join($slat->id, $cleat, JointKind::Rests, Axis::Z);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Spacing;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Document\Model\HowOften;
@@ -21,8 +20,9 @@ use Incastro\Core\Measure\Text;
  */
 final class StoredShelves implements FillMaker
 {
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $things = $at->stuff->storedIn($cell->bay->id);
         if ($things === []) {
             $at->bench->find(Finding::ofPiece('piece.nothing_to_store', Severity::Note, $cell->bay->id, Text::of('piece.nothing_to_store', bay: $cell->label)));
@@ -31,13 +31,13 @@ final class StoredShelves implements FillMaker
         }
         $tiers = [];
         foreach ($things as $thing) {
-            array_push($tiers, ...$this->tiers($cell, $at, $thing));
+            array_push($tiers, ...$this->tiers($at, $thing));
         }
         $tiers = self::inOrder(self::together($tiers, $cell->x->value()));
         if ($tiers === []) {
             return;
         }
-        $this->shelves($cell, $at, $tiers);
+        $this->shelves($at, $tiers);
     }
 
     /**
@@ -45,8 +45,9 @@ final class StoredShelves implements FillMaker
      *
      * @return list<Tier>
      */
-    private function tiers(Cell $cell, Workplace $at, StoredThing $thing): array
+    private function tiers(Workplace $at, StoredThing $thing): array
     {
+        $cell = $at->cell;
         $across = $thing->width->isPositive() ? intdiv($cell->x->value()->units, $thing->width->units) : 0;
         $deep = intdiv($cell->y->value()->units, $thing->depth->units);
         if ($across === 0 || $thing->width->isGreaterThan($cell->mouth->x->value())) {
@@ -108,8 +109,9 @@ final class StoredShelves implements FillMaker
     }
 
     /** @param  non-empty-list<Tier>  $tiers */
-    private function shelves(Cell $cell, Workplace $at, array $tiers): void
+    private function shelves(Workplace $at, array $tiers): void
     {
+        $cell = $at->cell;
         $hand = $cell->bay->fill->is->length('hand_room');
         $t = $cell->board->thickness;
         $free = count($tiers) === 1 ? $cell->z->size
@@ -131,7 +133,7 @@ final class StoredShelves implements FillMaker
             return;
         }
         $at->bench->spacings[$cell->bay->id] = new Spacing([...$openings, $free], $free->value, $cell->z->from, $t);
-        $shelving = new Shelving($cell, $at);
+        $shelving = new Shelving($at);
         $shelving->begin();
         $z = $cell->z->from;
         foreach ($openings as $i => $opening) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Lengths;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
@@ -13,6 +12,7 @@ use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -23,8 +23,9 @@ final class Surround implements FillMaker
 
     private const PITCH_MM = 600;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         $deep = $is->length('fire_depth')->plus($t);
@@ -39,49 +40,52 @@ final class Surround implements FillMaker
             'low' => [$is->length('fire_at'), $cell->z->from->minus($cell->floor)]];
         foreach ($needs as $axis => [$has, $need]) {
             if ($has->isLessThan($need)) {
-                $at->cannot($cell, "piece.surround_$axis", $has, $need);
+                $at->cannot("piece.surround_$axis", $has, $need);
 
                 return;
             }
         }
         $y = Span::of($cell->y->from, $deep, Text::of('piece.surround_depth'));
-        $this->frame($cell, $at, $y, $fire, $high);
-        $this->face($cell, $at, $y->to(), $fire, $high);
+        $this->frame($at, $y, $fire, $high);
+        $this->face($at, $y->to(), $fire, $high);
         $mantel = $cell->floor->plus($is->length('mantel_at'));
         if ($mantel->minus($t)->isGreaterThan($cell->z->from) && $mantel->isLessThan($cell->z->to()) && $mantel->minus($t)->isGreaterThan($high->to())) {
-            $at->maker($cell)->banded(['front', 'left', 'right'])
+            $at->maker()->banded(['front', 'left', 'right'])
                 ->level(new Named("{$cell->bay->id}:mantel", Role::Slab, Text::of('part.mantel', bay: $cell->label)), $cell->x,
                     Span::of($y->to()->plus($t), $is->length('mantel_out'), Text::of('piece.mantel_out')), $mantel->minus($t));
-            $at->need($cell, 'mantel_fixing', max(2, intdiv($cell->x->value()->units, 400 * Length::PER_MM)));
+            $at->need('mantel_fixing', max(2, intdiv($cell->x->value()->units, 400 * Length::PER_MM)));
         } else {
-            $at->bench->find($at->against($cell, 'piece.mantel_outside', $mantel, $high->to())->sourced('source.obstacles'));
+            $at->bench->find($at->against('piece.mantel_outside', $mantel, $high->to())->sourced('source.obstacles'));
         }
     }
 
     /** Closed by as few boards as the sheet gives, parted over the timbers beside the fire. */
-    private function face(Cell $cell, Workplace $at, Length $y, Span $fire, Span $high): void
+    private function face(Workplace $at, Length $y, Span $fire, Span $high): void
     {
+        $cell = $at->cell;
         $half = Length::fromMillimetres(self::STUD_MM)->half();
         $cuts = [$fire->from->minus($half), $fire->to()->plus($half)];
         foreach (Lengths::of($cell->x, $cuts, $cell->board->widest($cell->z->value())) as $i => $x) {
-            $face = $at->maker($cell)
+            $face = $at->maker()
                 ->face(new Named("{$cell->bay->id}:surround_face".($i === 0 ? '' : '_'.($i + 1)), Role::Board,
                     $i === 0 ? Text::of('part.surround_face', bay: $cell->label)
                         : Text::of('part.length', part: Text::of('part.surround_face', bay: $cell->label), n: $i + 1)), $x, $y, $cell->z);
             $from = Length::greatest($x->from, $fire->from);
             $to = Length::least($x->to(), $fire->to());
             if ($to->isGreaterThan($from)) {
-                $at->bench->take($face->id, TakenKind::CutOut, Block::of($from, $y, $high->from, $to->minus($from), $cell->board->thickness, $high->value()));
+                $at->bench->take($face->id, TakenKind::CutOut,
+                    new Block(new Place3($from, $y, $high->from), new Place3($to->minus($from), $cell->board->thickness, $high->value())));
             }
         }
     }
 
     /** Uprights at both ends, at both sides of the opening and no further apart than 600; a plate below and above, a sill and a head at the opening. */
-    private function frame(Cell $cell, Workplace $at, Span $y, Span $fire, Span $high): void
+    private function frame(Workplace $at, Span $y, Span $fire, Span $high): void
     {
+        $cell = $at->cell;
         $stud = Length::fromMillimetres(self::STUD_MM);
         $why = Text::of('piece.stud_size');
-        $lumber = fn (string $id, Text $name, Span $x, Span $z, Axis $long): object => $at->maker($cell)
+        $lumber = fn (string $id, Text $name, Span $x, Span $z, Axis $long): object => $at->maker()
             ->bought(new Named("{$cell->bay->id}:$id", Role::Stud, $name), [$x, $y, $z], $long, $long === Axis::Z ? Axis::X : Axis::Z);
         foreach (['below' => $cell->z->from, 'above' => $cell->z->to()->minus($stud)] as $where => $z) {
             $lumber("plate_$where", Text::of("part.plate_$where", bay: $cell->label), $cell->x, Span::of($z, $stud, $why), Axis::X);

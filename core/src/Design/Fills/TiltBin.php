@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
@@ -23,8 +22,9 @@ final class TiltBin implements FillMaker
 {
     private const ROOM_MM = 10;
 
-    public function make(Cell $cell, Workplace $at): void
+    public function make(Workplace $at): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         [$gap, $w, $d, $h] = [$is->length('gap'), $is->length('bin_width'), $is->length('bin_depth'), $is->length('bin_height')];
@@ -32,23 +32,23 @@ final class TiltBin implements FillMaker
         $wide = $w->plus($t->times(2))->plus($room);
         $has = $cell->mouth->x->value()->minus($gap->times(2));
         if ($has->isLessThan($wide)) {
-            $at->cannot($cell, 'piece.bin_does_not_pass', $has, $wide);
+            $at->cannot('piece.bin_does_not_pass', $has, $wide);
 
             return;
         }
         $sweep = self::sweep($d->plus($t), $h->plus($t), $is->count('opens'));
         if ($cell->least->isLessThan($sweep->plus($room))) {
-            $at->cannot($cell, 'piece.bin_swings_high', $cell->least, $sweep->plus($room));
+            $at->cannot('piece.bin_swings_high', $cell->least, $sweep->plus($room));
 
             return;
         }
         $frontY = $cell->mouth->y->minus($t);
         if ($frontY->minus($cell->y->from)->isLessThan($d->plus($t)->plus($room))) {
-            $at->cannot($cell, 'piece.bin_too_deep', $frontY->minus($cell->y->from), $d->plus($t)->plus($room));
+            $at->cannot('piece.bin_too_deep', $frontY->minus($cell->y->from), $d->plus($t)->plus($room));
 
             return;
         }
-        $this->parts($cell, $at, $frontY, $wide, $d->plus($room));
+        $this->parts($at, $frontY, $wide, $d->plus($room));
     }
 
     /** The greatest height of the rear top corner while the front tips by so many degrees. */
@@ -59,12 +59,13 @@ final class TiltBin implements FillMaker
         return Length::ofUnits(Rounding::Up->apply(hypot($depth->units, $height->units) * sin($angle)));
     }
 
-    private function parts(Cell $cell, Workplace $at, Length $frontY, Length $wide, Length $deep): void
+    private function parts(Workplace $at, Length $frontY, Length $wide, Length $deep): void
     {
+        $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         $gap = $is->length('gap');
-        $maker = $at->maker($cell);
+        $maker = $at->maker();
         $front = $maker->banded(['left', 'right', 'top', 'bottom'])
             ->face(new Named("{$cell->bay->id}:tilt_front", Role::Front, Text::of('part.tilt_front', bay: $cell->label)),
                 $cell->mouth->x->inside($gap, Text::of('piece.gap_each', gap: $gap)),
@@ -82,8 +83,8 @@ final class TiltBin implements FillMaker
             $at->bench->join($bottom->id, $cheek->id, JointKind::Screws, Axis::X);
             $at->bench->join($cheek->id, $front->id, JointKind::Screws, Axis::Y);
         }
-        $at->need($cell, 'tilt_hinge', 2);
-        $at->need($cell, 'tilt_stop', 1);
-        $at->need($cell, 'pull', 1);
+        $at->need('tilt_hinge', 2);
+        $at->need('tilt_stop', 1);
+        $at->need('pull', 1);
     }
 }

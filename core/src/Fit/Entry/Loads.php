@@ -17,6 +17,7 @@ use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Length;
@@ -34,8 +35,8 @@ final readonly class Loads
     public function of(Design $design, Fit $fit): array
     {
         return array_map(function (CaseFront $front) use ($fit): Load {
-            $place = Block::of($front->x->from, $fit->box->rear, $front->z->from,
-                $front->x->value(), $front->depth()->minus($fit->box->rear), $front->z->value());
+            $place = new Block(new Place3($front->x->from, $fit->box->rear, $front->z->from),
+                new Place3($front->x->value(), $front->depth()->minus($fit->box->rear), $front->z->value()));
             $mm = fn (Length $l): float => (float) $l->millimetres();
 
             return new Load($front->id, PartName::in(Text::of('entry.box'), $front->label), $place, $this->kg($place),

@@ -9,6 +9,7 @@ use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -55,7 +56,8 @@ final readonly class Unit
     {
         $from = fn (Axis $axis): Length => Length::least(...array_map(fn (Panel $p): Length => $p->block->from($axis), $this->panels));
 
-        return Block::of($from(Axis::X), $from(Axis::Y), $from(Axis::Z), $this->extent(Axis::X), $this->extent(Axis::Y), $this->extent(Axis::Z));
+        return new Block(new Place3($from(Axis::X), $from(Axis::Y), $from(Axis::Z)),
+            new Place3($this->extent(Axis::X), $this->extent(Axis::Y), $this->extent(Axis::Z)));
     }
 
     public function bottom(): Length

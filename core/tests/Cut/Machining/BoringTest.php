@@ -21,6 +21,7 @@ use Incastro\Core\Design\Role;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -200,8 +201,8 @@ final class BoringTest extends TestCase
             Figure::of(Length::fromMillimetres(300), Text::of('x')), Prism::of($block, $thin), $long, $thin);
         $mm = Length::fromMillimetres(...);
         // The side ends 1.85 over the underside of the top: a pilot of 2.5 has no wood all around.
-        $side = $panel('side', Block::of($mm(0), $mm(0), $mm(0), $mm(18), $mm(300), $mm(601.85)), Axis::Z, Axis::X);
-        $top = $panel('top', Block::of($mm(18), $mm(0), $mm(600), $mm(800), $mm(300), $mm(18)), Axis::X, Axis::Z);
+        $side = $panel('side', new Block(new Place3($mm(0), $mm(0), $mm(0)), new Place3($mm(18), $mm(300), $mm(601.85))), Axis::Z, Axis::X);
+        $top = $panel('top', new Block(new Place3($mm(18), $mm(0), $mm(600)), new Place3($mm(800), $mm(300), $mm(18))), Axis::X, Axis::Z);
         $boards = new Boards([$side, $top]);
         (new JointBores($boards, HiddenFace::of([$side, $top])))->make(new Joint('top', 'side', JointKind::Screws, Axis::X, Length::zero(), Length::zero()));
         self::assertSame(ClashKind::Off, $boards->all['top']->clash($boards->all['top']->bores[0])?->kind);

@@ -131,7 +131,7 @@ final class HandTest extends TestCase
     {
         $mm = fn (Axis $a): Length => Length::fromMillimetres($a === $thin ? 18 : ($a === $long ? 1000 : 300));
         $zero = Length::zero();
-        $block = Block::of($zero, $zero, $zero, $mm(Axis::X), $mm(Axis::Y), $mm(Axis::Z));
+        $block = new Block(new Place3($zero, $zero, $zero), new Place3($mm(Axis::X), $mm(Axis::Y), $mm(Axis::Z)));
 
         return new Panel($id, 'piece', Role::Shelf, Text::of('part.shelf'), 'ply', Figure::of($mm($long), Text::of('x')),
             Figure::of($zero, Text::of('x')), Prism::of($block, $thin), $long, $thin);
@@ -146,7 +146,8 @@ final class HandTest extends TestCase
     private static function board(array $notches, array $holes = [], string $id = 'p'): Part
     {
         $l = Length::fromMillimetres(...);
-        $taken = array_map(fn (array $n): Taken => new Taken(TakenKind::Notch, Block::of($l($n[0]), $l($n[1]), $l(0), $l($n[2]), $l($n[3]), $l(18))), $notches);
+        $taken = array_map(fn (array $n): Taken => new Taken(TakenKind::Notch,
+            new Block(new Place3($l($n[0]), $l($n[1]), $l(0)), new Place3($l($n[2]), $l($n[3]), $l(18)))), $notches);
         $panel = self::panel(Axis::X, Axis::Z, $id)->with(taken: $taken);
         $bores = array_map(
             fn (array $h): Bore => Bore::round(BoreKind::Dowel, $panel, null, new Place3($l($h[0]), $l($h[1]), $l($h[2])), Axis::Z, $h[3], $l(8), $l(10)),
