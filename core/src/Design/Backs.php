@@ -136,12 +136,12 @@ final readonly class Backs
         $id = "{$case->id()}:back";
         Maker::at($this->bench, $case->back)
             ->face(new Named($id, Role::Back, $case->name(Text::of('part.back'))), $inner->outside($lap, $why), $case->rear->plus($t), $z);
-        $this->bench->groove($id, "{$case->id()}:side_left", Axis::X, $lap, $play);
-        $this->bench->groove($id, "{$case->id()}:side_right", Axis::X, $lap, $play);
-        foreach ([$case->id(), ...array_keys($case->first()->bays)] as $owner) {
-            $this->bench->groove($id, isset($this->bench->panels["$owner:bottom"]) ? "$owner:bottom" : null, Axis::Z, $lap, $play);
+        $floors = array_map(fn (string $owner): string => "$owner:bottom", [$case->id(), ...array_keys($case->first()->bays)]);
+        $around = [...array_fill_keys(["{$case->id()}:side_left", "{$case->id()}:side_right"], Axis::X), ...array_fill_keys($floors, Axis::Z),
+            ...$rails ? [] : ["{$case->id()}:top" => Axis::Z]];
+        foreach (array_intersect_key($around, $this->bench->panels) as $board => $axis) {
+            $this->bench->groove(new Joint($id, $board, JointKind::Groove, $axis, Length::zero(), $lap), $play);
         }
-        $this->bench->groove($id, $rails ? null : "{$case->id()}:top", Axis::Z, $lap, $play);
         $height = Length::least(Length::fromMillimetres(self::NAILER_MM), $high->value());
         $nailer = Maker::at($this->bench, $case->board)
             ->strip(new Named("{$case->id()}:nailer", Role::Nailer, $case->name(Text::of('part.nailer_recess'))), $inner, $case->rear,

@@ -117,14 +117,12 @@ final class Bench
         }
     }
 
-    /** The first's edge lies loose in a groove of the second, which is deeper by the play. */
-    public function groove(string $first, ?string $second, Axis $axis, Length $depth, Length $play): void
+    /** The first's edge lies loose in a groove of the second, which is deeper by the play than the edge goes in. */
+    public function groove(Joint $joint, Length $play): void
     {
-        if ($second === null) {
-            return;
-        }
-        $this->joints[] = new Joint($first, $second, JointKind::Groove, $axis, Length::zero(), $depth);
-        [$a, $b] = [$this->panels[$first]->block, $this->panels[$second]->block];
+        $this->joints[] = $joint;
+        [$axis, $second] = [$joint->axis, $joint->second];
+        [$a, $b] = [$this->panels[$joint->first]->block, $this->panels[$second]->block];
         $common = self::common($a, $b);
         if ($common === null) {
             return;
@@ -140,8 +138,7 @@ final class Bench
 
     public function take(string $panel, TakenKind $kind, Block $block): void
     {
-        $from = $this->panels[$panel];
-        $this->panels[$panel] = $from->with(taken: [...$from->taken, new Taken($kind, $block)]);
+        $this->panels[$panel] = $this->panels[$panel]->taking(new Taken($kind, $block));
     }
 
     public function find(Finding $finding): void

@@ -187,7 +187,11 @@ final readonly class CaseMaker
             $panel = Maker::at($this->bench, $case->board)
                 ->banded($banded)->level(new Named($id, Role::Bottom, $case->name(Text::of('part.bottom'))), $span, $case->y(), $case->z->from);
             foreach (array_filter([$left, $right]) as $upright) {
-                $this->meet($case, $under ? $upright : $panel->id, $under ? $panel->id : $upright, $under ? Axis::Z : Axis::X, $under);
+                if ($under) {
+                    $this->bench->join($upright, $panel->id, JointKind::Screws, Axis::Z);
+                } else {
+                    $this->meet($case, $panel->id, $upright);
+                }
             }
         }
         if ($case->toe !== null) {
@@ -265,16 +269,21 @@ final readonly class CaseMaker
     {
         foreach (['side_left', 'side_right'] as $side) {
             $id = $this->id($case, $side);
-            $this->meet($case, $caps ? $id : $panel->id, $caps ? $panel->id : $id, $caps ? Axis::Z : Axis::X, $caps);
+            if ($caps) {
+                $this->bench->join($id, $panel->id, JointKind::Screws, Axis::Z);
+            } else {
+                $this->meet($case, $panel->id, $id);
+            }
         }
     }
 
-    private function meet(CaseSpec $case, string $first, string $second, Axis $axis, bool $butts): void
+    /** The ends of the first meet the second as the case is joined. */
+    private function meet(CaseSpec $case, string $first, string $second): void
     {
-        if ($case->methods()->joint === CarcassJoint::Dado && ! $butts) {
-            $this->bench->house($first, $second, $axis, Length::fromMillimetres(RowJoints::DADO_MM));
+        if ($case->methods()->joint === CarcassJoint::Dado) {
+            $this->bench->house($first, $second, Axis::X, Length::fromMillimetres(RowJoints::DADO_MM));
         } else {
-            $this->bench->join($first, $second, $butts ? JointKind::Screws : JointKind::of($case->methods()->joint), $axis);
+            $this->bench->join($first, $second, JointKind::of($case->methods()->joint), Axis::X);
         }
     }
 }

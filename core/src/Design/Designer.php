@@ -77,9 +77,7 @@ final readonly class Designer
         $made = $make();
         $made = $made->with(array_keys(array_diff_key($bench->panels, $before)));
         foreach ($turn->isNone() ? [] : $made->panels as $id) {
-            $panel = $bench->panels[$id];
-            $bench->panels[$id] = $panel->with($turn->prism($panel->solid),
-                taken: array_map(fn (Taken $t): Taken => new Taken($t->kind, $turn->block($t->block)), $panel->taken), quarter: $turn->quarter);
+            $bench->panels[$id] = $bench->panels[$id]->turnedBy($turn);
         }
         for ($j = $joints; $j < count($bench->joints); $j++) {
             $bench->joints[$j] = $bench->joints[$j]->turned($turn);

@@ -63,7 +63,7 @@ final readonly class Doors
             ? $racked->squareLeaf($n, $gap, $z->value())
             : $this->equal($mouth->x->size->minus($gap->times($n + 1), Text::of('piece.gaps', n: $n + 1, gap: $gap)), $n);
         $x = $mouth->x->from->plus($racked !== null && $this->door->is->choice('racked') === 'square' ? $side : $gap);
-        $this->hang($x, $width, $gap, $z, $mouth->y->minus($this->cell->board->thickness));
+        $this->hang(new LeafPlace(new Span($x, $width), $mouth->y->minus($this->cell->board->thickness), $z), $gap);
     }
 
     private function equal(Figure $rest, int $n): Figure
@@ -109,7 +109,7 @@ final readonly class Doors
         $whole = $mouth->x->size->plus($left->plus($right), Text::of('piece.overlays', left: $left, right: $right));
         $width = $n === 1 ? $whole : $this->equal($whole->minus($gap->times($n - 1), Text::of('piece.gaps', n: $n - 1, gap: $gap)), $n);
         $z = new Span($mouth->z->from->minus($foot), $mouth->z->size->plus($foot->plus($head), Text::of('piece.overlays', left: $foot, right: $head)));
-        $this->hang($mouth->x->from->minus($left), $width, $gap, $z, $mouth->y);
+        $this->hang(new LeafPlace(new Span($mouth->x->from->minus($left), $width), $mouth->y, $z), $gap);
     }
 
     private function lap(Length $face, bool $shared, Length $gap): Length
@@ -125,8 +125,10 @@ final readonly class Doors
             : Length::greatest(Length::zero(), Length::least($wanted, $most));
     }
 
-    private function hang(Length $x, Figure $width, Length $gap, Span $z, Length $y): void
+    /** @param  LeafPlace  $first  of the leftmost leaf; the others follow with a gap between */
+    private function hang(LeafPlace $first, Length $gap): void
     {
+        [$x, $width, $z] = [$first->x->from, $first->x->size, $first->z];
         if ($width->value->isLessThan(Length::fromMillimetres(60)) || $z->value()->isLessThan(Length::fromMillimetres(60))) {
             $this->bench->find(Finding::ofPiece('piece.door_small', Severity::Stop, $this->cell->bay->id,
                 Text::of('piece.door_small', bay: $this->cell->label, w: $width->value, h: $z->value()))
@@ -141,23 +143,24 @@ final readonly class Doors
                 $n === 2 => $i === 0 ? Side::Left : Side::Right,
                 default => Side::from($this->door->is->choice('hinge')),
             };
-            $this->leaf("{$this->cell->bay->id}:door_".($i + 1), $i + 1, new Span($x, $width), $y, $z, $side);
+            $this->leaf($i + 1, new LeafPlace(new Span($x, $width), $first->y, $z), $side);
             $x = $x->plus($width->value)->plus($gap);
         }
         $this->fittings($n, $z->value(), $width->value);
     }
 
-    private function leaf(string $id, int $n, Span $x, Length $y, Span $z, ?Side $hinge): void
+    private function leaf(int $n, LeafPlace $place, ?Side $hinge): void
     {
+        $id = "{$this->cell->bay->id}:door_$n";
         $name = Text::of($hinge === null ? 'part.door' : "part.door_hinged_{$hinge->value}", n: $n, bay: $this->cell->label);
         if ($this->door->is->choice('make') === 'framed' && $this->cell->isUnderSlope()) {
             $this->bench->find(Finding::ofPiece('piece.framed_under_slope', Severity::Look, $this->cell->bay->id,
                 Text::of('piece.framed_under_slope', bay: $this->cell->label)));
         }
         if ($this->door->is->choice('make') === 'framed' && ! $this->cell->isUnderSlope()) {
-            (new FramedDoor($this->bench, $this->cell, $this->door))->make($id, $name, $x, $y, $z, $hinge);
+            (new FramedDoor($this->bench, $this->cell, $this->door))->make(new Named($id, Role::Door, $name), $place, $hinge);
         } else {
-            $this->maker->banded(['left', 'right', 'top', 'bottom'])->hung($hinge)->face(new Named($id, Role::Door, $name), $x, $y, $z);
+            $this->maker->banded(['left', 'right', 'top', 'bottom'])->hung($hinge)->face(new Named($id, Role::Door, $name), $place->x, $place->y, $place->z);
         }
         if ($hinge !== null) {
             $this->hung(isset($this->bench->panels[$id]) ? $id : "$id:stile_{$hinge->value}", $hinge);
@@ -244,7 +247,7 @@ final readonly class Doors
         for ($i = 0; $i < $n; $i++) {
             $y = $i % 2 === 0 ? $front : $front->minus($t)->minus(Length::fromMillimetres(2));
             $from = $i === $n - 1 ? $this->cell->x->to()->minus($width->value) : $x;
-            $this->leaf("{$this->cell->bay->id}:door_".($i + 1), $i + 1, new Span($from, $width), $y, $z, null);
+            $this->leaf($i + 1, new LeafPlace(new Span($from, $width), $y, $z), null);
             $x = $x->plus($width->value)->minus($overlap);
         }
         $this->bench->need($this->cell->bay->id, Text::of('hardware.finger_pull'), $n);

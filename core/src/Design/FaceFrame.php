@@ -44,7 +44,8 @@ final readonly class FaceFrame
         $right = $this->stile(Side::Right, $case->x->last($stile, $why));
         $between = new Span($case->x->from->plus($stile), $case->x->size->minus($stile->times(2), Text::of('piece.two_stiles', each: $stile)));
         $foot = $case->z->from;
-        $rail = fn (string $name, Length $z, Length $width): Panel => $this->rail("$id:$name", Text::of("part.$name"), $between, $z, $width, [$left, $right]);
+        $rail = fn (string $name, Length $z, Length $width): Panel => $this->rail(new Named("$id:$name", Role::Rail, $case->name(Text::of("part.$name"))),
+            $between, Span::of($z, $width, Text::of('piece.rail_face')), [$left, $right]);
         $bottom = $rail('rail_bottom', $foot, $this->widths->rail);
         $z = $foot->plus($this->widths->rail);
         $below = $bottom;
@@ -52,8 +53,9 @@ final readonly class FaceFrame
             $head = $case->heads[$i];
             $isLast = $i === count($case->rows) - 1;
             $above = $isLast ? $rail('rail_top', $case->z->to()->minus($this->widths->topRail), $this->widths->topRail)
-                : $this->rail("{$row->band->id}:rail", Text::of('part.rail_between', n: $i + 1), $between,
-                    $head->plus($case->board->thickness)->minus($this->widths->rail), $this->widths->rail, [$left, $right]);
+                : $this->rail(new Named("{$row->band->id}:rail", Role::Rail, $case->name(Text::of('part.rail_between', n: $i + 1))), $between,
+                    Span::of($head->plus($case->board->thickness)->minus($this->widths->rail), $this->widths->rail, Text::of('piece.rail_face')),
+                    [$left, $right]);
             $this->mullions($row, Span::of($z, $above->block->corner->z->minus($z), Text::of('piece.between_rails')), [$below, $above]);
             [$z, $below] = [$above->block->corner->z->plus($above->block->size->z), $above];
         }
@@ -85,10 +87,9 @@ final readonly class FaceFrame
     }
 
     /** @param  list<Panel>  $stiles */
-    private function rail(string $id, Text $name, Span $x, Length $z, Length $width, array $stiles): Panel
+    private function rail(Named $named, Span $x, Span $z, array $stiles): Panel
     {
-        $rail = $this->maker
-            ->strip(new Named($id, Role::Rail, $this->case->name($name)), $x, $this->case->front(), Span::of($z, $width, Text::of('piece.rail_face')));
+        $rail = $this->maker->strip($named, $x, $this->case->front(), $z);
         foreach ($stiles as $stile) {
             $this->bench->join($rail->id, $stile->id, JointKind::PocketScrews, Axis::X);
         }

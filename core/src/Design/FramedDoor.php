@@ -30,8 +30,10 @@ final readonly class FramedDoor
     {
     }
 
-    public function make(string $id, Text $name, Span $x, Length $y, Span $z, ?Side $hinge): void
+    public function make(Named $leaf, LeafPlace $place, ?Side $hinge): void
     {
+        [$id, $name] = [$leaf->id, $leaf->name];
+        [$x, $y, $z] = [$place->x, $place->y, $place->z];
         [$stile, $tenon] = [$this->door->is->length('stile'), $this->door->is->length('tenon')];
         if (! Length::least($x->value(), $z->value())->isGreaterThan($stile->times(2)->plus($tenon->times(2)))) {
             $this->bench->find(Finding::ofPiece('piece.door_small', Severity::Stop, $this->cell->bay->id,
@@ -56,11 +58,11 @@ final readonly class FramedDoor
                 $this->bench->tenon($made->id, $upright->id, Axis::X, $tenon);
             }
         }
-        $this->panel($id, $part('panel'), $x, $y, $z, [$left->id, $right->id, ...$rails]);
+        $this->panel($id, $part('panel'), $place, [$left->id, $right->id, ...$rails]);
     }
 
     /** @param  list<string>  $around left, right, bottom, top */
-    private function panel(string $id, Text $name, Span $x, Length $y, Span $z, array $around): void
+    private function panel(string $id, Text $name, LeafPlace $place, array $around): void
     {
         [$stile, $groove] = [$this->door->is->length('stile'), $this->door->is->length('tenon')];
         $play = Length::fromMillimetres(self::PLAY_MM);
@@ -71,15 +73,15 @@ final readonly class FramedDoor
         $glass = $this->door->is->choice('panel') === 'glass';
         $wood = $this->door->is->choice('panel') === 'wood';
         $thick = Length::least($this->cell->back->thickness, $this->cell->board->thickness->half());
-        $at = $y->plus($this->cell->board->thickness->minus($thick)->half());
-        $spans = [$sight($x), Span::of($at, $thick, Text::of('piece.board_thickness')), $sight($z)];
+        $at = $place->y->plus($this->cell->board->thickness->minus($thick)->half());
+        $spans = [$sight($place->x), Span::of($at, $thick, Text::of('piece.board_thickness')), $sight($place->z)];
         $maker = Maker::at($this->bench, $this->cell->back, $this->cell->bay->id)->belongingTo(new Belongs(set: $id));
         $panel = $glass || $wood || $thick->isLessThan($this->cell->back->thickness)
             ? $maker->boughtAs($glass ? BoughtAs::Glass : BoughtAs::Panel)
                 ->bought(new Named("$id:panel", $glass ? Role::Glass : Role::DoorPart, $name), $spans, Axis::Z, Axis::Y)
             : $maker->face(new Named("$id:panel", Role::DoorPart, $name), $spans[0], $at, $spans[2]);
         foreach ([Axis::X, Axis::X, Axis::Z, Axis::Z] as $i => $axis) {
-            $this->bench->groove($panel->id, $around[$i], $axis, $lap, $half);
+            $this->bench->groove(new Joint($panel->id, $around[$i], JointKind::Groove, $axis, Length::zero(), $lap), $half);
         }
         $moves = self::moves($panel->width);
         if ($wood && $moves->isGreaterThan($play)) {

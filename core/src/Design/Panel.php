@@ -8,6 +8,7 @@ use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Prism;
+use Incastro\Core\Geometry\Turn;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -61,13 +62,36 @@ final readonly class Panel
         $this->bought = $boughtAs !== null;
     }
 
-    /** @param  list<Taken>  $taken */
-    public function with(?Prism $solid = null, ?Figure $length = null, ?Figure $width = null,
-        ?array $taken = null, ?bool $fitOnSite = null, ?int $quarter = null): self
+    /** Another solid, and sizes of its own where they are told anew. */
+    public function shaped(Prism $solid, ?Figure $length = null, ?Figure $width = null): self
     {
-        return new self($this->id, $this->piece, $this->role, $this->name, $this->material, $length ?? $this->length, $width ?? $this->width,
-            $solid ?? $this->solid, $this->long, $this->thin, $this->banded, $this->hand, $fitOnSite ?? $this->fitOnSite, $this->boughtAs,
-            $taken ?? $this->taken, $this->bay, $quarter ?? $this->quarter, $this->closes, $this->element, $this->set, $this->leads);
+        return $this->changed(['solid' => $solid, 'length' => $length ?? $this->length, 'width' => $width ?? $this->width]);
+    }
+
+    /** What is not cut to its final size before the room has been met. */
+    public function fittedOnSite(): self
+    {
+        return $this->changed(['fitOnSite' => true]);
+    }
+
+    public function taking(Taken ...$more): self
+    {
+        return $this->changed(['taken' => [...$this->taken, ...array_values($more)]]);
+    }
+
+    /** As it lies in the house when its run is turned. */
+    public function turnedBy(Turn $turn): self
+    {
+        return $this->changed(['solid' => $turn->prism($this->solid), 'quarter' => $turn->quarter,
+            'taken' => array_map(fn (Taken $t): Taken => new Taken($t->kind, $turn->block($t->block)), $this->taken)]);
+    }
+
+    /** @param  array{solid?: Prism, length?: Figure, width?: Figure, taken?: list<Taken>, fitOnSite?: bool, quarter?: int}  $to */
+    private function changed(array $to): self
+    {
+        return new self($this->id, $this->piece, $this->role, $this->name, $this->material, $to['length'] ?? $this->length, $to['width'] ?? $this->width,
+            $to['solid'] ?? $this->solid, $this->long, $this->thin, $this->banded, $this->hand, $to['fitOnSite'] ?? $this->fitOnSite, $this->boughtAs,
+            $to['taken'] ?? $this->taken, $this->bay, $to['quarter'] ?? $this->quarter, $this->closes, $this->element, $this->set, $this->leads);
     }
 
     /** An axis of the run's frame as it lies in the house. */

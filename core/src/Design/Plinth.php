@@ -56,14 +56,14 @@ final class Plinth
                     ->strip(new Named($id, Role::PlinthRail, $this->case->name(Text::of("part.plinth_$where"))), $span, $y, $this->height());
             }
         }
-        $this->rungsUnder($bays, $whole, $i, $first, $last);
+        $this->rungsUnder($bays, $whole, $i === 0, $last);
     }
 
     /** @param  non-empty-list<Bay>  $bays */
-    private function rungsUnder(array $bays, Span $whole, int $i, bool $first, bool $last): void
+    private function rungsUnder(array $bays, Span $whole, bool $isFirst, bool $last): void
     {
         $t = $this->case->board->thickness;
-        $this->rung($i === 0 ? "{$this->plinth->id}:rung_left" : "{$bays[0]->id}:rung_left", $whole->from);
+        $this->rung($isFirst ? "{$this->plinth->id}:rung_left" : "{$bays[0]->id}:rung_left", $whole->from);
         foreach ($bays as $n => $bay) {
             $cell = $this->bench->cells[$bay->id] ?? null;
             if ($cell === null) {

@@ -34,7 +34,7 @@ final class Rows
     public function make(Opening $o, array $rows): void
     {
         $z = $o->z;
-        $floor = fn (Bay $bay, Length $x): ?string => $this->isOpen($bay, 0, $o) ? null : ($o->floors[$bay->id] ?? $o->by->floor);
+        $floor = fn (Bay $bay, Length $x): ?string => $bay->openFloor && $o->ends === 2 ? null : ($o->floors[$bay->id] ?? $o->by->floor);
         foreach ($rows as $i => $row) {
             $board = $this->stuff->board($row->band);
             $division = $this->division($o, $row, $board);
@@ -42,17 +42,18 @@ final class Rows
                 return;
             }
             $heads = $this->heads($rows, $i, $z, $board->thickness);
-            $dividers = $this->dividers($o, $row, $division, $z, $heads);
             $isLast = $i === count($rows) - 1;
-            $over = $isLast ? fn (Bay $b, Length $x): ?string => $o->by->head : $this->boardAbove($o, $row, $dividers, $heads[$i], $rows[$i + 1]);
-            $this->raise($o, $row, $dividers, $z, $floor, $over, $i);
+            $at = new RowPlace($row, $division, $z, $heads[$i], $floor, $i === 0, $isLast);
+            $at->dividers = $this->dividers($at);
+            $at->over = $isLast ? fn (Bay $b, Length $x): ?string => $o->by->head : $this->boardAbove($o, $at, $rows[$i + 1]);
+            $this->raise($o, $at);
             foreach ($this->pending as [$stops, $divider]) {
                 $this->bench->join($stops, $divider, JointKind::Screws, Axis::X);
             }
             $this->pending = [];
-            $this->cells($o, $row, $division, $dividers, $z, $floor, $over, $i, $isLast);
+            $this->cells($o, $at);
             $z = $heads[$i]->plus($board->thickness);
-            $floor = $over;
+            $floor = $at->over;
         }
     }
 
@@ -69,7 +70,7 @@ final class Rows
             $this->bench->openings[$id] = $span->size;
         }
         $none = fn (Bay $b, Length $x): ?string => null;
-        $this->cells($o, $row, $division, [], $o->z, $none, $none, 0, true);
+        $this->cells($o, new RowPlace($row, $division, $o->z, $o->z->plus($height->value), $none, true, true));
     }
 
     private function division(Opening $o, Row $row, Board $board): Division
@@ -121,20 +122,20 @@ final class Rows
     /**
      * The dividers of a row, those of bands below that run through it included.
      *
-     * @param  array<int, Length>  $heads
      * @return array<string, array{x: Length, id: string, new: bool, reaches: list<string>, head: Length}> by the bay to their left
      */
-    private function dividers(Opening $o, Row $row, Division $division, Length $z, array $heads): array
+    private function dividers(RowPlace $at): array
     {
         $dividers = [];
+        $row = $at->row;
         $ids = array_keys($row->band->bays);
         foreach (array_slice($ids, 0, -1) as $id) {
-            $x = $division->openings[$id]->to();
+            $x = $at->division->openings[$id]->to();
             $from = array_values(array_filter($this->through, fn (array $d): bool => $d['x']->equals($x) && in_array($row->band->id, $d['reaches'], true)))[0]
                 ?? null;
             $reaches = $from['reaches'] ?? $row->band->bays[$id]->through;
             $dividers[$id] = ['x' => $x, 'id' => $from['id'] ?? "$id:divider", 'new' => $from === null,
-                'reaches' => $reaches, 'head' => $heads[array_key_first($heads) ?? 0] ?? $z];
+                'reaches' => $reaches, 'head' => $at->head];
         }
 
         return $dividers;
@@ -143,11 +144,11 @@ final class Rows
     /**
      * The board over a row, in as many lengths as dividers run through it.
      *
-     * @param  array<string, array{x: Length, id: string, new: bool, reaches: list<string>, head: Length}>  $dividers
      * @return \Closure(Bay, Length): string the one over a bay at an x
      */
-    private function boardAbove(Opening $o, Row $row, array &$dividers, Length $z, Row $next): \Closure
+    private function boardAbove(Opening $o, RowPlace $at, Row $next): \Closure
     {
+        [$row, $z] = [$at->row, $at->head];
         $board = $this->stuff->board($row->band);
         $t = $o->ends === 2 ? $board->thickness : Length::zero();
         $over = [];
@@ -168,7 +169,7 @@ final class Rows
         };
         $stopped = null;
         foreach ($row->band->bays as $bayId => $bay) {
-            $divider = $dividers[$bayId] ?? null;
+            $divider = $at->dividers[$bayId] ?? null;
             if ($divider === null || ! in_array($next->band->id, $divider['reaches'], true)) {
                 continue;
             }
@@ -176,7 +177,7 @@ final class Rows
             $stopped = $divider['id'];
             [$from, $left, $id] = [$divider['x']->plus($board->thickness), null, "$bayId:between"];
             $this->through[] = ['x' => $divider['x'], 'id' => $divider['id'], 'reaches' => $divider['reaches']];
-            $dividers[$bayId]['head'] = $z->plus($board->thickness)->plus($next->clear->value);
+            $at->dividers[$bayId]['head'] = $z->plus($board->thickness)->plus($next->clear->value);
         }
         $this->stopped($make($o->x->to()->minus($t), $o->by->right), $stopped, null);
 
@@ -204,33 +205,29 @@ final class Rows
             : $o->x->size->minus($board->thickness->times(2), Text::of('piece.two_sides', t: $board->thickness))->named(Text::of('piece.between_sides'));
     }
 
-    /**
-     * @param  array<string, array{x: Length, id: string, new: bool, reaches: list<string>, head: Length}>  $dividers
-     * @param  \Closure(Bay, Length): ?string  $floor
-     * @param  \Closure(Bay, Length): ?string  $over
-     */
-    private function raise(Opening $o, Row $row, array $dividers, Length $z, \Closure $floor, \Closure $over, int $index): void
+    private function raise(Opening $o, RowPlace $at): void
     {
+        [$row, $z] = [$at->row, $at->z];
         $maker = Maker::at($this->bench, $this->stuff->board($row->band));
         $bays = array_values($row->band->bays);
         $joints = $this->joints($row);
         foreach ($bays as $i => $bay) {
-            $divider = $dividers[$bay->id] ?? null;
+            $divider = $at->dividers[$bay->id] ?? null;
             if ($divider === null || ! $divider['new']) {
                 continue;
             }
-            $onFloor = $this->isOpen($bay, $index, $o) || $this->isOpen($bays[$i + 1], $index, $o);
+            $onFloor = $at->isOpenToFloor($bay, $o) || $at->isOpenToFloor($bays[$i + 1], $o);
             $from = $onFloor ? $o->deep : $z;
-            [$foot, $head] = [$onFloor ? null : $floor($bay, $divider['x']),
-                $divider['head']->equals($z->plus($row->clear->value)) ? $over($bay, $divider['x']) : null];
+            [$foot, $head] = [$onFloor ? null : $at->below($bay, $divider['x']),
+                $divider['head']->equals($z->plus($row->clear->value)) ? $at->above($bay, $divider['x']) : null];
             $height = $head !== null && ! $onFloor ? new Span($z, $row->clear)
                 : Span::of($from, $divider['head']->minus($from), Text::of('piece.through_height'));
             $panel = $maker->banded($joints->banded())
                 ->upright(new Named($divider['id'], Role::Divider, PartName::in(Text::of('part.divider', n: $i + 1), $row->label)),
                     $divider['x'], $o->y, $joints->letIn($height, $foot, $head));
             if ($onFloor) {
-                foreach (array_filter([$floor($bay, $divider['x']),
-                    $floor($bays[$i + 1], $divider['x']->plus($this->stuff->board($row->band)->thickness))]) as $bottom) {
+                foreach (array_filter([$at->below($bay, $divider['x']),
+                    $at->below($bays[$i + 1], $divider['x']->plus($this->stuff->board($row->band)->thickness))]) as $bottom) {
                     $this->bench->join($bottom, $panel->id, JointKind::Screws, Axis::X);
                 }
             }
@@ -239,21 +236,16 @@ final class Rows
         }
     }
 
-    /**
-     * @param  array<string, array{x: Length, id: string, new: bool, reaches: list<string>, head: Length}>  $dividers
-     * @param  \Closure(Bay, Length): ?string  $floor
-     * @param  \Closure(Bay, Length): ?string  $over
-     */
-    private function cells(Opening $o, Row $row, Division $division, array $dividers,
-        Length $z, \Closure $floor, \Closure $over, int $index, bool $isLast): void
+    private function cells(Opening $o, RowPlace $at): void
     {
+        [$row, $division, $z] = [$at->row, $at->division, $at->z];
         $left = $o->by->left;
         $number = 0;
         $count = count($row->band->bays);
         foreach ($row->band->bays as $bay) {
             $number++;
-            $right = $dividers[$bay->id]['id'] ?? $o->by->right;
-            $open = $this->isOpen($bay, $index, $o);
+            $right = $at->dividers[$bay->id]['id'] ?? $o->by->right;
+            $open = $at->isOpenToFloor($bay, $o);
             $from = $open ? $o->deep : $z;
             $height = $open ? $row->clear->plus($z->minus($o->deep), Text::of('piece.open_to_floor')) : $row->clear;
             $along = $this->under?->along === Axis::X ? $division->openings[$bay->id] : $o->y;
@@ -265,10 +257,10 @@ final class Rows
             }
             $board = $this->stuff->board($row->band);
             $cell = new Cell($bay, $o->prefix.$row->label.$number, $division->openings[$bay->id], $o->y, new Span($from, $height),
-                new Bounding($left, $right, $floor($bay, $division->openings[$bay->id]->from),
-                    $over($bay, $division->openings[$bay->id]->from), $o->by->back), $bay->methods, $board, $this->stuff->back(),
-                (new Mouths($o, $board))
-                    ->of($division->openings[$bay->id], $from, $height->value, [$number === 1, $number === $count], [$index === 0, $isLast]),
+                new Bounding($left, $right, $at->below($bay, $division->openings[$bay->id]->from),
+                    $at->above($bay, $division->openings[$bay->id]->from), $o->by->back), $bay->methods, $board, $this->stuff->back(),
+                (new Mouths($o, $board, [$at->isLowest, $at->isLast]))
+                    ->of($division->openings[$bay->id], $from, $height->value, [$number === 1, $number === $count]),
                 $least ?? $height->value, $o->deep);
             $this->bench->cells[$bay->id] = $cell;
             $left = $right;
@@ -279,12 +271,6 @@ final class Rows
             }
             (new Bays($this->bench, $this->stuff, $this->frame, $this->under))->make($cell);
         }
-    }
-
-    /** Only the lowest row of a box can be open to the floor. */
-    private function isOpen(Bay $bay, int $index, Opening $o): bool
-    {
-        return $bay->openFloor && $index === 0 && $o->ends === 2;
     }
 
     private function joints(Row $row): RowJoints

@@ -28,13 +28,12 @@ final readonly class Slabs
         $depth = $band->depth ?? $this->frame->depth->value;
         $y = Span::of($this->frame->rear, $depth, Text::of($band->depth === null ? 'piece.depth_chosen' : 'piece.band_depth'));
         $y = $band->overhang->isZero() ? $y : new Span($y->from, $y->size->plus($band->overhang, Text::of('piece.overhang')));
-        $banded = $band->methods->front === Front::Banded ? ['front'] : [];
         for ($layer = 0; $layer < $band->layers; $layer++) {
             $at = $z->plus($board->thickness->times($layer));
             if ($band->lids && $below !== null && $layer === $band->layers - 1) {
-                $this->lids($band, $board, $y, $at, $below);
+                $this->lids($band, $y, $at, $below);
             } else {
-                $this->whole($band, $board, $y, $at, $layer, $below, $banded);
+                $this->layer(new SlabLayer($band, $layer, $y, $at), $below);
             }
         }
         if ($band->cushion !== null) {
@@ -42,17 +41,20 @@ final readonly class Slabs
         }
     }
 
-    /** @param  list<string>  $banded */
-    private function whole(Band $band, Board $board, Span $y, Length $z, int $layer, ?CaseSpec $below, array $banded): void
+    /** In as many lengths as the sheet asks. */
+    private function layer(SlabLayer $layer, ?CaseSpec $below): void
     {
+        $band = $layer->band;
+        $board = $this->stuff->board($band);
         $cuts = $below === null ? [] : $this->cuts($below);
         foreach (Lengths::of($this->frame->x, $cuts, $board->longest()) as $n => $x) {
-            $id = "{$band->id}:slab".($layer === 0 ? '' : '_'.($layer + 1)).($n === 0 ? '' : '_part_'.($n + 1));
+            $id = "{$band->id}:slab".($layer->index === 0 ? '' : '_'.($layer->index + 1)).($n === 0 ? '' : '_part_'.($n + 1));
             $name = Text::of("part.{$band->kind->value}");
-            $name = $band->layers > 1 ? Text::of('part.layer', part: $name, n: $layer + 1) : $name;
+            $name = $band->layers > 1 ? Text::of('part.layer', part: $name, n: $layer->index + 1) : $name;
             $panel = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id))
-                ->banded($banded)->level(new Named($id, Role::Slab, $n === 0 ? $name : Text::of('part.length', part: $name, n: $n + 1)), $x, $y, $z);
-            if ($below !== null && $layer === 0) {
+                ->banded($band->methods->front === Front::Banded ? ['front'] : [])
+                ->level(new Named($id, Role::Slab, $n === 0 ? $name : Text::of('part.length', part: $name, n: $n + 1)), $x, $layer->y, $layer->z);
+            if ($below !== null && $layer->index === 0) {
                 $this->rests($panel->id, $below);
             }
         }
@@ -73,8 +75,9 @@ final readonly class Slabs
     }
 
     /** A fixed strip at the rear for the hinges, and a lid over each bay. */
-    private function lids(Band $band, Board $board, Span $y, Length $z, CaseSpec $below): void
+    private function lids(Band $band, Span $y, Length $z, CaseSpec $below): void
     {
+        $board = $this->stuff->board($band);
         [$strip, $gap] = [Length::fromMillimetres(self::HINGE_STRIP_MM), Length::fromMillimetres(self::LID_GAP_MM)];
         $maker = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id));
         $maker->level(new Named("{$band->id}:hinge_strip", Role::Slab, Text::of('part.hinge_strip')),
@@ -135,7 +138,7 @@ final readonly class Slabs
                 ->strip(new Named("{$band->id}:crown".($n === 0 ? '' : '_'.($n + 1)), Role::Crown,
                     $n === 0 ? Text::of('part.crown') : Text::of('part.length', part: Text::of('part.crown'), n: $n + 1)),
                     $x, $front->minus($board->thickness), $z);
-            $this->bench->panels[$panel->id] = $panel->with(fitOnSite: true);
+            $this->bench->panels[$panel->id] = $panel->fittedOnSite();
         }
     }
 }

@@ -151,7 +151,7 @@ final readonly class SlopeCut
             }
         }
 
-        return $panel->with($solid, $size($panel->length, $panel->long), $size($panel->width, $panel->wide()));
+        return $panel->shaped($solid, $size($panel->length, $panel->long), $size($panel->width, $panel->wide()));
     }
 
     /**

@@ -90,7 +90,7 @@ final readonly class EdgeParts
         foreach ($fronts as $front) {
             if ($panel->id === "$front->id:stile_{$edge->name->value}" && $front->meets($edge->side())) {
                 $width = $panel->width->plus($edge->scribe->projects, Text::of('fit.blank_projects'))->named(Text::of('fit.stile_blank'));
-                $wide = $panel->with($this->reaching($edge, $panel), width: $width, fitOnSite: true);
+                $wide = $panel->shaped($this->reaching($edge, $panel), width: $width)->fittedOnSite();
 
                 return $panel->solid->isBlock() ? $wide : ($this->underSlope($wide)[0] ?? $wide);
             }

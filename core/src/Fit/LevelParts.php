@@ -68,8 +68,8 @@ final readonly class LevelParts
         $more = fn (Figure $f): Figure => $f->plus($scribe->projects, Text::of('fit.blank_projects'))->named(Text::of('fit.floor_blank'));
         $isUpright = $panel->long === Axis::Z;
 
-        return $panel->with($panel->solid->longer(Axis::Z, false, $scribe->projects->value),
-            length: $isUpright ? $more($panel->length) : null, width: $isUpright ? null : $more($panel->width), fitOnSite: true);
+        return $panel->shaped($panel->solid->longer(Axis::Z, false, $scribe->projects->value),
+            length: $isUpright ? $more($panel->length) : null, width: $isUpright ? null : $more($panel->width))->fittedOnSite();
     }
 
     /** @return list<Panel> none or one, over the highest boxes */

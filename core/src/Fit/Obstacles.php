@@ -110,7 +110,7 @@ final class Obstacles
         $taken = new Taken($kind, $common->along($thin, $own->corner->{$thin->value}, $own->size->{$thin->value}));
         $this->passages[] = new Passage($panel->id, $placed, $kind, $taken->block);
 
-        return $panel->with(taken: [...$panel->taken, $taken]);
+        return $panel->taking($taken);
     }
 
     /** A thing and all that a panel passes on its way to the wall: the way behind it, as far as the panel reaches. */

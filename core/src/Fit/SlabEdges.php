@@ -101,8 +101,8 @@ final class SlabEdges
             : $this->profiler->end($side, $edge, $b->corner->z, $b->corner->y, $b->corner->y->plus($b->size->y));
         $scribe = $this->note($panel, EdgeName::of($side), $profile);
 
-        return $panel->with($panel->solid->longer(Axis::X, $side === Side::Right, $scribe->projects->value),
-            length: $this->more($panel->length, $scribe, $side->value), fitOnSite: true);
+        return $panel->shaped($panel->solid->longer(Axis::X, $side === Side::Right, $scribe->projects->value),
+            length: $this->more($panel->length, $scribe, $side->value))->fittedOnSite();
     }
 
     /** A side in view, at an end that no wall closes: its rear edge meets the wall behind. */
@@ -132,8 +132,8 @@ final class SlabEdges
         }
         $scribe = $this->note($panel, EdgeName::Back, $profile);
 
-        return $panel->with($panel->solid->longer(Axis::Y, false, $scribe->projects->value),
-            width: $this->more($panel->width, $scribe, 'back'), fitOnSite: true);
+        return $panel->shaped($panel->solid->longer(Axis::Y, false, $scribe->projects->value),
+            width: $this->more($panel->width, $scribe, 'back'))->fittedOnSite();
     }
 
     private function note(Panel $panel, EdgeName $name, Profile $profile): Scribe

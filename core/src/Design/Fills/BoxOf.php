@@ -7,6 +7,7 @@ namespace Incastro\Core\Design\Fills;
 use Incastro\Core\Design\Belongs;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Extent;
+use Incastro\Core\Design\Joint;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
@@ -67,7 +68,7 @@ final readonly class BoxOf
         $bottom = $this->at->thin()->belongingTo(new Belongs(set: $this->id))
             ->level($named, $box->x->outside($lap, $why), $deep->outside($lap, $why), $box->z->from->plus($up));
         foreach ([Axis::X, Axis::X, Axis::Y, Axis::Y] as $i => $axis) {
-            $this->at->bench->groove($bottom->id, $around[$i], $axis, $lap, $play);
+            $this->at->bench->groove(new Joint($bottom->id, $around[$i], JointKind::Groove, $axis, Length::zero(), $lap), $play);
         }
     }
 }

@@ -23,6 +23,7 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Prism;
+use Incastro\Core\Geometry\Turn;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -91,7 +92,8 @@ final class HandTest extends TestCase
 
     public function test_a_run_along_a_side_wall_names_its_ends_as_one_faces_that_wall(): void
     {
-        $along = fn (int $quarter): Panel => self::panel(Axis::X, Axis::Z)->with(quarter: $quarter);
+        $along = fn (int $quarter): Panel => self::panel(Axis::X,
+            Axis::Z)->turnedBy($quarter > 0 ? Turn::left(Length::zero(), Length::zero()) : Turn::right(Length::zero()));
         self::assertSame(['rear', 'front', 'right', 'left'],
             [$along(1)->facing(Axis::X, false), $along(1)->facing(Axis::X, true), $along(1)->facing(Axis::Y, false), $along(1)->facing(Axis::Y, true)]);
         self::assertSame(['front', 'rear', 'left', 'right'],
@@ -148,7 +150,7 @@ final class HandTest extends TestCase
         $l = Length::fromMillimetres(...);
         $taken = array_map(fn (array $n): Taken => new Taken(TakenKind::Notch,
             new Block(new Place3($l($n[0]), $l($n[1]), $l(0)), new Place3($l($n[2]), $l($n[3]), $l(18)))), $notches);
-        $panel = self::panel(Axis::X, Axis::Z, $id)->with(taken: $taken);
+        $panel = self::panel(Axis::X, Axis::Z, $id)->taking(...$taken);
         $bores = array_map(
             fn (array $h): Bore => Bore::round(BoreKind::Dowel, $panel, null, new Place3($l($h[0]), $l($h[1]), $l($h[2])), Axis::Z, $h[3], $l(8), $l(10)),
             $holes);
