@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Incastro\Core\Cut;
 
 use Incastro\Core\Cut\Begun\Started;
+use Incastro\Core\Cut\Lumber\Sticks;
 use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Cut\Machining\Hand;
 use Incastro\Core\Cut\Nest\LaidParts;
 use Incastro\Core\Cut\Nest\Nested;
-use Incastro\Core\Measure\Length;
 
 /** Every part of the project and how its sheets are cut. */
 final readonly class Cutting
@@ -23,7 +23,7 @@ final readonly class Cutting
      * @param  array<string, Nested>  $own  the same before any part was moved into leftovers, without begun sheets
      * @param  list<string>  $accepted  materials whose accepted layout is in use
      * @param  array<string, string>  $moved  the material whose leftovers a part is cut from, where it is not its own
-     * @param  list<array{Length, Length, list<Part>, Nested}>  $lumber  by section: thickness, width, parts, how they are laid
+     * @param  list<Sticks>  $lumber  by section
      * @param  array<string, string>  $pairs  the mirror image of a part, both ways
      * @param  array<string, Hand>  $hands  by part
      * @param  Started  $started  what lies on begun sheets

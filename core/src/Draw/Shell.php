@@ -30,12 +30,13 @@ final readonly class Shell
         $faces = [];
         [$w, $d] = [$this->o->width, $this->o->depth];
         $zero = Length::zero();
-        $this->net($faces, 'floor', $this->steps($zero, $w), [$zero, $d],
-            fn (Length $x, Length $y): Place3 => new Place3($x, $y, $this->o->at(Surface::Floor, $x, $y)));
-        $this->net($faces, 'overhead', $this->steps($zero, $w), $this->steps($zero, $d),
-            fn (Length $x, Length $y): Place3 => new Place3($x, $y, $this->o->overhead->at($x, $y)));
+        array_push($faces, ...self::net('floor', $this->steps($zero, $w), [$zero, $d],
+            fn (Length $x, Length $y): Place3 => new Place3($x, $y, $this->o->at(Surface::Floor, $x, $y))));
+        array_push($faces, ...self::net('overhead', $this->steps($zero, $w), $this->steps($zero, $d),
+            fn (Length $x, Length $y): Place3 => new Place3($x, $y, $this->o->overhead->at($x, $y))));
         $heights = $this->steps($zero, $this->o->overhead->at(Length::ofUnits(intdiv($w->units, 2)), $zero));
-        $this->net($faces, 'back', [$zero, $w], $heights, fn (Length $x, Length $z): Place3 => new Place3($x, $this->o->at(Surface::Back, $x, $z), $z));
+        array_push($faces, ...self::net('back', [$zero, $w], $heights,
+            fn (Length $x, Length $z): Place3 => new Place3($x, $this->o->at(Surface::Back, $x, $z), $z)));
         foreach (Side::cases() as $side) {
             if ($this->room->space->side($side) !== SideKind::Open && $this->room->isMeasured()) {
                 $this->wall($faces, $side);
@@ -84,19 +85,22 @@ final readonly class Shell
     }
 
     /**
-     * @param  list<array{surface: string, corners: list<array{int|float, int|float, int|float}>}>  $faces
      * @param  list<Length>  $as
      * @param  list<Length>  $bs
      * @param  \Closure(Length, Length): Place3  $at
+     * @return list<array{surface: string, corners: list<array{int|float, int|float, int|float}>}>
      */
-    private function net(array &$faces, string $surface, array $as, array $bs, \Closure $at): void
+    private static function net(string $surface, array $as, array $bs, \Closure $at): array
     {
+        $faces = [];
         $knots = array_map(fn (Length $a): array => array_map(fn (Length $b): Place3 => $at($a, $b), $bs), $as);
         for ($i = 0; $i + 1 < count($as); $i++) {
             for ($k = 0; $k + 1 < count($bs); $k++) {
                 $faces[] = self::face($surface, $knots[$i][$k], $knots[$i + 1][$k], $knots[$i + 1][$k + 1], $knots[$i][$k + 1]);
             }
         }
+
+        return $faces;
     }
 
     /** @return array{surface: string, corners: list<array{int|float, int|float, int|float}>} */

@@ -21,15 +21,17 @@ use Incastro\Core\Survey\Room;
 /** Puts the straight piece into the crooked space. */
 final readonly class Fitter
 {
-    /** @param  array<string, Material>  $stock */
-    public function __construct(private Workshop $workshop, private array $stock)
+    /**
+     * @param  array<string, Material>  $stock
+     * @param  list<Neighbour>  $neighbours  of other pieces in its space
+     */
+    public function __construct(private Workshop $workshop, private array $stock, private array $neighbours = [])
     {
     }
 
-    /** @param  list<Neighbour>  $neighbours  of other pieces in its space */
-    public function fit(Piece $piece, Room $room, Box $box, Design $design, array $neighbours = []): Fit
+    public function fit(Piece $piece, Room $room, Box $box, Design $design): Fit
     {
-        $profiler = new Profiler($piece, $room, $box, new Bounds($piece, $room), $neighbours);
+        $profiler = new Profiler($piece, $room, $box, new Bounds($piece, $room), $this->neighbours);
         $scriber = new Scriber($this->workshop->tapeBase->plus($this->workshop->tapePerMetre));
         $ways = new Ways($piece, $room, $this->stock[$piece->material], Seen::of($design, $box), $profiler);
         $edges = (new Edges($piece, $room, $box, $profiler, $ways, $scriber))->of();
@@ -48,7 +50,7 @@ final readonly class Fitter
             self::tiltUp($piece, $box, $design), $supports,
             (new ScribeOrder($piece, $edges))->of($panels), Crown::of($piece, $room), $obstacles->passages,
             (new Stacks($piece, $room, $box, $design))->of($edges, $supports),
-            (new Motions($piece, $room, $box, new Weight($this->stock), $neighbours))->of($panels));
+            (new Motions($piece, $room, $box, new Weight($this->stock), $this->neighbours))->of($panels));
     }
 
     /** A box raised beside its base sweeps √(H² + D²) (fieldbook §8); the one that sweeps most counts. */

@@ -47,7 +47,7 @@ final readonly class PiecePlacer
             $other = $this->project->pieces[$id];
             array_push($neighbours, ...($other !== $piece && $other->space === $piece->space ? Neighbour::of($other, $design) : []));
         }
-        $fit = (new Fitter($this->project->workshop, $this->project->stock))->fit($piece, $room, $box, $designs[$piece->id], $neighbours);
+        $fit = (new Fitter($this->project->workshop, $this->project->stock, $neighbours))->fit($piece, $room, $box, $designs[$piece->id]);
 
         return new PlacedPiece($this->project, $piece, $room, $designs[$piece->id], $fit);
     }

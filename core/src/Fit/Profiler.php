@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
+use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Document\Model\Side;
@@ -50,7 +51,10 @@ final readonly class Profiler
             return $beside !== null && $beside->isLessThan($gap) ? new GapAt($z, $beside, true) : new GapAt($z, $gap, $wall->exact);
         };
 
-        return $this->profile(Axis::Z, $bottom, $top, $gap, $this->room->stations());
+        $stations = $this->room->stations();
+        $gaps = array_map($gap, self::between($bottom, $top, $stations));
+
+        return new Profile(Axis::Z, $gaps, $this->drawn($gaps, $stations));
     }
 
     /** Another piece stands at that side of this one. */
@@ -89,8 +93,10 @@ final readonly class Profiler
     }
 
     /** The end of a slab that runs to a side wall, over its depth, at the height of the face nearer to the wall. */
-    public function end(Side $side, Length $edge, Length $z, Length $from, Length $to): Profile
+    public function end(Panel $slab, Side $side): Profile
     {
+        $b = $slab->block;
+        [$z, $edge] = [$b->corner->z, $side === Side::Left ? $b->from(Axis::X) : $b->to(Axis::X)];
         $gap = function (Length $y) use ($side, $edge, $z): GapAt {
             $mm = $this->bounds->isWall($side)
                 ? $this->room->shape->at(Surface::side($side), $y->units, $z->units)
@@ -100,7 +106,7 @@ final readonly class Profiler
             return new GapAt($y, $side === Side::Left ? $edge->minus($wall) : $wall->minus($edge), false);
         };
 
-        return $this->profile(Axis::Y, $from, $to, $gap);
+        return $this->profile(Axis::Y, $b->from(Axis::Y), $b->to(Axis::Y), $gap);
     }
 
     /** Behind the piece at one height; null where nobody has read the back wall. */
@@ -149,17 +155,21 @@ final readonly class Profiler
             $this->box->floor->minus(Clip::up($this->room->shape->at(Surface::Floor, $x->units, $y->units))), false));
     }
 
-    /**
-     * @param  \Closure(Length): GapAt  $gap
-     * @param  list<Length>|null  $stations  where it was read: between them the line is drawn through what was read; null where nothing says
-     */
-    private function profile(Axis $along, Length $from, Length $to, \Closure $gap, ?array $stations = null): Profile
+    /** @param  \Closure(Length): GapAt  $gap  known everywhere */
+    private function profile(Axis $along, Length $from, Length $to, \Closure $gap): Profile
     {
-        $inside = fn (Length $at): bool => $at->isGreaterThan($from) && $at->isLessThan($to);
-        $read = [$from, ...array_values(array_filter($stations ?? Profile::every($from, $to, self::STATION_MM), $inside)), $to];
-        $gaps = array_map($gap, $read);
+        $gaps = array_map($gap, self::between($from, $to, Profile::every($from, $to, self::STATION_MM)));
 
-        return new Profile($along, $gaps, $stations === null ? Profile::filled($gaps, $gap, self::STEP_MM) : $this->drawn($gaps, $stations));
+        return new Profile($along, $gaps, Profile::filled($gaps, $gap, self::STEP_MM));
+    }
+
+    /**
+     * @param  list<Length>  $stations
+     * @return non-empty-list<Length> both ends, and what lies between them
+     */
+    private static function between(Length $from, Length $to, array $stations): array
+    {
+        return [$from, ...array_values(array_filter($stations, fn (Length $at): bool => $at->isGreaterThan($from) && $at->isLessThan($to))), $to];
     }
 
     /**

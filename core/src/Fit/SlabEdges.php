@@ -98,7 +98,7 @@ final class SlabEdges
         }
         $profile = $panel->role === Role::Crown
             ? $this->profiler->sideOver($side, $b->corner->z, $b->corner->z->plus($b->size->z))
-            : $this->profiler->end($side, $edge, $b->corner->z, $b->corner->y, $b->corner->y->plus($b->size->y));
+            : $this->profiler->end($panel, $side);
         $scribe = $this->note($panel, EdgeName::of($side), $profile);
 
         return $panel->shaped($panel->solid->longer(Axis::X, $side === Side::Right, $scribe->projects->value),

@@ -128,7 +128,7 @@ final class Scheduler
             $hands = min($step->hands, count($this->free));
             $lanes = array_slice($this->free, 0, $hands, true);
             $start = max([$at, ...array_values($lanes)]);
-            $minutes = $this->minutesThere($step, $id, $day, $start, $to);
+            $minutes = $this->minutesThere($step, $day, $start, $to);
             if ($minutes > 0) {
                 $this->take($id, $start, $minutes, array_keys($lanes));
 
@@ -140,18 +140,18 @@ final class Scheduler
     }
 
     /** How long it may be worked on from there; 0 for not now. */
-    private function minutesThere(Step $step, string $id, int $day, int $start, int $to): int
+    private function minutesThere(Step $step, int $day, int $start, int $to): int
     {
         [$loud, $hushed] = $step->kind->isNoisy() ? $this->days->noise($day) : [$start, $to];
         if ($start < $loud || ($step->kind->isOutside() && ! $this->days->isDry($day))) {
             return 0;
         }
         $room = min($to, $hushed) - $start;
-        $left = $this->left[$id];
+        $left = $this->left[$step->id];
         if ($left <= $room) {
             return $left;
         }
-        $mayBreak = ! in_array($step->kind, self::IN_ONE_GO, true) || isset($this->longest[$id]);
+        $mayBreak = ! in_array($step->kind, self::IN_ONE_GO, true) || isset($this->longest[$step->id]);
 
         return $mayBreak && $room >= self::LEAST ? $room : 0;
     }

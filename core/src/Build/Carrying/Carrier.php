@@ -125,11 +125,12 @@ final readonly class Carrier
     private function boards(Cutting $cutting): array
     {
         $goods = [];
-        foreach ($cutting->lumber as [$thickness, $width, $parts, $nested]) {
-            foreach ($nested->sheets as $stick) {
+        foreach ($cutting->lumber as $sticks) {
+            [$thickness, $width] = [$sticks->thickness, $sticks->width];
+            foreach ($sticks->nested->sheets as $stick) {
                 $key = "$thickness->units $width->units {$stick->kind->id}";
                 $goods[$key] = [
-                    'name' => Text::of('buy.board', name: $parts[0]->panel->name, thickness: $thickness, width: $width, long: $stick->kind->name),
+                    'name' => $sticks->name($stick->kind->name),
                     'count' => 1 + ($goods[$key]['count'] ?? 0),
                     'kg' => $thickness->units * $width->units / Length::PER_MM ** 2 * $stick->kind->length / Length::PER_MM * Weight::LUMBER_DENSITY / 1e9,
                     'length' => Length::ofUnits($stick->kind->length), 'width' => $width,

@@ -50,8 +50,8 @@ final readonly class FinishNeeds
             colour: implode(', ', array_filter([$finish->colour, $finish->sheen])));
 
         return [
-            ...($finish->isPrimed() ? [$this->coating('primer', 'primer', Text::of('buy.primer'), $area, 1, [Text::of('buy.primer_instead')])] : []),
-            $this->coating($finish->kind->value, "{$finish->kind->value} $finish->colour $finish->sheen", $name, $area, $coats, []),
+            ...($finish->isPrimed() ? [$this->coating('primer', Text::of('buy.primer'), $area, 1)] : []),
+            $this->coating($finish->kind->value, $name, $area, $coats),
             ...$this->sanded($area, $coats + ($finish->isPrimed() ? 1 : 0)),
             ...$this->filler($finish->kind),
         ];
@@ -79,16 +79,17 @@ final readonly class FinishNeeds
         return $m2;
     }
 
-    /** @param  list<Text>  $substitutes */
-    private function coating(string $kind, string $key, Text $name, float $m2, int $coats, array $substitutes): Need
+    private function coating(string $kind, Text $name, float $m2, int $coats): Need
     {
+        $finish = $this->built->piece->finish;
+        $isPrimer = $kind === 'primer';
         $litres = new Amount($m2 * $coats / self::COVERS[$kind], AmountUnit::Litre);
         $sum = Text::of('buy.sum_coats', area: new Amount($m2, AmountUnit::SquareMetre), coats: $coats,
             covers: new Amount(self::COVERS[$kind], AmountUnit::SquareMetre),
             gallon: new Amount(self::COVERS[$kind] * 3.785411784, AmountUnit::SquareMetre), litres: $litres, piece: $this->built->piece->name);
 
-        return new Need(PurchaseGroup::Finish, trim($key), $name, $litres, [$sum],
-            $this->sold === Unit::Inch ? [0.946, 3.785] : [0.75, 2.5, 5.0], 10, $substitutes);
+        return new Need(PurchaseGroup::Finish, $isPrimer ? $kind : trim("$kind $finish->colour $finish->sheen"), $name, $litres, [$sum],
+            $this->sold === Unit::Inch ? [0.946, 3.785] : [0.75, 2.5, 5.0], 10, $isPrimer ? [Text::of('buy.primer_instead')] : []);
     }
 
     /** @return list<Need> bare wood with two grits, each coat but the last with a finer one */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\Lumber\Sticks;
 use Incastro\Core\Cut\Nest\Nested;
 use Incastro\Core\Cut\Nest\SheetKind;
-use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Material;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\SheetSize;
@@ -32,9 +32,9 @@ final readonly class StockNeeds
                 array_push($needs, ...($kind->leftOf === null ? [$this->sheet($id, $kind, $count, $begun)] : []));
             }
         }
-        foreach ($cutting->lumber as [$thickness, $width, $parts, $nested]) {
-            foreach (self::counted($nested) as [$kind, $count]) {
-                $needs[] = $this->board($thickness, $width, $parts[0]->panel, $kind, $count);
+        foreach ($cutting->lumber as $sticks) {
+            foreach (self::counted($sticks->nested) as [$kind, $count]) {
+                $needs[] = $this->board($sticks, $kind, $count);
             }
         }
 
@@ -64,13 +64,12 @@ final readonly class StockNeeds
         return array_values(array_map(fn (SheetSize $s): Text => Text::of('buy.sheet_instead', name: $s->name), $larger));
     }
 
-    private function board(Length $thickness, Length $width, Panel $panel, SheetKind $kind, int $count): Need
+    private function board(Sticks $sticks, SheetKind $kind, int $count): Need
     {
         $known = $this->project->lumber[$kind->id] ?? null;
-        $name = Text::of('buy.board', name: $panel->name, thickness: $thickness, width: $width, long: $kind->name);
 
-        return new Need(PurchaseGroup::Boards, "board $thickness->units $width->units $kind->id",
-            $name, Amount::each($count), [Text::of('buy.sum_boards', n: $count)],
+        return new Need(PurchaseGroup::Boards, "board {$sticks->thickness->units} {$sticks->width->units} $kind->id",
+            $sticks->name($kind->name), Amount::each($count), [Text::of('buy.sum_boards', n: $count)],
             priceCents: $known === null || $kind->priceCents === 0 ? null : $kind->priceCents,
             priceAt: $known === null ? null : ['lumber', $kind->id, 'price_cents'],
             inHand: $kind->inHand ? $count : 0.0);

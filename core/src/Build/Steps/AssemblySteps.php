@@ -115,7 +115,7 @@ final class AssemblySteps
         foreach ($stages as $i => $panels) {
             $ids = array_map(fn (Panel $p): string => $p->id, $panels);
             $placed += array_flip($ids);
-            $step = $this->stage($unit, $i + 1, count($stages), $ids, $this->joints($placed, $ids), array_keys($placed));
+            $step = $this->stage($unit, new Stage($i + 1, count($stages), $ids, $this->joints($placed, $ids), array_keys($placed)));
             $this->draft->graph->need($step, $last, $this->built->piece->methods->glue ? 'clamps' : 'stage',
                 $this->built->piece->methods->glue ? self::CLAMPS_H : 0.0);
             $last = $step;
@@ -124,13 +124,9 @@ final class AssemblySteps
         $this->backs($unit);
     }
 
-    /**
-     * @param  list<string>  $new
-     * @param  list<array{string, string}>  $joints
-     * @param  list<string>  $standing
-     */
-    private function stage(Unit $unit, int $n, int $of, array $new, array $joints, array $standing): string
+    private function stage(Unit $unit, Stage $stage): string
     {
+        [$n, $of, $new, $joints] = [$stage->n, $stage->of, $stage->new, $stage->joints];
         $roles = array_map(fn (string $id): Role => $this->built->panels[$id]->role, $new);
         $bays = array_values(array_unique(array_filter(array_map(fn (string $id): ?string => $this->built->panels[$id]->bay, $new))));
         $isLast = $n === $of;
@@ -138,7 +134,7 @@ final class AssemblySteps
         $step = $this->draft->add(new Step("assemble:$unit->id:$n", StepKind::Assemble, $this->built->piece->id,
             Text::of($of === 1 ? 'step.assemble' : 'step.assemble_stage',
                 piece: $unit->name($this->built->piece), part: $unit->panels[0]->name, n: $n, of: $of),
-            $standing, places: $new,
+            $stage->standing, places: $new,
             numbers: [...($hasShelves ? Numbers::spacers($this->built, $bays) : []), ...Numbers::fasteners($this->draft->drilling->in($this->built), $joints),
                 ...($isLast ? Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)) : [])],
             checks: $isLast ? [Text::of('check.diagonals'), Text::of('check.twist')] : [Text::of('check.flush')],

@@ -12,6 +12,7 @@ use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
 
 /** Between assemblies: a joint is screwed, and a carcass fixed to the wall, before what hides the screws' heads goes on. */
 final readonly class BeforeHidden
@@ -45,7 +46,7 @@ final readonly class BeforeHidden
                 : $this->later($this->placing($a), $this->placing($b));
             $cover = $by === $a || $by === $b ? ($this->draft->placed[$h[2]] ?? '')
                 : ($a === $b && $by->kind === UnitKind::Loose ? ($this->draft->placed[$h[2]] ?? '') : $this->placing($by));
-            if ($joint !== $cover && ! $this->draft->graph->need($cover, $joint, 'hides', 0.0, part: $this->built->panels[$h[0]]->name)) {
+            if ($joint !== $cover && ! $this->draft->graph->need($cover, $joint, Text::of('why.hides', part: $this->built->panels[$h[0]]->name))) {
                 $blocked[] = $h;
             }
         }
@@ -68,7 +69,7 @@ final readonly class BeforeHidden
                 }
                 $other = $this->unitOf($panel->id);
                 if ($other !== $unit && $other !== null) {
-                    $this->draft->graph->need($this->placing($other), "fix:$unit->id", 'hides', 0.0, part: $screw->board->name);
+                    $this->draft->graph->need($this->placing($other), "fix:$unit->id", Text::of('why.hides', part: $screw->board->name));
                 }
             }
         }

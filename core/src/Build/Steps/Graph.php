@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** Steps and what each needs. A need that would go round in a circle is refused, so there is always an order. */
@@ -32,10 +31,10 @@ final class Graph
     /**
      * A step that is not there is needed by nothing; the longest wait counts.
      *
-     * @param  string  $why  key of `why.*`
+     * @param  string|Text  $why  the text, or its key under `why.`
      * @return bool whether it could be had: false where the other step waits for this one
      */
-    public function need(string $step, ?string $before, string $why, float $hours = 0.0, Text|Length|string ...$args): bool
+    public function need(string $step, ?string $before, string|Text $why, float $hours = 0.0): bool
     {
         if ($before === null || $before === $step || ! $this->has($step) || ! $this->has($before)) {
             return true;
@@ -45,7 +44,7 @@ final class Graph
         }
         $known = $this->needs[$step][$before] ?? null;
         if ($known === null || $known->hours < $hours) {
-            $this->needs[$step][$before] = new Need($before, Text::of("why.$why", ...$args), $hours);
+            $this->needs[$step][$before] = new Need($before, is_string($why) ? Text::of("why.$why") : $why, $hours);
         }
 
         return true;

@@ -38,14 +38,14 @@ final readonly class LastSteps
         $heads = count($this->draft->drilling->in($this->built)->of(BoreKind::Clearance));
         $last = [];
         if ($isPainted && $heads > 0) {
-            $last[$this->step(StepKind::FillHeads, $fixed, 'fixed', [Text::of('number.heads', n: $heads)], $heads)] = 0.0;
+            $last[$this->step($this->made(StepKind::FillHeads, [Text::of('number.heads', n: $heads)], $heads), $fixed, 'fixed')] = 0.0;
         }
         $caulked = Caulking::edges($this->built);
         if ($caulked !== []) {
             $metres = array_sum(array_map(fn (EdgeFit $e): float => $e->profile->length()->units / Length::PER_MM / 1000, $caulked));
-            $last[$this->step(StepKind::Caulk, $fixed + $last, 'fixed',
-                array_map(fn (EdgeFit $e): Text => Text::of('number.caulk', edge: Text::of("edge.{$e->name->value}"),
-                    least: $e->least(), greatest: $e->greatest()), $caulked), (int) ceil($metres))] = self::CAULKED_H;
+            $gaps = array_map(fn (EdgeFit $e): Text => Text::of('number.caulk', edge: Text::of("edge.{$e->name->value}"),
+                least: $e->least(), greatest: $e->greatest()), $caulked);
+            $last[$this->step($this->made(StepKind::Caulk, $gaps, (int) ceil($metres)), $fixed + $last, 'fixed')] = self::CAULKED_H;
         }
         $painted = $this->finish($fixed, $last);
         $this->opening($painted);
@@ -64,17 +64,17 @@ final readonly class LastSteps
             return array_keys($last);
         }
         if ($this->built->project->make->finish === FinishWhen::Before) {
-            return [$this->step(StepKind::TouchUp, $fixed + $last, 'caulked', [Text::of('number.touch_up')], 5)];
+            return [$this->step($this->made(StepKind::TouchUp, [Text::of('number.touch_up')], 5), $fixed + $last, 'caulked')];
         }
         $parts = count(array_filter($this->built->fit->panels, fn (Panel $p): bool => $p->isWood()));
-        $step = $this->step(StepKind::SandOnSite, $fixed + $last, 'caulked', [Text::of('number.grits')], $parts);
+        $step = $this->step($this->made(StepKind::SandOnSite, [Text::of('number.grits')], $parts), $fixed + $last, 'caulked');
         $hours = 0.0;
         if ($finish->isPrimed()) {
-            $step = $this->step(StepKind::PrimeOnSite, [$step => $hours], 'sanded', [Text::of('number.prime')], $parts);
+            $step = $this->step($this->made(StepKind::PrimeOnSite, [Text::of('number.prime')], $parts), [$step => $hours], 'sanded');
             $hours = BenchSteps::RECOAT_H;
         }
         foreach (range(1, FinishNeeds::coats($this->built->piece)) as $n) {
-            $step = $this->step(StepKind::CoatOnSite, [$step => $hours], 'recoat', [Text::of('number.coat')], $parts, $n);
+            $step = $this->step($this->made(StepKind::CoatOnSite, [Text::of('number.coat')], $parts, $n), [$step => $hours], 'recoat');
             $hours = BenchSteps::RECOAT_H;
         }
 
@@ -113,27 +113,34 @@ final readonly class LastSteps
         $kept = array_values(array_filter($this->built->project->stored, fn (StoredThing $t): bool => isset($this->built->design->cells[$t->bay ?? ''])));
         $bought = array_values(array_filter($this->built->design->hardware,
             fn (Hardware $h): bool => in_array($h->name->key, ['hardware.mattress', 'hardware.foam', 'hardware.cloth'], true)));
-        $check = $this->step(StepKind::Check, array_fill_keys([...$all, ...$painted], 0.0), 'last', [Text::of('number.check')], 0);
+        $check = $this->step($this->made(StepKind::Check, [Text::of('number.check')], 0), array_fill_keys([...$all, ...$painted], 0.0), 'last');
         if ($kept === [] && $bought === []) {
             return;
         }
         $numbers = [...array_map(fn (Hardware $h): Text => $h->name, $bought),
             ...array_map(fn (StoredThing $t): Text => Text::of('number.kept', thing: $t->name, bay: $this->built->design->cells[$t->bay ?? '']->label), $kept)];
-        $furnish = $this->step(StepKind::Furnish, [$check => 0.0], 'last', $numbers, count($numbers));
+        $furnish = $this->step($this->made(StepKind::Furnish, $numbers, count($numbers)), [$check => 0.0], 'last');
         foreach ($painted as $step) {
             $this->draft->graph->need($furnish, $step, 'cured', $this->built->piece->finish->kind === FinishKind::None ? 0.0 : FittingSteps::CURED_H);
         }
     }
 
     /**
-     * @param  array<string, float>  $after  steps, and how many hours after each
      * @param  list<Text>  $numbers
+     * @param  int  $n  the how manieth of its kind; 0 where there is one
      */
-    private function step(StepKind $kind, array $after, string $why, array $numbers, int $amount, int $n = 0): string
+    private function made(StepKind $kind, array $numbers, int $amount, int $n = 0): Step
     {
         $piece = $this->built->piece;
-        $step = $this->draft->add(new Step("$kind->value:$piece->id".($n > 0 ? ":$n" : ''), $kind, $piece->id,
-            Text::of("step.$kind->value", piece: $piece->name, n: $n), array_keys($this->built->panels), numbers: $numbers, amount: $amount));
+
+        return new Step("$kind->value:$piece->id".($n > 0 ? ":$n" : ''), $kind, $piece->id,
+            Text::of("step.$kind->value", piece: $piece->name, n: $n), array_keys($this->built->panels), numbers: $numbers, amount: $amount);
+    }
+
+    /** @param  array<string, float>  $after  steps, and how many hours after each */
+    private function step(Step $made, array $after, string $why): string
+    {
+        $step = $this->draft->add($made);
         foreach ($after as $before => $hours) {
             $this->draft->graph->need($step, $before, $why, $hours);
         }

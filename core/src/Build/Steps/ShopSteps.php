@@ -7,6 +7,7 @@ namespace Incastro\Core\Build\Steps;
 use Incastro\Core\Cut\Begun\MadePiece;
 use Incastro\Core\Cut\Begun\Worth;
 use Incastro\Core\Cut\Cutting;
+use Incastro\Core\Cut\Lumber\Sticks;
 use Incastro\Core\Cut\Nest\Item;
 use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;
@@ -35,8 +36,8 @@ final readonly class ShopSteps
         foreach ($this->project->stock as $id => $material) {
             $this->recut($draft, (string) $id, $material->name);
         }
-        foreach ($this->cutting->lumber as [$thickness, $width, $parts, $nested]) {
-            $this->boards($draft, $thickness, $width, $parts, $nested);
+        foreach ($this->cutting->lumber as $sticks) {
+            $this->boards($draft, $sticks);
         }
     }
 
@@ -106,14 +107,14 @@ final readonly class ShopSteps
             || array_diff(array_map(fn (SawCut $c): int => $c->order, $opened->sawing->cuts), $opened->made) === []);
     }
 
-    /** @param  list<Part>  $parts */
-    private function boards(Draft $draft, Length $thickness, Length $width, array $parts, Nested $nested): void
+    private function boards(Draft $draft, Sticks $sticks): void
     {
-        $ids = array_map(fn (Part $p): string => $p->panel->id, $parts);
+        [$thickness, $width] = [$sticks->thickness, $sticks->width];
+        $ids = array_map(fn (Part $p): string => $p->panel->id, $sticks->parts);
         $draft->add(new Step("lumber:$thickness->units:$width->units", StepKind::CutLumber,
             null, Text::of('step.cut_lumber', thickness: $thickness, width: $width), $ids, $ids,
-            numbers: [Text::of('number.sticks', n: count($nested->sheets), parts: count($ids))],
-            checks: [Text::of('check.labelled')], amount: count($ids), isOver: $this->areCut($parts)));
+            numbers: [Text::of('number.sticks', n: count($sticks->nested->sheets), parts: count($ids))],
+            checks: [Text::of('check.labelled')], amount: count($ids), isOver: $this->areCut($sticks->parts)));
     }
 
     /**

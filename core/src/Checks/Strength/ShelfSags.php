@@ -75,7 +75,7 @@ final class ShelfSags implements Check
         }
         $own = $depth * $t * $material->density * 1e-9;
         $shelves = $built->inBay($cell->bay->id, Role::Shelf);
-        $kg = Stowed::onEach($cell, $built, count($shelves) + 1, $length, $depth);
+        $kg = Stowed::onEach($cell, $built, count($shelves) + 1, [$length, $depth]);
 
         $nosing = $mm($this->nosingOf($panel, $built));
         $own += $nosing * $t * $material->density * 1e-9;

@@ -24,12 +24,16 @@ final class Stowed
         return $things === [] ? null : array_sum(array_map(fn (StoredThing $t): float => $t->kg * $t->count, $things));
     }
 
-    /** On one of so many levels, so long and deep in mm. */
-    public static function onEach(Cell $cell, PlacedPiece $built, int $levels, float $length, float $depth): float
+    /**
+     * On one of so many levels.
+     *
+     * @param  array{float, float}  $size  length and depth of the level, mm
+     */
+    public static function onEach(Cell $cell, PlacedPiece $built, int $levels, array $size): float
     {
         $listed = self::listed($cell, $built);
 
-        return $listed !== null ? $listed / max(1, $levels) : self::usual($cell->bay->fill, $length, $depth);
+        return $listed !== null ? $listed / max(1, $levels) : self::usual($cell->bay->fill, ...$size);
     }
 
     /** What the fill is said to be for; nothing where it is not asked. */

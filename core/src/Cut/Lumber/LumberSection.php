@@ -21,13 +21,13 @@ final readonly class LumberSection implements \JsonSerializable
     /** @return list<array<string, mixed>> */
     public function jsonSerialize(): array
     {
-        return array_map(function (array $section): array {
-            [$thickness, $width, $parts, $nested] = $section;
+        return array_map(function (Sticks $sticks): array {
+            $nested = $sticks->nested;
 
             return [
-                'name' => $parts[0]->panel->name,
-                'thickness' => $thickness,
-                'width' => $width,
+                'name' => $sticks->parts[0]->panel->name,
+                'thickness' => $sticks->thickness,
+                'width' => $sticks->width,
                 'kerf' => Length::ofUnits($nested->stock->kerf),
                 'end_trim' => $this->project->workshop->endTrim,
                 'cost_cents' => $nested->cents(),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut\Lumber;
 
-use Incastro\Core\Cut\Nest\Nested;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Project;
@@ -21,7 +20,7 @@ final readonly class Timber
 
     /**
      * @param  list<Part>  $parts
-     * @return list<array{Length, Length, list<Part>, Nested}> thickness, width, the parts, how they are laid
+     * @return list<Sticks>
      */
     public function laid(array $parts): array
     {
@@ -38,8 +37,8 @@ final readonly class Timber
             $sticks = $this->sticks($thickness, $width);
             if ($sticks !== []) {
                 $lumber = new Lumber($own[0]->panel->name->key, $sticks, $this->project->workshop->kerf->units, $this->project->workshop->endTrim->units);
-                $laid[] = [$thickness, $width, $own,
-                    $lumber->lay(array_column(array_map(fn (Part $p): array => [$p->panel->id, $p->length->value->units], $own), 1, 0))];
+                $laid[] = new Sticks($thickness, $width, $own,
+                    $lumber->lay(array_column(array_map(fn (Part $p): array => [$p->panel->id, $p->length->value->units], $own), 1, 0)));
             }
         }
 

@@ -30,21 +30,17 @@ final readonly class Bore
     ) {
     }
 
-    /**
-     * Square to the face or edge it is drilled from.
-     *
-     * @param  Length|null  $depth  null right through
-     */
-    public static function round(BoreKind $kind, Panel $board, ?string $with, Place3 $at,
-        Axis $into, bool $upward, Length $diameter, ?Length $depth, ?Length $screw = null): self
+    /** Square to the face or edge it is drilled from. */
+    public static function round(Hole $hole, Panel $board, ?string $with, Drill $drill): self
     {
+        [$at, $into, $upward, $diameter] = [$drill->at, $drill->into, $drill->upward, $hole->diameter];
         $half = $diameter->half();
         $room = new Block(new Place3($at->x->minus($half), $at->y->minus($half), $at->z->minus($half)), new Place3($diameter, $diameter, $diameter));
         $k = $into->value;
-        $deep = $depth ?? $board->block->size->$k;
+        $deep = $hole->depth ?? $board->block->size->$k;
 
-        return new self($kind, $board->id, $with, $at, $into, $upward, $diameter, $depth,
-            $room->along($into, $upward ? $at->$k : $at->$k->minus($deep), $deep), $screw);
+        return new self($hole->kind, $board->id, $with, $at, $into, $upward, $diameter, $hole->depth,
+            $room->along($into, $upward ? $at->$k : $at->$k->minus($deep), $deep), $hole->screw);
     }
 
     /** Where the driver's point stands, so far before the screw's head. */

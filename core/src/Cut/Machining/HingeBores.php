@@ -7,6 +7,7 @@ namespace Incastro\Core\Cut\Machining;
 use Incastro\Core\Design\HungLeaf;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Length;
 
@@ -73,9 +74,10 @@ final class HingeBores
 
     private function cup(LeafFrame $leaf, Length $z, ?Panel $on): Bore
     {
-        return Bore::round(BoreKind::HingeCup, $leaf->leaf, $on?->id,
-            $leaf->at($leaf->rear(), $leaf->in(Length::fromMillimetres(self::CUP_MM['in'])), $z), $leaf->through, $leaf->frontIsUpper,
-            Length::fromMillimetres(self::CUP_MM['diameter']), Length::fromMillimetres(self::CUP_MM['deep']));
+        return Bore::round(
+            new Hole(BoreKind::HingeCup, Length::fromMillimetres(self::CUP_MM['diameter']), Length::fromMillimetres(self::CUP_MM['deep'])),
+            $leaf->leaf, $on?->id,
+            new Drill($leaf->at($leaf->rear(), $leaf->in(Length::fromMillimetres(self::CUP_MM['in'])), $z), $leaf->through, $leaf->frontIsUpper));
     }
 
     /** On the face of an upright; else the hinge is for the edge of a frame. */
@@ -93,10 +95,11 @@ final class HingeBores
         $deep = Length::least(Length::fromMillimetres($is['deep']), $on->block->size->{$leaf->wide->value}->minus(Length::fromMillimetres(self::STAYS_MM)));
         $half = Length::fromMillimetres(self::APART_MM)->half();
 
+        $hole = new Hole(BoreKind::HingePlate, Length::fromMillimetres($is['diameter']), $deep);
+
         return array_map(
-            fn (Length $at): Bore => Bore::round(BoreKind::HingePlate, $on, $leaf->leaf->id,
-                $leaf->at($through, $leaf->toOpening($on), $at), $leaf->wide, $leaf->hingeIsUpper,
-                Length::fromMillimetres($is['diameter']), $deep), [$z->minus($half), $z->plus($half)]);
+            fn (Length $at): Bore => Bore::round($hole, $on, $leaf->leaf->id,
+                new Drill($leaf->at($through, $leaf->toOpening($on), $at), $leaf->wide, $leaf->hingeIsUpper)), [$z->minus($half), $z->plus($half)]);
     }
 
     private function body(LeafFrame $leaf, Panel $on, Length $z): Block
@@ -104,7 +107,7 @@ final class HingeBores
         $high = Length::fromMillimetres(self::BODY_MM['high']);
 
         return $leaf->before($on, Length::fromMillimetres(self::BODY_MM['deep']),
-            Length::fromMillimetres(self::BODY_MM['off']), $z->minus($high->half()), $high);
+            Length::fromMillimetres(self::BODY_MM['off']))->along(Axis::Z, $z->minus($high->half()), $high);
     }
 
     /** @param  list<string>  $but */

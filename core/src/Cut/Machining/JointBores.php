@@ -42,7 +42,7 @@ final readonly class JointBores
         $make = match ($joint->kind) {
             JointKind::PocketScrews => $isEnd($end) ? fn (Length $p): array => $this->pocket($line, $end, $face, $p) : null,
             JointKind::Dowels => fn (Length $p): array => $this->dowel($line, $end, $face, $p),
-            JointKind::Screws => $this->screws($line, $end, $face, $isEnd($end), ! $isEnd($face)),
+            JointKind::Screws => $isEnd($face) ? null : $this->screws($line, $end, $face, $isEnd($end)),
             default => null,
         };
         if ($make !== null) {
@@ -100,15 +100,12 @@ final readonly class JointBores
     }
 
     /**
-     * Through a face into an end; through one face into another, from the hidden one of the two; none where two edges meet.
+     * Through a face into an end; through one face into another, from the hidden one of the two.
      *
-     * @return (\Closure(Length): list<Bore>)|null
+     * @return \Closure(Length): list<Bore>
      */
-    private function screws(JointLine $line, Panel $end, Panel $face, bool $isEnd, bool $isFace): ?\Closure
+    private function screws(JointLine $line, Panel $end, Panel $face, bool $isEnd): \Closure
     {
-        if (! $isFace) {
-            return null;
-        }
         [$from, $into] = ! $isEnd && $end->role->isHidden() ? [$end, $face] : [$face, $end];
 
         return fn (Length $p): array => $this->screw($line, $from, $into, $p);
@@ -124,10 +121,10 @@ final readonly class JointBores
         $mouth = $upward ? $line->plane->minus($t) : $line->plane->plus($t);
 
         return [
-            Bore::round(BoreKind::Clearance, $from, $into->id, self::at($line, $p, $mouth),
-                $line->axis, $upward, Length::fromMillimetres(Screws::CLEARANCE_MM), null, $screw),
-            Bore::round(BoreKind::Pilot, $into, $from->id, self::at($line, $p, $line->plane), $line->axis,
-                $upward, Length::fromMillimetres(Screws::PILOT_MM), $screw->minus($t), $screw),
+            Bore::round(new Hole(BoreKind::Clearance, Length::fromMillimetres(Screws::CLEARANCE_MM), null, $screw), $from, $into->id,
+                new Drill(self::at($line, $p, $mouth), $line->axis, $upward)),
+            Bore::round(new Hole(BoreKind::Pilot, Length::fromMillimetres(Screws::PILOT_MM), $screw->minus($t), $screw), $into, $from->id,
+                new Drill(self::at($line, $p, $line->plane), $line->axis, $upward)),
         ];
     }
 
@@ -140,8 +137,9 @@ final readonly class JointBores
         $inFace = Length::least(Length::fromMillimetres(12), Length::ofUnits(intdiv($face->block->size->$k->units * 2, 3 * Length::PER_MM) * Length::PER_MM));
         $inEnd = Length::fromMillimetres($long + 1)->minus($inFace);
         $upward = self::isBeyond($line, $face);
-        $bore = fn (Panel $board, Panel $with, bool $up, Length $deep): Bore => Bore::round(BoreKind::Dowel, $board,
-            $with->id, self::at($line, $p, $line->plane), $line->axis, $up, Length::fromMillimetres($diameter), $deep);
+        $bore = fn (Panel $board, Panel $with, bool $up, Length $deep): Bore => Bore::round(
+            new Hole(BoreKind::Dowel, Length::fromMillimetres($diameter), $deep), $board, $with->id,
+            new Drill(self::at($line, $p, $line->plane), $line->axis, $up));
 
         return [$bore($face, $end, $upward, $inFace), $bore($end, $face, ! $upward, $inEnd)];
     }
@@ -167,8 +165,8 @@ final readonly class JointBores
 
         return [
             new Bore(BoreKind::Pocket, $end->id, $face->id, $at, $thin, ! $hiddenIsUpper, $half->times(2), null, $room, $screw),
-            Bore::round(BoreKind::PocketPoint, $face, $end->id, self::at($line, $p, $line->plane),
-                $line->axis, $upward, Length::fromMillimetres(self::POINT_MM), $screw->minus($t), $screw),
+            Bore::round(new Hole(BoreKind::PocketPoint, Length::fromMillimetres(self::POINT_MM), $screw->minus($t), $screw), $face, $end->id,
+                new Drill(self::at($line, $p, $line->plane), $line->axis, $upward)),
         ];
     }
 

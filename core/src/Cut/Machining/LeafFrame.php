@@ -73,12 +73,12 @@ final readonly class LeafFrame
         return (new Place3($z, $z, $z))->with($this->through, $through)->with($this->wide, $wide);
     }
 
-    /** A room behind the leaf before an upright: so deep and so far off the upright. */
-    public function before(Panel $upright, Length $deep, Length $off, Length $z, Length $high): Block
+    /** A room behind the leaf before an upright: so deep and so far off the upright, its height yet to be said. */
+    public function before(Panel $upright, Length $deep, Length $off): Block
     {
         $face = $this->toOpening($upright);
 
-        return Block::nothing()->along(Axis::Z, $z, $high)
+        return Block::nothing()
             ->along($this->through, $this->frontIsUpper ? $this->rear()->minus($deep) : $this->rear(), $deep)
             ->along($this->wide, $this->hingeIsUpper ? $face->minus($off) : $face, $off);
     }

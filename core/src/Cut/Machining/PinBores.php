@@ -86,8 +86,10 @@ final readonly class PinBores
         $in = Length::least(Length::fromMillimetres(self::IN_MM), $size->splitInto(4)[0]);
         $at = fn (Length $p): Place3 => $axis === Axis::X ? new Place3($face, $p, $z) : new Place3($p, $face, $z);
 
-        return array_map(fn (Length $p): Bore => Bore::round($step === 0 ? BoreKind::Pin : BoreKind::SparePin, $upright, $shelf->id, $at($p), $axis, $isAfter,
-            $diameter, self::depth($upright->block->size->$k)), [$from->plus($in), $from->plus($size)->minus($in)]);
+        $hole = new Hole($step === 0 ? BoreKind::Pin : BoreKind::SparePin, $diameter, self::depth($upright->block->size->$k));
+
+        return array_map(fn (Length $p): Bore => Bore::round($hole, $upright, $shelf->id, new Drill($at($p), $axis, $isAfter)),
+            [$from->plus($in), $from->plus($size)->minus($in)]);
     }
 
     /** Shelves on both sides of an upright at one height leave 2 mm between the pins. */

@@ -130,15 +130,15 @@ final class Movers
             $sign = $free > $hinge ? 1 : -1;
             $handle = self::rectangle($face, $free - $sign * ($wide + $in), $face + ($isLeft ? $out : -$out), $free - $sign * $wide);
 
-            return $this->made($group, MoverKind::Hinged, View::Top, [self::rectangle($x0, $y0, $x1, $y1), $handle],
-                self::upright($b), [$face, $hinge], ($sign > 0) === $isLeft ? -90.0 : 90.0);
+            return $this->made($group, MoverKind::Hinged, new Course(View::Top, [self::rectangle($x0, $y0, $x1, $y1), $handle],
+                self::upright($b), [$face, $hinge], ($sign > 0) === $isLeft ? -90.0 : 90.0));
         }
         [$hinge, $free] = $hand === Side::Left ? [$x0, $x1] : [$x1, $x0];
         $sign = $free > $hinge ? 1 : -1;
         $handle = self::rectangle($free - $sign * ($wide + $in), $y1, $free - $sign * $wide, $y1 + $out);
 
-        return $this->made($group, MoverKind::Hinged, View::Top,
-            [self::rectangle($x0, $y0, $x1, $y1), $handle], self::upright($b), [$hinge, $y1], 90.0 * $sign);
+        return $this->made($group, MoverKind::Hinged, new Course(View::Top,
+            [self::rectangle($x0, $y0, $x1, $y1), $handle], self::upright($b), [$hinge, $y1], 90.0 * $sign));
     }
 
     /** @param  non-empty-list<Panel>  $group */
@@ -148,8 +148,8 @@ final class Movers
         $isTurned = $group[0]->turned;
         $way = $isTurned ? [$this->isAtLeft($b) ? 1.0 : -1.0, 0.0] : [0.0, 1.0];
 
-        return $this->made($group, MoverKind::Drawn, View::Top, [self::rectangle($x0, $y0, $x1, $y1)],
-            self::upright($b), $way, $isTurned ? $x1 - $x0 : $y1 - $y0);
+        return $this->made($group, MoverKind::Drawn, new Course(View::Top, [self::rectangle($x0, $y0, $x1, $y1)],
+            self::upright($b), $way, $isTurned ? $x1 - $x0 : $y1 - $y0));
     }
 
     /** @param  non-empty-list<Panel>  $group */
@@ -159,8 +159,8 @@ final class Movers
         $middle = ($x0 + $x1) / 2;
         $bay = (float) $this->box->left->plus($this->box->width->value->half())->millimetres();
 
-        return $this->made($group, MoverKind::Sliding, View::Top, [self::rectangle($x0, $y0, $x1, $y1)],
-            self::upright($b), [$middle < $bay ? 1.0 : -1.0, 0.0], ($x1 - $x0) * 0.9);
+        return $this->made($group, MoverKind::Sliding, new Course(View::Top, [self::rectangle($x0, $y0, $x1, $y1)],
+            self::upright($b), [$middle < $bay ? 1.0 : -1.0, 0.0], ($x1 - $x0) * 0.9));
     }
 
     /** @param  non-empty-list<Panel>  $group */
@@ -168,7 +168,7 @@ final class Movers
     {
         [$y0, $z0, $y1, $z1] = self::side($b);
 
-        return $this->made($group, MoverKind::Lid, View::Side, [self::rectangle($y0, $z0, $y1, $z1)], self::wide($b), [$y0, $z1], 95.0);
+        return $this->made($group, MoverKind::Lid, new Course(View::Side, [self::rectangle($y0, $z0, $y1, $z1)], self::wide($b), [$y0, $z1], 95.0));
     }
 
     /** @param  non-empty-list<Panel>  $group */
@@ -181,21 +181,16 @@ final class Movers
         $shapes = array_map(fn (Panel $p): array => self::rectangle(...self::side($p->block)), $group);
         $isUp = $kind === MoverKind::Lift;
 
-        return $this->made($group, $kind, View::Side, $shapes, self::wide($b), $isUp ? [$y1, $z1] : [$y1, $z0], $isUp ? $wants : -$wants);
+        return $this->made($group, $kind, new Course(View::Side, $shapes, self::wide($b), $isUp ? [$y1, $z1] : [$y1, $z0], $isUp ? $wants : -$wants));
     }
 
-    /**
-     * @param  non-empty-list<Panel>  $group
-     * @param  non-empty-list<non-empty-list<array{float, float}>>  $shapes
-     * @param  array{float, float}  $span
-     * @param  array{float, float}  $pivot
-     */
-    private function made(array $group, MoverKind $kind, View $view, array $shapes, array $span, array $pivot, float $wants): Mover
+    /** @param  non-empty-list<Panel>  $group */
+    private function made(array $group, MoverKind $kind, Course $course): Mover
     {
         $front = array_values(array_filter($group, fn (Panel $p): bool => $p->role->isFront()))[0] ?? $group[0];
 
         return new Mover($front->id, $kind, $front->name, array_map(fn (Panel $p): string => $p->id, $group),
-            $front->bay, $view, $shapes, $span, $pivot, $wants);
+            $front->bay, $course->view, $course->shapes, $course->span, $course->pivot, $course->wants);
     }
 
     private function isAtLeft(Block $b): bool

@@ -7,7 +7,9 @@ namespace Incastro\Core\Tests\Cut\Machining;
 use Incastro\Core\Cut\Machining\BoardFace;
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Cut\Machining\BoreKind;
+use Incastro\Core\Cut\Machining\Drill;
 use Incastro\Core\Cut\Machining\Hand;
+use Incastro\Core\Cut\Machining\Hole;
 use Incastro\Core\Cut\Nest\Item;
 use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;
@@ -152,7 +154,8 @@ final class HandTest extends TestCase
             new Block(new Place3($l($n[0]), $l($n[1]), $l(0)), new Place3($l($n[2]), $l($n[3]), $l(18)))), $notches);
         $panel = self::panel(Axis::X, Axis::Z, $id)->taking(...$taken);
         $bores = array_map(
-            fn (array $h): Bore => Bore::round(BoreKind::Dowel, $panel, null, new Place3($l($h[0]), $l($h[1]), $l($h[2])), Axis::Z, $h[3], $l(8), $l(10)),
+            fn (array $h): Bore => Bore::round(new Hole(BoreKind::Dowel, $l(8), $l(10)), $panel, null,
+                new Drill(new Place3($l($h[0]), $l($h[1]), $l($h[2])), Axis::Z, $h[3])),
             $holes);
 
         return new Part($panel, $panel->length, $panel->width, true, $bores);
