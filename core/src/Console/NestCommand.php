@@ -10,6 +10,7 @@ use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;
 use Incastro\Core\Cut\Nest\Nester;
 use Incastro\Core\Cut\Nest\NestWriter;
+use Incastro\Core\Cut\Nest\SheetKind;
 use Incastro\Core\Cut\Nest\Stock;
 use Incastro\Core\Cut\Saw\Sawing;
 use Incastro\Core\Measure\Length;
@@ -67,8 +68,7 @@ final class NestCommand
             throw BadUsage::option('sheet', $sheet, 'LENGTHxWIDTH in mm, such as 2440x1220');
         }
         [$trim, $kerf] = [$arguments->length('trim', '0')->units, $arguments->length('kerf', '0')->units];
-        $stock = Stock::ofOneSize($material,
-            Length::entered((float) $m[1])->units, Length::entered((float) $m[2])->units, $trim, $kerf);
+        $stock = Stock::ofOneSize(SheetKind::plain($material, Length::entered((float) $m[1])->units, Length::entered((float) $m[2])->units, $trim), $kerf);
         $usable = $stock->largest()->usable();
         if ($trim < 0 || $kerf < 0 || $usable->length <= 0 || $usable->width <= 0) {
             throw BadUsage::option('trim', (string) $arguments->option('trim'), 'a trim and kerf of zero or more that leave some of the sheet');

@@ -9,6 +9,9 @@ use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\StandFrom;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -52,8 +55,9 @@ final class Boxer
         $plinth = $piece->plinthHeight();
         $bottom = $floor->plus($plinth);
         $top = $floor->plus($piece->height);
-        $left = self::tightest(Side::Left, $room, $bounds, $bottom, $top, $piece->depth);
-        $right = self::tightest(Side::Right, $room, $bounds, $bottom, $top, $piece->depth);
+        $carcass = new Block(new Place3(Length::zero(), Length::zero(), $bottom), new Place3(Length::zero(), $piece->depth, $top->minus($bottom)));
+        $left = self::tightest(Side::Left, $room, $bounds, $carcass);
+        $right = self::tightest(Side::Right, $room, $bounds, $carcass);
         $clear = self::clear($left, $right);
         $setOff = [
             'left' => Figure::of($piece->left->setOff, Text::of("fit.set_off_{$piece->left->kind->value}"), "$piece->id/left"),
@@ -78,9 +82,12 @@ final class Boxer
     /**
      * The point of a wall that stands furthest into the space over the carcass's own height,
      * at any depth: the piece slides in past the front too.
+     *
+     * @param  Block  $carcass  its heights and its depth; where it stands along the wall is what is asked
      */
-    private static function tightest(Side $side, Room $room, Bounds $bounds, Length $bottom, Length $top, Length $depth): WallPoint
+    private static function tightest(Side $side, Room $room, Bounds $bounds, Block $carcass): WallPoint
     {
+        [$bottom, $top] = [$carcass->from(Axis::Z), $carcass->to(Axis::Z)];
         $points = [];
         foreach ($room->planes() as $plane) {
             $points[] = $bounds->at($side, $bottom, $plane);
@@ -91,7 +98,7 @@ final class Boxer
             }
             $points[] = $bounds->at($side, $top, $plane);
         }
-        array_push($points, ...($bounds->isWall($side) ? self::proud($side, $room, $bottom, $top, $depth) : []));
+        array_push($points, ...($bounds->isWall($side) ? self::proud($side, $room, $carcass) : []));
         $into = $side === Side::Left ? -1 : 1;
         usort($points, fn (WallPoint $a, WallPoint $b): int => $into * ($a->x->units <=> $b->x->units));
 
@@ -103,12 +110,12 @@ final class Boxer
      *
      * @return list<WallPoint>
      */
-    private static function proud(Side $side, Room $room, Length $bottom, Length $top, Length $depth): array
+    private static function proud(Side $side, Room $room, Block $carcass): array
     {
         $points = [];
         foreach ($room->things as $placed) {
             if ($placed->thing->face->value !== $side->value || ! $placed->isSolid() || ! $placed->thing->takesRoom()
-                || ! $placed->meetsHeights($bottom, $top) || ! $placed->meetsDepth($depth)) {
+                || ! $placed->meetsHeights($carcass->from(Axis::Z), $carcass->to(Axis::Z)) || ! $placed->meetsDepth($carcass->size->y)) {
                 continue;
             }
             $x = $side === Side::Left ? $placed->block->corner->x->plus($placed->thing->out) : $placed->block->corner->x;

@@ -44,13 +44,14 @@ final class MethodComparison
         foreach (self::METHODS as $method => $choices) {
             $now = $piece->methods->{$method}->value;
             $schools[] = ['school' => $method,
-                'choices' => array_map(fn (string $c): array => self::choice($document, $pieceId, $c, $c === $now, self::method($piece, $method, $c)),
+                'choices' => array_map(fn (string $c): array => ['choice' => $c] + self::planned($document, $pieceId, $c === $now,
+                    self::method($piece, $method, $c)),
                     $choices)];
         }
         if ($space->left === SideKind::Wall || $space->right === SideKind::Wall) {
             $schools[] = ['school' => 'edges',
                 'choices' => array_map(
-                    fn (EdgeKind $k): array => self::choice($document, $pieceId, $k->value,
+                    fn (EdgeKind $k): array => ['choice' => $k->value] + self::planned($document, $pieceId,
                         $piece->left->kind === $k && $piece->right->kind === $k, self::edges($piece, $k)),
                     [EdgeKind::Filler, EdgeKind::ExtendedStile, EdgeKind::ScribedSide])];
         }
@@ -58,7 +59,7 @@ final class MethodComparison
         if ($hung !== []) {
             $schools[] = ['school' => 'doors',
                 'choices' => array_map(
-                    fn (string $hang): array => self::choice($document, $pieceId, $hang,
+                    fn (string $hang): array => ['choice' => $hang] + self::planned($document, $pieceId,
                         array_unique(array_column($hung, 1)) === [$hang], self::doors($hung, $hang)), ['inset', 'overlay'])];
         }
 
@@ -70,14 +71,14 @@ final class MethodComparison
      * @param  list<array<string, mixed>>  $ops
      * @return array<string, mixed>
      */
-    private static function choice(array $document, string $piece, string $choice, bool $now, array $ops): array
+    private static function planned(array $document, string $piece, bool $now, array $ops): array
     {
         $change = Change::read(['change_id' => str_pad('0', 26, '0'), 'base_revision' => 1, 'ops' => $ops]);
         $planning = new Planning($now ? $document : Changes::apply($document, $change)->document);
         $stops = count(array_filter($planning->findings(), fn (Finding $f): bool => $f->severity === Severity::Stop));
         $built = $planning->pieces()[$piece] ?? null;
 
-        return ['choice' => $choice, 'now' => $now, 'ops' => $ops, 'stops' => $stops,
+        return ['now' => $now, 'ops' => $ops, 'stops' => $stops,
             'sheets' => array_sum(array_map(fn (Nested $n): int => count($n->sheets), $planning->cutting()->nested)),
             'totals' => $built === null ? null : (new Totals($built->fit->panels, $built->design, $built->weight))->written()];
     }

@@ -69,7 +69,8 @@ final class Starters
             $ids = [];
             $own = self::renewed($template, $newId, $ids);
             $piece = self::inUnit($own, ['pieces' => ['own' => $own]], ['pieces', 'own'], $project->unit);
-            $ops[] = ['op' => 'add', 'path' => ['pieces', $newId()], 'value' => self::placed((array) $piece, $project, $in, $room, $i)];
+            $ops[] = ['op' => 'add', 'path' => ['pieces', $newId()],
+                'value' => ['order' => sprintf('m%02d', $i)] + self::placed((array) $piece, $project, $in, $room)];
         }
 
         return $ops;
@@ -79,10 +80,10 @@ final class Starters
      * @param  array<array-key, mixed>  $piece
      * @return array<array-key, mixed>
      */
-    private static function placed(array $piece, Project $project, Space $space, Room $room, int $order): array
+    private static function placed(array $piece, Project $project, Space $space, Room $room): array
     {
         $stock = array_keys($project->stock);
-        $piece = ['order' => sprintf('m%02d', $order), 'space' => $space->id, 'material' => $stock[0] ?? '', 'back_material' => $stock[1] ?? $stock[0] ?? '']
+        $piece = ['space' => $space->id, 'material' => $stock[0] ?? '', 'back_material' => $stock[1] ?? $stock[0] ?? '']
             + $piece;
         foreach (Side::cases() as $side) {
             $piece[$side->value] ??= self::edge($space->side($side), $project->unit);

@@ -75,7 +75,7 @@ final readonly class Candidates
             $usual[] = self::reading(ReadingKind::Depth, $side);
             $usual[] = self::reading(ReadingKind::CornerAngle, $space->side($side) === SideKind::Open ? null : $side);
             foreach ($space->side($side) === SideKind::Open ? [] : array_slice($heights, 1) as $z) {
-                $usual[] = self::reading(ReadingKind::Plumb, $side, Plane::Front, $z, $low);
+                $usual[] = new Reading('', ReadingKind::Plumb, $side, Plane::Front, null, $z, $low, []);
             }
         }
         $usual[] = new Reading('', ReadingKind::Plumb, null, Plane::Front, null, $high, $low, [], \Incastro\Core\Document\Model\Face::Back);
@@ -112,8 +112,8 @@ final readonly class Candidates
         return array_map(Length::ofUnits(...), array_values(array_unique($all))) ?: [$this->reach->bottom];
     }
 
-    private static function reading(ReadingKind $kind, ?Side $side = null, Plane $plane = Plane::Front, ?Length $z = null, ?Length $from = null): Reading
+    private static function reading(ReadingKind $kind, ?Side $side = null, Plane $plane = Plane::Front, ?Length $z = null): Reading
     {
-        return new Reading('', $kind, $side, $plane, null, $z ?? Length::zero(), $from ?? Length::zero(), []);
+        return new Reading('', $kind, $side, $plane, null, $z ?? Length::zero(), Length::zero(), []);
     }
 }

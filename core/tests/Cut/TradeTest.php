@@ -9,6 +9,7 @@ use Incastro\Core\Cut\Nest\Item;
 use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;
 use Incastro\Core\Cut\Nest\Nester;
+use Incastro\Core\Cut\Nest\SheetKind;
 use Incastro\Core\Cut\Nest\Stock;
 use Incastro\Core\Cut\Saw\Sawing;
 use PHPUnit\Framework\TestCase;
@@ -29,7 +30,7 @@ final class TradeTest extends TestCase
 
     private static function stock(): Stock
     {
-        return Stock::ofOneSize('s', 2440 * 40_000, 1220 * 40_000, 240_000, 128_000);
+        return Stock::ofOneSize(SheetKind::plain('s', 2440 * 40_000, 1220 * 40_000, 240_000), 128_000);
     }
 
     /** @return list<Item> */

@@ -59,7 +59,7 @@ final class WishesTest extends TestCase
         // 3 × 400 + 2 × 3 = 1206 of the 1208 inside the trim.
         self::assertSame([700 * self::MM, 1206 * self::MM], [$strip->length, $strip->width]);
         $nested = Nester::nest([$strip, new Item('P', 1600 * self::MM, 1208 * self::MM, false)],
-            Stock::ofOneSize('ply', 2440 * self::MM, 1220 * self::MM, 6 * self::MM, 3 * self::MM));
+            Stock::ofOneSize(SheetKind::plain('ply', 2440 * self::MM, 1220 * self::MM, 6 * self::MM), 3 * self::MM));
         self::assertCount(1, $nested->sheets);
         $at = array_column(array_map(fn (Placement $p): array => [$p->item, $p->y / self::MM], $nested->sheets[0]->placements), 1, 0);
         self::assertEqualsWithDelta([403, 403], [$at['D2'] - $at['D1'], $at['D3'] - $at['D2']], 1e-9);

@@ -88,7 +88,7 @@ final class Board extends CutTree
     {
         [$item, $p] = $placed[0];
         if (count($placed) === 1) {
-            $this->put($n, $item, $p->length + $this->kerf, $p->width + $this->kerf, $p->turned, true);
+            $this->put($item, $p->turned, new Seat($n, $p->length + $this->kerf, $p->width + $this->kerf, true));
 
             return;
         }
@@ -130,12 +130,13 @@ final class Board extends CutTree
         return array_map(fn (array $r): array => [$r[0], $r[2] - $r[1] + $kerf], $rows);
     }
 
-    /** Whether a saw can make the cuts that free an item of extents a × b from free piece n; see put(). */
-    public function isCuttable(Saws $saws, int $n, int $a, int $b, bool $acrossFirst): bool
+    /** Whether a saw can make the cuts that free an item there. */
+    public function isCuttable(Saws $saws, Seat $seat): bool
     {
+        [$n, $a, $b] = [$seat->n, $seat->a, $seat->b];
         $k = $this->kerf;
         [$l, $w, $stage, $before] = [$this->l[$n], $this->w[$n], $this->stage($n), $this->isInRow($n)];
-        foreach ($acrossFirst ? [true, false] : [false, true] as $alongX) {
+        foreach ($seat->acrossFirst ? [true, false] : [false, true] as $alongX) {
             [$size, $whole] = $alongX ? [$a, $l] : [$b, $w];
             if ($size === $whole) {
                 continue;
@@ -155,15 +156,15 @@ final class Board extends CutTree
         return true;
     }
 
-    /** Puts an item of extents a × b into free piece n; the first of two cuts runs across x, or else along it. */
-    public function put(int $n, int $item, int $a, int $b, bool $turned, bool $acrossFirst): void
+    public function put(int $item, bool $turned, Seat $seat): void
     {
+        [$n, $a, $b] = [$seat->n, $seat->a, $seat->b];
         $this->gathered = $this->settings = null;
         [$l, $w] = [$this->l[$n], $this->w[$n]];
         if ($this->has !== null) {
             $this->has += ($a < $l ? [2 * $a => true] : []) + ($b < $w ? [2 * $b + 1 => true] : []);
         }
-        foreach ($acrossFirst ? [0, 1] : [1, 0] as $axis) {
+        foreach ($seat->acrossFirst ? [0, 1] : [1, 0] as $axis) {
             if ($axis === self::X ? $a < $l : $b < $w) {
                 [$n] = $this->slice($n, $axis, $axis === self::X ? $a : $b);
             }

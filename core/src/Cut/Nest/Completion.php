@@ -63,7 +63,7 @@ final class Completion
                 continue;
             }
             $sticks[$k]--;
-            if ($this->complete($demand, $sticks, $waste, $k, $first, $this->rooms[$k] - $this->sizes[$first], [$first => 1])) {
+            if ($this->complete($demand, $sticks, $waste, OpenStick::begun($k, $this->rooms[$k])->with($first, $this->sizes[$first]))) {
                 return true;
             }
             $sticks[$k]++;
@@ -75,28 +75,27 @@ final class Completion
     /**
      * @param  array<int, int>  $demand
      * @param  array<int, int>  $sticks
-     * @param  array<int, int>  $own
      */
-    private function complete(array $demand, array $sticks, int $waste, int $k, int $from, int $room, array $own): bool
+    private function complete(array $demand, array $sticks, int $waste, OpenStick $stick): bool
     {
         if (++$this->nodes > self::MOST_NODES) {
             return false;
         }
-        for ($i = $from, $n = count($this->sizes); $i < $n; $i++) {
-            if ($demand[$i] === 0 || $this->sizes[$i] > $room) {
+        for ($i = $stick->from, $n = count($this->sizes); $i < $n; $i++) {
+            if ($demand[$i] === 0 || $this->sizes[$i] > $stick->room) {
                 continue;
             }
             $demand[$i]--;
-            if ($this->complete($demand, $sticks, $waste, $k, $i, $room - $this->sizes[$i], [$i => ($own[$i] ?? 0) + 1] + $own)) {
+            if ($this->complete($demand, $sticks, $waste, $stick->with($i, $this->sizes[$i]))) {
                 return true;
             }
             $demand[$i]++;
         }
-        if ($room > $waste) {
+        if ($stick->room > $waste) {
             return false;
         }
-        $this->filled[] = [$k, $own];
-        if ($this->next($demand, $sticks, $waste - $room)) {
+        $this->filled[] = [$stick->kind, $stick->own];
+        if ($this->next($demand, $sticks, $waste - $stick->room)) {
             return true;
         }
         array_pop($this->filled);

@@ -57,6 +57,11 @@ final class Improver
 
     private bool $goesOn = true;
 
+    private Job $job;
+
+    /** @var \Closure(?Filling): bool what is found is told, and whether to go on */
+    private \Closure $told;
+
     /** Whether what is left over counts for nothing. */
     private bool $settingsOnly = false;
 
@@ -78,7 +83,7 @@ final class Improver
         if ($this->effort === 0 || $fitting === []) {
             return $start;
         }
-        $job = new Job($fitting, $start->stock);
+        $job = $this->job = new Job($fitting, $start->stock);
         $long = max(1, count($fitting) / self::LONG_LIST);
         $half = $this->effort * self::TRIES_PER_EFFORT / 2;
         $this->most = [
@@ -87,7 +92,7 @@ final class Improver
             'roomier' => (int) ($half * 2 * self::ROOMIER * $long),
         ];
         $best = $start;
-        $told = function (?Filling $found) use (&$best, $job, $start, $unfit, $offer): bool {
+        $told = $this->told = function (?Filling $found) use (&$best, $job, $start, $unfit, $offer): bool {
             $nested = $found?->nested($job, $unfit, $start->leastCost);
             // What is laid where something was taken out may ask for other cuts than the saws can make.
             $best = $nested?->isBetterThan($best) && ($nested->isSawable() || ! $start->isSawable()) ? $nested : $best;
@@ -99,66 +104,58 @@ final class Improver
             return $start;
         }
         if ($laid->loose !== []) {
-            $told($this->search($laid, $job, PHP_INT_MAX, $this->most['fewer'] + $this->most['tidying'], true, $told));
+            $told($this->search($laid, PHP_INT_MAX, $this->most['fewer'] + $this->most['tidying'], true));
 
             return $best;
         }
-        $filling = $this->cheaper($laid, $job, $start->leastCost, $told);
+        $filling = $this->cheaper($laid, $start->leastCost);
         if ($this->goesOn) {
-            $filling = $this->tidied($filling, $job, array_values(array_filter($start->sheets, fn (LaidSheet $s): bool => $s->locked !== [])), $told);
+            $filling = $this->tidied($filling, array_values(array_filter($start->sheets, fn (LaidSheet $s): bool => $s->locked !== [])));
         }
-        $roomier = $this->goesOn ? $this->roomier($filling, $job, $told)?->nested($job, $unfit, $start->leastCost) : null;
+        $roomier = $this->goesOn ? $this->roomier($filling)?->nested($job, $unfit, $start->leastCost) : null;
         $best = $best->isBetterThan($start) ? $best : $start;
 
         return $roomier !== null && $best->isWorthASheetMore($roomier)
             && ($roomier->isSawable() || ! $start->isSawable()) ? $best->withRoomier($roomier) : $best;
     }
 
-    /**
-     * The fewest settings of the fence where one sheet more may be used.
-     *
-     * @param  \Closure(?Filling): bool  $told
-     */
-    private function roomier(Filling $best, Job $job, \Closure $told): ?Filling
+    /** The fewest settings of the fence where one sheet more may be used. */
+    private function roomier(Filling $best): ?Filling
     {
         $this->settingsOnly = true;
-        $found = $this->search($best, $job, $best->cost + $job->stock->cost($job->stock->kinds[0]), $this->tries + $this->most['roomier'], false, $told);
+        $found = $this->search($best, $best->cost + $this->job->stock->cost($this->job->stock->kinds[0]), $this->tries + $this->most['roomier'], false);
         $this->settingsOnly = false;
 
         return $found;
     }
 
-    /** @param  \Closure(?Filling): bool  $told */
-    private function cheaper(Filling $best, Job $job, int $leastCost, \Closure $told): Filling
+    private function cheaper(Filling $best, int $leastCost): Filling
     {
         while ($best->cost > $leastCost && $this->tries < $this->most['fewer'] && $this->goesOn) {
-            $fewer = $best->withoutLightest($job);
-            $found = $fewer === null ? null : $this->search($fewer, $job, $best->cost - 1, $this->most['fewer'], true, $told);
+            $fewer = $best->withoutLightest($this->job);
+            $found = $fewer === null ? null : $this->search($fewer, $best->cost - 1, $this->most['fewer'], true);
             if ($found === null) {
                 break;
             }
             $best = $found;
-            $this->goesOn = $told($best);
+            $this->goesOn = ($this->told)($best);
         }
 
         return $best;
     }
 
-    /**
-     * @param  list<LaidSheet>  $fixed
-     * @param  \Closure(?Filling): bool  $told
-     */
-    private function tidied(Filling $best, Job $job, array $fixed, \Closure $told): Filling
+    /** @param  list<LaidSheet>  $fixed */
+    private function tidied(Filling $best, array $fixed): Filling
     {
         $found = null;
-        foreach (Nester::packings($job, $fixed) as $other) {
-            if ($other->loose === [] && $other->cost <= $best->cost && $this->value($other, $job) < $this->value($best, $job)) {
+        foreach (Nester::packings($this->job, $fixed) as $other) {
+            if ($other->loose === [] && $other->cost <= $best->cost && $this->value($other) < $this->value($best)) {
                 $best = $found = $other;
             }
         }
-        $found = $this->search($best, $job, $best->cost, $this->tries + $this->most['tidying'], false, $told) ?? $found;
+        $found = $this->search($best, $best->cost, $this->tries + $this->most['tidying'], false) ?? $found;
         if ($found !== null) {
-            $told($found);
+            ($this->told)($found);
         }
 
         return $found ?? $best;
@@ -166,12 +163,12 @@ final class Improver
 
     /**
      * @param  bool  $first  whether the first layout with nothing loose will do
-     * @param  \Closure(?Filling): bool  $told
      * @return Filling|null the best one with nothing loose
      */
-    private function search(Filling $current, Job $job, int $budget, int $limit, bool $first, \Closure $told): ?Filling
+    private function search(Filling $current, int $budget, int $limit, bool $first): ?Filling
     {
-        $value = $this->value($current, $job);
+        $job = $this->job;
+        $value = $this->value($current);
         [$least, $best] = [$current->loose === [] ? $value : INF, null];
         $memory = array_fill(0, self::MEMORY, $value);
         for (; $this->tries < $limit && $this->goesOn; $this->tries++) {
@@ -185,7 +182,7 @@ final class Improver
             if ($first && $trial->loose === []) {
                 return $trial;
             }
-            $new = $this->value($trial, $job);
+            $new = $this->value($trial);
             if ($new < $least && $trial->loose === []) {
                 [$least, $best] = [$new, $trial];
             }
@@ -195,7 +192,7 @@ final class Improver
             }
             $memory[$at] = min($memory[$at], $value);
             if ($this->tries % 50 === 49) {
-                $this->goesOn = $told(null);
+                $this->goesOn = ($this->told)(null);
             }
         }
 
@@ -208,8 +205,9 @@ final class Improver
     }
 
     /** Less is better: parts loose, then settings of the fence against what is left in large pieces. */
-    private function value(Filling $filling, Job $job): float
+    private function value(Filling $filling): float
     {
+        $job = $this->job;
         $loose = 0;
         foreach ($filling->loose as $item) {
             $loose += $job->area[$item];

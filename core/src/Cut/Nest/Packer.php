@@ -142,17 +142,17 @@ final readonly class Packer
     private function put(Board $board, int $n, int $item, array $way): void
     {
         [$a, $b, $turned] = $way;
-        $board->put($n, $item, $a, $b, $turned, $this->acrossFirst($board, $n, $a, $b));
+        $board->put($item, $turned, new Seat($n, $a, $b, $this->acrossFirst($board, $n, $a, $b)));
     }
 
     private function acrossFirst(Board $board, int $n, int $a, int $b): bool
     {
-        return $this->splitting->cutsAcrossFirst($board->freeL[$n] - $a, $board->freeW[$n] - $b, $a, $b, $board->isInRow($n));
+        return $this->splitting->cutsAcrossFirst($board, $n, $a, $b);
     }
 
     private function isCuttable(Board $board, int $n, int $a, int $b): bool
     {
-        return ! $this->isBound || $board->isCuttable($this->job->stock->saws, $n, $a, $b, $this->acrossFirst($board, $n, $a, $b));
+        return ! $this->isBound || $board->isCuttable($this->job->stock->saws, new Seat($n, $a, $b, $this->acrossFirst($board, $n, $a, $b)));
     }
 
     /**

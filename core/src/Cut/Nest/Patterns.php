@@ -15,9 +15,6 @@ final class Patterns
 {
     private const MOST_ROUNDS = 400;
 
-    /** Nodes looked at for one pattern; beyond, its worth is bounded from above by the relaxation. */
-    private const MOST_NODES = 20_000;
-
     private const HAIR = 1e-7;
 
     /** @var array<int, array<int, float>> inverse of the basis */
@@ -34,8 +31,6 @@ final class Patterns
 
     /** @var array<int, array{int, array<int, int>}> each pattern in the basis: its stick, and how many of each length */
     private array $patterns = [];
-
-    private int $nodes = 0;
 
     /**
      * @param  non-empty-list<int>  $sizes  different lengths, each with its kerf, longest first
@@ -189,45 +184,18 @@ final class Patterns
         $fits = [];
         $order = array_keys(array_filter($duals, fn (float $y): bool => $y > self::HAIR));
         usort($order, fn (int $a, int $b): int => $duals[$b] / $this->sizes[$b] <=> $duals[$a] / $this->sizes[$a]);
+        $filling = new DearestFilling($order, $this->sizes, $this->demand, $duals);
         foreach ($this->sticks as $s => [$length, $cost]) {
-            $this->nodes = 0;
-            $best = [0.0, []];
-            $this->fill($order, 0, $length, 0.0, [], $duals, $best);
-            $above = $this->nodes >= self::MOST_NODES && $order !== [] ? $length * $duals[$order[0]] / $this->sizes[$order[0]] : $best[0];
+            [$above, $pattern] = $filling->of($length);
             $fits[] = $above;
             if ($above / $cost > $most[0]) {
-                $most = [$above / $cost, $best[1], $s];
+                $most = [$above / $cost, $pattern, $s];
             }
         }
 
         $this->cuts[] = [array_sum(array_map(fn (float $y, int $d): float => $y * $d, $duals, $this->demand)), $fits];
 
         return $most;
-    }
-
-    /**
-     * The dearest filling of a length, by branch and bound.
-     *
-     * @param  list<int>  $order  by worth for length, falling
-     * @param  array<int, int>  $taken
-     * @param  array<int, float>  $duals
-     * @param  array{float, array<int, int>}  $best
-     */
-    private function fill(array $order, int $at, int $room, float $worth, array $taken, array $duals, array &$best): void
-    {
-        if ($worth > $best[0] + 1e-12) {
-            $best = [$worth, $taken];
-        }
-        if ($at === count($order) || $this->nodes++ >= self::MOST_NODES) {
-            return;
-        }
-        $i = $order[$at];
-        if ($worth + $room * $duals[$i] / $this->sizes[$i] <= $best[0] + 1e-12) {
-            return;
-        }
-        for ($n = min($this->demand[$i], intdiv($room, $this->sizes[$i])); $n >= 0; $n--) {
-            $this->fill($order, $at + 1, $room - $n * $this->sizes[$i], $worth + $n * $duals[$i], $n > 0 ? $taken + [$i => $n] : $taken, $duals, $best);
-        }
     }
 
     /** @param  array<int, int>  $pattern */

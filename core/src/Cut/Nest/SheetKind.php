@@ -30,6 +30,12 @@ final readonly class SheetKind
         $this->usable = new Rect($left, $near, $length - $left - $right, $width - $near - $far);
     }
 
+    /** With the same trim off all four edges. */
+    public static function plain(string $name, int $length, int $width, int $trim): self
+    {
+        return new self($name, $name, $length, $width, [$trim, $trim, $trim, $trim]);
+    }
+
     public function usable(): Rect
     {
         return $this->usable;

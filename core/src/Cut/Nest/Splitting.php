@@ -16,20 +16,20 @@ enum Splitting
     case Columns;
 
     /**
-     * True when the crosscut (a line of constant x) runs the whole way.
-     *
-     * @param  bool|null  $isInRow  whether the free piece is what remains of a row along x; null for a whole sheet
+     * True when the crosscut (a line of constant x) that frees an item of l × w from free piece n runs the whole way.
      */
-    public function cutsAcrossFirst(int $restL, int $restW, int $l, int $w, ?bool $isInRow): bool
+    public function cutsAcrossFirst(Board $board, int $n, int $l, int $w): bool
     {
+        [$restL, $restW] = [$board->freeL[$n] - $l, $board->freeW[$n] - $w];
+
         return match ($this) {
             self::ShorterRest => $restL < $restW,
             self::LongerRest => $restL >= $restW,
             self::LargestRemainder => $restL * ($w + max(0, $restW)) > $restW * ($l + max(0, $restL)),
             self::Rips => false,
             self::Crosscuts => true,
-            self::Rows => $isInRow ?? false,
-            self::Columns => $isInRow ?? true,
+            self::Rows => $board->isInRow($n) ?? false,
+            self::Columns => $board->isInRow($n) ?? true,
         };
     }
 }

@@ -26,10 +26,10 @@ final readonly class Stock
         $this->costs = array_column(array_map(fn (SheetKind $k): array => [$k->id, $this->counted($k)], $kinds), 1, 0);
     }
 
-    /** One size without end, with the same trim off all four edges. */
-    public static function ofOneSize(string $name, int $length, int $width, int $trim, int $kerf): self
+    /** One size without end. */
+    public static function ofOneSize(SheetKind $kind, int $kerf): self
     {
-        return new self($name, [new SheetKind($name, $name, $length, $width, [$trim, $trim, $trim, $trim])], $kerf);
+        return new self($kind->name, [$kind], $kerf);
     }
 
     public function holds(Item $item): bool

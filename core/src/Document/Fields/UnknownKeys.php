@@ -60,7 +60,12 @@ final class UnknownKeys
         }
         if (is_array($value) && $place !== null) {
             foreach ($value as $key => $item) {
-                $this->key((string) $key, $item, $value, $place, $pointer);
+                $at = $pointer.'/'.self::step((string) $key);
+                if ($this->isKnown((string) $key, $value, $place)) {
+                    $this->look($item, FieldTable::inner($place, (string) $key), $at);
+                } else {
+                    $this->tell($at, 'document.unknown_word');
+                }
             }
         }
     }
@@ -69,16 +74,10 @@ final class UnknownKeys
      * @param  array<array-key, mixed>  $of
      * @param  Place  $place
      */
-    private function key(string $key, mixed $item, array $of, string|array $place, string $pointer): void
+    private function isKnown(string $key, array $of, string|array $place): bool
     {
-        $at = $pointer.'/'.self::step($key);
-        $inner = FieldTable::inner($place, $key);
-        $isSetting = $inner === null && FieldTable::hasKinds($place) && FieldTable::setting($of, $key) !== null;
-        if (! PlainText::is($key) || ($inner === null && ! $isSetting && FieldTable::isClosed($place))) {
-            $this->tell($at, 'document.unknown_word');
-        } else {
-            $this->look($item, $inner, $at);
-        }
+        return PlainText::is($key) && (FieldTable::inner($place, $key) !== null || ! FieldTable::isClosed($place)
+            || (FieldTable::hasKinds($place) && FieldTable::setting($of, $key) !== null));
     }
 
     private static function step(string $key): string

@@ -42,7 +42,7 @@ final readonly class Starter
             'unit' => $this->unit->value,
             'as_of' => $asOf,
             'spaces' => [$space => $this->space($kind, $name)],
-            'pieces' => [($this->newId)() => $this->shelves($kind, $space, $board, $back)],
+            'pieces' => [($this->newId)() => $this->shelves($kind, $space, [$board, $back])],
             'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'pins', 'back' => 'applied'],
             'stock' => $this->stock($board, $back),
             'workshop' => $this->workshop !== [] ? $this->workshop : [
@@ -66,7 +66,7 @@ final readonly class Starter
         $order = 'n'.sprintf('%03d', count((array) ($document['spaces'] ?? [])));
         $ops = [['op' => 'add', 'path' => ['spaces', $space], 'value' => $this->space($kind, $name, $order)]];
         if ($stock !== []) {
-            $unit = $this->shelves($kind, $space, $stock[0], $stock[1] ?? $stock[0], $order);
+            $unit = $this->shelves($kind, $space, [$stock[0], $stock[1] ?? $stock[0]], $order);
             $ops[] = ['op' => 'add', 'path' => ['pieces', ($this->newId)()], 'value' => ['name' => $name] + $unit];
         }
 
@@ -110,8 +110,11 @@ final readonly class Starter
             + ['readings' => $readings];
     }
 
-    /** @return array<string, mixed> */
-    public function shelves(SpaceKind $kind, string $space, string $board, string $back, string $order = 'a'): array
+    /**
+     * @param  array{string, string}  $materials  for boards and for backs
+     * @return array<string, mixed>
+     */
+    public function shelves(SpaceKind $kind, string $space, array $materials, string $order = 'a'): array
     {
         [$height, $depth, $count] = $kind->usualUnit();
         $shelves = [];
@@ -126,7 +129,7 @@ final readonly class Starter
             'name' => 'Shelves', 'space' => $space, 'order' => $order,
             'height' => $this->size($height, round($height / 25.4 / 2) * 2), 'depth' => $this->size($depth, round($depth / 25.4)),
             'left' => $this->edge($kind->side(Side::Left)), 'right' => $this->edge($kind->side(Side::Right)),
-            'material' => $board, 'back_material' => $back, 'methods' => [],
+            'material' => $materials[0], 'back_material' => $materials[1], 'methods' => [],
             'runs' => [($this->newId)() => ['order' => 'a', 'bands' => $bands]],
         ];
     }

@@ -47,7 +47,8 @@ final class BoardList
         $missing = array_values(array_filter(self::NEEDED, fn (string $want): bool => ! $matched->has($want)));
         $rows = [];
         foreach ($missing === [] ? $matched->rows : [] as $line => $row) {
-            $rows[] = self::row($matched, $line, $row, $stock, $unit);
+            $read = self::row($matched, $row, $stock, $unit);
+            $rows[] = ['line' => $line, 'name' => $read['name'] === '' ? "Board $line" : $read['name']] + $read;
         }
 
         return ['titles' => $matched->titles, 'columns' => $matched->columns, 'missing' => $missing, 'rows' => $rows];
@@ -56,9 +57,9 @@ final class BoardList
     /**
      * @param  list<string>  $row
      * @param  array<string, array{name: string, thickness: float}>  $stock
-     * @return array{line: int, name: string, length: float|null, width: float|null, count: int, material: string|null, grain: bool, trouble: string|null}
+     * @return array{name: string, length: float|null, width: float|null, count: int, material: string|null, grain: bool, trouble: string|null}
      */
-    private static function row(Matched $matched, int $line, array $row, array $stock, Unit $unit): array
+    private static function row(Matched $matched, array $row, array $stock, Unit $unit): array
     {
         $trouble = null;
         $size = function (string $want) use ($matched, $row, $unit, &$trouble): ?float {
@@ -85,7 +86,7 @@ final class BoardList
         }
         $name = trim($matched->cell($row, 'name'));
 
-        return ['line' => $line, 'name' => $name === '' ? "Board $line" : mb_substr($name, 0, 120),
+        return ['name' => mb_substr($name, 0, 120),
             'length' => $length, 'width' => $width, 'count' => $count === '' ? 1 : (int) $count,
             'material' => self::material($matched->cell($row, 'material'), $matched->cell($row, 'thickness'), $stock),
             'grain' => self::grain($matched->cell($row, 'grain')), 'trouble' => $trouble];

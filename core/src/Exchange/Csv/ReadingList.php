@@ -45,7 +45,8 @@ final class ReadingList
         $matched = $matched->has('what') || $matched->has('number') ? $matched : self::named($matched, $names);
         $rows = [];
         foreach ($matched->rows as $line => $row) {
-            $rows[] = self::row($matched, $line, $row, $readings, $names, $unit);
+            $at = self::place($matched->cell($row, 'number'), $matched->cell($row, 'what'), $names);
+            $rows[] = ['line' => $line] + self::row($matched, $row, $at === null ? null : $readings[$at], $unit);
         }
 
         return ['titles' => $matched->titles, 'columns' => $matched->columns, 'rows' => self::once($rows)];
@@ -53,20 +54,17 @@ final class ReadingList
 
     /**
      * @param  list<string>  $row
-     * @param  list<array{id: string, name: string, angle: bool}>  $readings
-     * @param  list<string>  $names
-     * @return array{line: int, what: string, typed: string, reading: string|null, value: float|null, trouble: string|null}
+     * @param  array{id: string, name: string, angle: bool}|null  $reading
+     * @return array{what: string, typed: string, reading: string|null, value: float|null, trouble: string|null}
      */
-    private static function row(Matched $matched, int $line, array $row, array $readings, array $names, Unit $unit): array
+    private static function row(Matched $matched, array $row, ?array $reading, Unit $unit): array
     {
         $number = $matched->cell($row, 'number');
         $what = $matched->cell($row, 'what');
         $typed = $matched->cell($row, 'value');
-        $at = self::place($number, $what, $names);
-        $reading = $at === null ? null : $readings[$at];
         [$value, $trouble] = $typed === '' ? [null, null] : self::value($typed, $reading['angle'] ?? false, $unit);
 
-        return ['line' => $line, 'what' => trim($what !== '' ? $what : $number), 'typed' => $typed,
+        return ['what' => trim($what !== '' ? $what : $number), 'typed' => $typed,
             'reading' => $reading['id'] ?? null, 'value' => $value, 'trouble' => $trouble];
     }
 

@@ -14,11 +14,13 @@ final class Chords
     /**
      * An arc from one angle over a sweep (radians, counter-clockwise where positive), both ends included.
      *
+     * @param  array{float, float, float}  $circle  its centre and its radius
      * @param  float  $mm  mm in a unit of the drawing
      * @return list<array{float, float}>
      */
-    public static function arc(float $x, float $y, float $radius, float $from, float $sweep, float $mm): array
+    public static function arc(array $circle, float $from, float $sweep, float $mm): array
     {
+        [$x, $y, $radius] = $circle;
         $step = $radius * $mm <= self::SAGITTA ? self::WIDEST : min(self::WIDEST, 2 * acos(1 - self::SAGITTA / ($radius * $mm)));
         $n = max(1, min(720, (int) ceil(abs($sweep) / $step)));
         // A whole circle reaches its four sides.
@@ -51,7 +53,7 @@ final class Chords
         $off = $chord / 2 / tan($sweep / 2);
         [$dx, $dy] = [($b[0] - $a[0]) / $chord, ($b[1] - $a[1]) / $chord];
         [$cx, $cy] = [($a[0] + $b[0]) / 2 - $dy * $off, ($a[1] + $b[1]) / 2 + $dx * $off];
-        $points = self::arc($cx, $cy, $radius, atan2($a[1] - $cy, $a[0] - $cx), $sweep, $mm);
+        $points = self::arc([$cx, $cy, $radius], atan2($a[1] - $cy, $a[0] - $cx), $sweep, $mm);
         $points[count($points) - 1] = $b;
 
         return array_slice($points, 1);

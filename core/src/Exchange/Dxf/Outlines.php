@@ -64,7 +64,7 @@ final class Outlines
             $points = match ($entity->kind) {
                 'LINE' => [[$entity->number(10), $entity->number(20)], [$entity->number(11), $entity->number(21)]],
                 'ARC' => $this->arc($entity),
-                'CIRCLE' => Chords::arc($entity->number(10), $entity->number(20), abs($entity->number(40)), 0.0, 2 * M_PI, $this->mm),
+                'CIRCLE' => Chords::arc([$entity->number(10), $entity->number(20), abs($entity->number(40))], 0.0, 2 * M_PI, $this->mm),
                 'POLYLINE' => $this->polyline(array_map(fn (Entity $c): array => [$c->number(10), $c->number(20), $c->number(42)], $entity->corners),
                     $entity->flag(70, 1)),
                 'LWPOLYLINE' => $this->polyline($this->light($entity), $entity->flag(70, 1)),
@@ -120,7 +120,7 @@ final class Outlines
         [$from, $to] = [deg2rad($entity->number(50)), deg2rad($entity->number(51, 360.0))];
         $sweep = fmod($to - $from, 2 * M_PI);
 
-        return Chords::arc($entity->number(10), $entity->number(20), abs($entity->number(40)), $from, $sweep <= 0 ? $sweep + 2 * M_PI : $sweep, $this->mm);
+        return Chords::arc([$entity->number(10), $entity->number(20), abs($entity->number(40))], $from, $sweep <= 0 ? $sweep + 2 * M_PI : $sweep, $this->mm);
     }
 
     /** @return list<array{float, float, float}> x, y and bulge */

@@ -14,6 +14,7 @@ use Incastro\Core\Cut\Nest\Item;
 use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;
 use Incastro\Core\Cut\Nest\Placement;
+use Incastro\Core\Cut\Nest\SheetKind;
 use Incastro\Core\Cut\Nest\SideBySide;
 use Incastro\Core\Cut\Nest\Stock;
 use Incastro\Core\Cut\Part;
@@ -107,7 +108,7 @@ final class HandTest extends TestCase
         $mm = fn (int $mm): int => $mm * self::MM;
         $items = array_map(fn (string $id): Item => new Item($id, $mm(700), $mm(300), false), ['a', 'b', 'c', 'd', 'x']);
         $place = fn (string $id, int $x, int $y): Placement => new Placement($id, $mm($x), $mm($y), $mm(700), $mm(300), false);
-        $stock = Stock::ofOneSize('ply', $mm(2440), $mm(1220), $mm(6), $mm(3));
+        $stock = Stock::ofOneSize(SheetKind::plain('ply', $mm(2440), $mm(1220), $mm(6)), $mm(3));
         // a is mirrored by d and b by c; as they were laid each lies beside another's.
         $sheets = [new LaidSheet($stock->kinds[0], [$place('a', 6, 6), $place('b', 6, 309)]),
             new LaidSheet($stock->kinds[0], [$place('c', 6, 6), $place('x', 6, 700), $place('d', 6, 309)])];
@@ -124,7 +125,7 @@ final class HandTest extends TestCase
         $mm = fn (int $mm): int => $mm * self::MM;
         $items = array_map(fn (string $id): Item => new Item($id, $mm(700), $mm(300), false), ['a', 'b', 'c']);
         $place = fn (string $id, int $y): Placement => new Placement($id, $mm(6), $mm($y), $mm(700), $mm(300), false);
-        $stock = Stock::ofOneSize('ply', $mm(2440), $mm(1220), $mm(6), $mm(3));
+        $stock = Stock::ofOneSize(SheetKind::plain('ply', $mm(2440), $mm(1220), $mm(6)), $mm(3));
         $sheet = new LaidSheet($stock->kinds[0], [$place('a', 6), $place('b', 309), $place('c', 612)], ['a']);
         $laid = (new SideBySide($items, ['a' => 'c', 'c' => 'a'], $mm(3)))->of(new Nested($stock, [$sheet], [], 0));
         self::assertSame('a', $laid->sheets[0]->placements[0]->item);
