@@ -11,6 +11,7 @@ use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Cut\Machining\Hand;
 use Incastro\Core\Cut\Nest\LaidParts;
 use Incastro\Core\Cut\Nest\Orders;
+use Incastro\Core\Cut\Nest\ToLay;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Geometry\Axis;
@@ -40,9 +41,9 @@ final readonly class Cutter
         $laid = LaidParts::of($this->project, $parts);
         $started = new Started($this->project, $parts, $laid);
         $begun = $started->parts;
-        $open = array_values(array_filter($parts, fn (Part $p): bool => ! isset($begun[$p->panel->id])));
+        $open = new ToLay(array_values(array_filter($parts, fn (Part $p): bool => ! isset($begun[$p->panel->id]))), $pairs, $laid);
         foreach ($this->project->stock as $id => $material) {
-            $orders = new Orders($this->project, $id, $open, $pairs, $laid, $started->boards($id));
+            $orders = new Orders($this->project, $id, $open, $started->boards($id));
             $stocks[$id] = $orders->stock;
             if ($orders->isEmpty()) {
                 continue;
@@ -53,7 +54,7 @@ final readonly class Cutter
             $nested[$id] = $kept ?? ($remembered === null ? null : $orders->kept($remembered)) ?? $orders->nested($layout);
             $accepted = $kept === null ? $accepted : [...$accepted, $id];
         }
-        [$used, $moved] = (new Leftovers($this->project, $open))->used($nested);
+        [$used, $moved] = (new Leftovers($this->project, $open->parts))->used($nested);
         $all = [];
         foreach ($stocks as $id => $stock) {
             $whole = $started->with($id, $stock, $used[$id] ?? null);

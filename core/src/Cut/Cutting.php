@@ -10,6 +10,7 @@ use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Cut\Machining\Hand;
 use Incastro\Core\Cut\Nest\LaidParts;
 use Incastro\Core\Cut\Nest\Nested;
+use Incastro\Core\Cut\Nest\ToLay;
 
 /** Every part of the project and how its sheets are cut. */
 final readonly class Cutting
@@ -34,9 +35,11 @@ final readonly class Cutting
         $this->labels = Labels::of($parts, $hands);
     }
 
-    /** @return list<Part> that lie on no begun sheet */
-    public function open(): array
+    /** What is not cut from begun sheets. */
+    public function open(): ToLay
     {
-        return array_values(array_filter($this->parts, fn (Part $p): bool => ! isset($this->started->parts[$p->panel->id])));
+        $parts = array_filter($this->parts, fn (Part $p): bool => ! isset($this->started->parts[$p->panel->id]));
+
+        return new ToLay(array_values($parts), $this->pairs, $this->laid);
     }
 }

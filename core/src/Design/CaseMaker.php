@@ -224,7 +224,7 @@ final readonly class CaseMaker
             return [$this->id($case, 'bottom') => [$this->innerX($case), ...$sides]];
         }
         $marks = $this->frame->marks->inside([], $case->board->thickness);
-        $division = new Division($case->first()->bays, $case->x, 2, $case->board->thickness, $marks);
+        $division = new Division($case->first()->bays, $case->x, new Uprights(2, $case->board->thickness), $marks);
         if (! $division->fits()) {
             return [$this->id($case, 'bottom') => [$this->innerX($case), ...$sides]];
         }

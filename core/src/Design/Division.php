@@ -28,13 +28,13 @@ final class Division
 
     /**
      * @param  array<string, Bay>  $bays
-     * @param  Span  $whole  with the two outer boards where `ends` is 2
+     * @param  Span  $whole  with the two outer boards where they count
      */
-    public function __construct(array $bays, private readonly Span $whole,
-        private readonly int $ends, private readonly Length $t, private readonly Marks $marks)
+    public function __construct(array $bays, private readonly Span $whole, private readonly Uprights $boards, private readonly Marks $marks)
     {
+        $t = $boards->thickness;
         $this->over = Length::zero();
-        $end = $ends === 2 ? $t : Length::zero();
+        $end = $boards->ends === 2 ? $t : Length::zero();
         [$from, $stretch] = [$whole->from->plus($end), []];
         $last = array_key_last($bays);
         foreach ($bays as $id => $bay) {
@@ -69,7 +69,7 @@ final class Division
         $mark = match ($bay->width->by) {
             WidthBy::Below => $this->marks->below[$bay->width->ref ?? ''] ?? null,
             WidthBy::Stud => isset($this->marks->studs[$bay->width->ref ?? ''])
-                ? $this->marks->studs[(string) $bay->width->ref]->minus($this->t->half()) : null,
+                ? $this->marks->studs[(string) $bay->width->ref]->minus($this->boards->thickness->half()) : null,
             default => $from,
         };
         if ($mark === null || ! $mark->isGreaterThan($from)) {
@@ -86,7 +86,7 @@ final class Division
     {
         $n = count($bays);
         $rest = $isWhole ? $this->wholeRest($n) : Figure::of($to->minus($from), Text::of('piece.to_mark'))
-            ->minus($this->t->times($n - 1), Text::of('piece.dividers', n: $n - 1, t: $this->t));
+            ->minus($this->boards->thickness->times($n - 1), Text::of('piece.dividers', n: $n - 1, t: $this->boards->thickness));
         $widths = array_map(fn (Bay $b): ?Figure => $this->chosen($b, $b->id === array_key_last($bays) ? Side::Right : Side::Left), $bays);
         $number = 0;
         foreach ($widths as $id => $width) {
@@ -108,20 +108,21 @@ final class Division
         foreach ($bays as $id => $bay) {
             $width = ($widths[$id] ?? $shares[$id])->named(Text::of('piece.clear_opening'));
             $this->openings[$id] = new Span($x, $width);
-            $x = $x->plus($width->value)->plus($this->t);
+            $x = $x->plus($width->value)->plus($this->boards->thickness);
         }
     }
 
     private function wholeRest(int $n): Figure
     {
-        if ($this->ends === 0) {
-            return $n === 1 ? $this->whole->size : $this->whole->size->minus($this->t->times($n - 1), Text::of('piece.dividers', n: $n - 1, t: $this->t));
+        if ($this->boards->ends === 0) {
+            return $n === 1 ? $this->whole->size : $this->whole->size->minus($this->boards->thickness->times($n - 1),
+                Text::of('piece.dividers', n: $n - 1, t: $this->boards->thickness));
         }
         $boards = $n === 1
-            ? Text::of('piece.two_sides', t: $this->t)
-            : Text::of('piece.sides_and_dividers', dividers: $n - 1, t: $this->t);
+            ? Text::of('piece.two_sides', t: $this->boards->thickness)
+            : Text::of('piece.sides_and_dividers', dividers: $n - 1, t: $this->boards->thickness);
 
-        return $this->whole->size->minus($this->t->times($n + 1), $boards);
+        return $this->whole->size->minus($this->boards->thickness->times($n + 1), $boards);
     }
 
     private function chosen(Bay $bay, Side $end): ?Figure

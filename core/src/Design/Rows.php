@@ -60,7 +60,7 @@ final class Rows
     /** A band without a carcass: its bays lie side by side with no board between. */
     public function stretch(Band $band, Opening $o, string $label, Figure $height): void
     {
-        $division = new Division($band->bays, $o->x, 0, Length::zero(), $this->frame->marks);
+        $division = new Division($band->bays, $o->x, new Uprights(0, Length::zero()), $this->frame->marks);
         $row = new Row($band, $label, $height);
         $this->report($row, $division);
         if (! $division->fits()) {
@@ -76,7 +76,7 @@ final class Rows
     private function division(Opening $o, Row $row, Board $board): Division
     {
         $marks = $this->frame->marks->inside($this->edges, $board->thickness);
-        $division = new Division($row->band->bays, $o->x, $o->ends, $board->thickness, $marks);
+        $division = new Division($row->band->bays, $o->x, new Uprights($o->ends, $board->thickness), $marks);
         foreach ($division->openings as $id => $span) {
             $this->edges[$id] = $span->to();
             $this->bench->openings[$id] = $span->size;

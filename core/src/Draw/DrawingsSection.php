@@ -29,7 +29,7 @@ final readonly class DrawingsSection implements \JsonSerializable
             $drawings[$id] = ['front' => $site->front($room), 'top' => $site->top($room), 'side' => $site->side($room)];
         }
         foreach ($this->pieces as $id => $built) {
-            $drawer = new PieceDrawer($built->piece, $built->room, $built->design, $built->fit, $this->beside($built));
+            $drawer = new PieceDrawer($built, $this->beside($built));
             $drawings[$id] = ['front' => $drawer->front(), 'section' => $drawer->section(),
                 'top' => $drawer->top(), 'axon' => AxonDrawer::draw($built->fit->panels)] + $drawer->sections();
         }

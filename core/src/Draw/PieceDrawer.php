@@ -13,8 +13,8 @@ use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Envelope\Bounds;
 use Incastro\Core\Fit\EdgeFit;
-use Incastro\Core\Fit\Fit;
 use Incastro\Core\Fit\GapAt;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;
@@ -22,7 +22,6 @@ use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\RoomOutline;
 
 /** The piece in its space: from the front, in section from the left, and from above. */
@@ -33,15 +32,15 @@ final readonly class PieceDrawer
     private Bounds $bounds;
 
     /** @param  list<Design>  $others  the other pieces of its space */
-    public function __construct(private Piece $piece, private Room $room, private Design $design, private Fit $fit, private array $others = [])
+    public function __construct(private PlacedPiece $built, private array $others)
     {
-        $this->tapes = new PieceTapes($piece, $design, $fit);
-        $this->bounds = new Bounds($piece, $room);
+        $this->tapes = new PieceTapes($built->piece, $built->design, $built->fit);
+        $this->bounds = new Bounds($built->piece, $built->room);
     }
 
     public function front(): Drawing
     {
-        $outline = new RoomOutline($this->room, $this->fit->box->top());
+        $outline = new RoomOutline($this->built->room, $this->built->fit->box->top());
         $drawing = new Drawing(View::Front);
         SiteDrawer::walls($drawing, $outline);
         SiteDrawer::breast($drawing, $outline);
@@ -55,20 +54,20 @@ final readonly class PieceDrawer
         $isBehind = fn (Panel $p): bool => $p->role === Role::Back || $p->role === Role::Nailer
             || ($p->role === Role::RakingTop && $p->solid->axis === Axis::X);
         $this->lay($drawing, array_filter($panels, $isBehind));
-        foreach ($this->design->cells as $bay => $cell) {
+        foreach ($this->built->design->cells as $bay => $cell) {
             $drawing->shape('cell', $this->cellBlock($bay, $cell)->outlineIn(View::Front), (string) $bay);
         }
         $this->lay($drawing, array_filter($panels, fn (Panel $p): bool => ! $isBehind($p)));
-        foreach (count($this->design->cells) > 1 ? $this->design->cells : [] as $bay => $cell) {
+        foreach (count($this->built->design->cells) > 1 ? $this->built->design->cells : [] as $bay => $cell) {
             $block = $this->cellBlock((string) $bay, $cell);
             $drawing->mark(new Point($block->corner->x, $block->corner->z->plus($block->size->z)), $cell->label, (string) $bay);
         }
-        if ($this->fit->panels !== []) {
+        if ($this->built->fit->panels !== []) {
             $this->tapes->widths($drawing);
         }
         foreach (Side::cases() as $side) {
-            if ($this->room->space->side($side) !== SideKind::Open && $this->design->fronts !== []) {
-                $this->gapRibbon($drawing, $outline, $this->fit->edge($side));
+            if ($this->built->room->space->side($side) !== SideKind::Open && $this->built->design->fronts !== []) {
+                $this->gapRibbon($drawing, $outline, $this->built->fit->edge($side));
             }
         }
 
@@ -95,15 +94,15 @@ final readonly class PieceDrawer
     {
         $block = $cell->block();
 
-        return isset($this->design->turns[$bay]) ? $this->design->turns[$bay]->block($block) : $block;
+        return isset($this->built->design->turns[$bay]) ? $this->built->design->turns[$bay]->block($block) : $block;
     }
 
     /** @return array<string, Drawing> a section through each bay along the back wall, by `section/` and the bay */
     public function sections(): array
     {
         $sections = [];
-        foreach (array_keys($this->design->cells) as $bay) {
-            if (($this->design->turns[$bay] ?? null)?->isNone() !== false) {
+        foreach (array_keys($this->built->design->cells) as $bay) {
+            if (($this->built->design->turns[$bay] ?? null)?->isNone() !== false) {
                 $sections["section/$bay"] = $this->section((string) $bay);
             }
         }
@@ -114,10 +113,10 @@ final readonly class PieceDrawer
     /** Cut through a bay, the first one where none is named, seen from the left: shelves one above the other. */
     public function section(?string $bay = null): Drawing
     {
-        $outline = new RoomOutline($this->room, $this->fit->box->top());
+        $outline = new RoomOutline($this->built->room, $this->built->fit->box->top());
         $drawing = new Drawing(View::Side);
         $wall = Length::fromMillimetres(RoomOutline::WALL_MM);
-        $front = Length::greatest($outline->depth, $this->piece->depth);
+        $front = Length::greatest($outline->depth, $this->built->piece->depth);
         $corner = fn (Length $y, Length $z): Point => new Point($y, $z);
         $zero = Length::zero();
         $bay ??= $this->firstBay();
@@ -128,7 +127,7 @@ final readonly class PieceDrawer
             $corner($front, $top->plus($wall)), $corner($wall->negated(), $top->plus($wall))]);
         $drawing->shape('room', [$corner($zero, $zero), $corner($front, $zero), $head($front),
             ...array_reverse($outline->overhead->alongDepth($zero, $front, $middle)), $head($zero)]);
-        foreach ($this->fit->panels as $panel) {
+        foreach ($this->built->fit->panels as $panel) {
             $beyond = $panel->role === Role::Side && $panel->hand === Side::Right;
             if ($beyond || $this->isCut($panel, $middle)) {
                 $drawing->shape($beyond ? 'beyond' : 'cut', $panel->solid->outlineIn(View::Side), $panel->id);
@@ -141,8 +140,8 @@ final readonly class PieceDrawer
 
     public function top(): Drawing
     {
-        $drawing = SiteDrawer::ground($this->room);
-        foreach ($this->fit->panels as $panel) {
+        $drawing = SiteDrawer::ground($this->built->room);
+        foreach ($this->built->fit->panels as $panel) {
             if ($panel->thin !== Axis::Z && ! $panel->role->isHidden() && ! in_array($panel->role, [Role::PlinthRail, Role::Rail], true)) {
                 $drawing->shape(Layer::of($panel) === 'filler' ? 'filler' : 'cut', $panel->solid->outlineIn(View::Top), $panel->id);
                 $this->name($drawing, $panel);
@@ -167,7 +166,7 @@ final readonly class PieceDrawer
     /** @return list<Panel> */
     private function backToFront(): array
     {
-        $panels = $this->fit->panels;
+        $panels = $this->built->fit->panels;
         $front = fn (Panel $p): int => $p->block->corner->y->plus($p->block->size->y)->units;
         usort($panels, fn (Panel $a, Panel $b): int => [$front($a), $a->id] <=> [$front($b), $b->id]);
 
@@ -181,7 +180,7 @@ final readonly class PieceDrawer
      */
     private function closedGap(Panel $panel): ?array
     {
-        $edge = $panel->hand === null ? null : $this->fit->edge($panel->hand);
+        $edge = $panel->hand === null ? null : $this->built->fit->edge($panel->hand);
         if ($edge?->scribe === null || ! $panel->fitOnSite || ! $panel->solid->isBlock()) {
             return null;
         }
@@ -189,7 +188,7 @@ final readonly class PieceDrawer
         [$foot, $head] = [$block->corner->z, $block->corner->z->plus($block->size->z)];
         $inner = $panel->hand === Side::Left ? $block->corner->x->plus($block->size->x) : $block->corner->x;
         $sign = $panel->hand === Side::Left ? -1 : 1;
-        $wall = array_map(fn (GapAt $g): Point => new Point($this->fit->box->edge($edge->side())->plus($g->gap->times($sign)), $g->at),
+        $wall = array_map(fn (GapAt $g): Point => new Point($this->built->fit->box->edge($edge->side())->plus($g->gap->times($sign)), $g->at),
             $edge->line()->between($foot, $head));
 
         return [new Point($inner, $foot), ...$wall, new Point($inner, $head)];
@@ -197,8 +196,8 @@ final readonly class PieceDrawer
 
     private function firstBay(): ?string
     {
-        foreach (array_keys($this->design->cells) as $bay) {
-            if (($this->design->turns[$bay] ?? null)?->isNone() !== false) {
+        foreach (array_keys($this->built->design->cells) as $bay) {
+            if (($this->built->design->turns[$bay] ?? null)?->isNone() !== false) {
                 return (string) $bay;
             }
         }
@@ -209,12 +208,12 @@ final readonly class PieceDrawer
     /** x that the section is cut at: the middle of the bay. */
     private function cutAt(?string $bay): Length
     {
-        $cell = $this->design->cells[$bay ?? ''] ?? null;
+        $cell = $this->built->design->cells[$bay ?? ''] ?? null;
         if ($cell !== null) {
             return $cell->x->from->plus($cell->x->value()->half());
         }
 
-        return $this->fit->box->left->plus($this->fit->box->width->value->half());
+        return $this->built->fit->box->left->plus($this->built->fit->box->width->value->half());
     }
 
     private function isCut(Panel $panel, Length $middle): bool
@@ -228,7 +227,7 @@ final readonly class PieceDrawer
     {
         $stations = array_map(fn (GapAt $g): array => ['at' => $g->at, 'value' => $g->gap], $edge->line()->gaps);
         $out = Length::fromMillimetres(RoomOutline::WALL_MM + 60);
-        $box = $this->fit->box;
+        $box = $this->built->fit->box;
         $base = match (true) {
             // Beside or before a breast the ribbon lies on what bounds the piece there.
             $edge->side() === Side::Right && $this->bounds->isWall(Side::Right) => $o->width->plus($out),
@@ -238,6 +237,6 @@ final readonly class PieceDrawer
         };
         $drawing->ribbon(new Ribbon($edge->name->value, Text::of('draw.gap_to_wall'),
             Magnify::times(array_map(fn (GapAt $g): Length => $g->gap, $edge->line()->gaps)),
-            $base, $stations), "{$this->piece->id}/{$edge->name->value}");
+            $base, $stations), "{$this->built->piece->id}/{$edge->name->value}");
     }
 }

@@ -11,6 +11,7 @@ use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Workshop;
 use Incastro\Core\Envelope\Bounds;
 use Incastro\Core\Envelope\Box;
+use Incastro\Core\Envelope\Spot;
 use Incastro\Core\Fit\Motion\Motions;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -31,26 +32,27 @@ final readonly class Fitter
 
     public function fit(Piece $piece, Room $room, Box $box, Design $design): Fit
     {
-        $profiler = new Profiler($piece, $room, $box, new Bounds($piece, $room), $this->neighbours);
+        $spot = new Spot($piece, $room, $box);
+        $profiler = new Profiler($spot, new Bounds($piece, $room), $this->neighbours);
         $scriber = new Scriber($this->workshop->tapeBase->plus($this->workshop->tapePerMetre));
-        $ways = new Ways($piece, $room, $this->stock[$piece->material], Seen::of($design, $box), $profiler);
-        $edges = (new Edges($piece, $room, $box, $profiler, $ways, $scriber))->of();
+        $ways = new Ways($spot, $this->stock[$piece->material], Seen::of($design, $box), $profiler);
+        $edges = (new Edges($spot, $profiler, $ways, $scriber))->of();
         $panels = (new EdgeParts($piece, $box, $edges))->added($design->panels, $design->fronts);
-        $panels = (new LevelParts($piece, $box, $edges, $profiler, $scriber))->added($panels, $design->fronts);
-        $slabs = new SlabEdges($piece, $room, $box, $profiler, $scriber);
+        $panels = (new LevelParts($spot, $edges, $profiler, $scriber))->added($panels, $design->fronts);
+        $slabs = new SlabEdges($spot, $profiler, $scriber);
         $panels = $slabs->added($panels);
         $edges += $slabs->edges;
         $obstacles = new Obstacles($room, $box);
         $panels = $obstacles->cut($panels);
         $budget = (new Budget($this->workshop))->of($box, $room);
 
-        $supports = (new Levelling($piece, $room, $box))->supports($panels);
+        $supports = (new Levelling($spot))->supports($panels);
 
         return new Fit($box, $edges, $panels, $budget, $box->clear->value->minus($budget->value),
             self::tiltUp($piece, $box, $design), $supports,
             (new ScribeOrder($piece, $edges))->of($panels), Crown::of($piece, $room), $obstacles->passages,
-            (new Stacks($piece, $room, $box, $design))->of($edges, $supports),
-            (new Motions($piece, $room, $box, new Weight($this->stock), $this->neighbours))->of($panels));
+            (new Stacks($spot, $design))->of($edges, $supports),
+            (new Motions($spot, new Weight($this->stock), $this->neighbours))->of($panels));
     }
 
     /** A box raised beside its base sweeps √(H² + D²) (fieldbook §8); the one that sweeps most counts. */

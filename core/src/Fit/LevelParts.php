@@ -11,7 +11,7 @@ use Incastro\Core\Design\PartName;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\EdgeKind;
 use Incastro\Core\Document\Model\Piece;
-use Incastro\Core\Envelope\Box;
+use Incastro\Core\Envelope\Spot;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;
@@ -23,7 +23,7 @@ use Incastro\Core\Measure\Text;
 final readonly class LevelParts
 {
     /** @param  array<string, EdgeFit>  $edges */
-    public function __construct(private Piece $piece, private Box $box, private array $edges, private Profiler $profiler, private Scriber $scriber)
+    public function __construct(private Spot $spot, private array $edges, private Profiler $profiler, private Scriber $scriber)
     {
     }
 
@@ -59,7 +59,7 @@ final readonly class LevelParts
         // The first course of boards laid level counts: its upper edge is what the others are stacked on.
         $isBase = in_array($panel->role, [Role::PlinthRail, Role::ToeBoard, Role::Side], true)
             || ($panel->role === Role::Board && str_ends_with($panel->id, ':course_1'));
-        $stands = $isBase && $panel->block->corner->z->equals($this->box->floor);
+        $stands = $isBase && $panel->block->corner->z->equals($this->spot->box->floor);
         $profile = $stands && ! $panel->turned ? $this->profiler->below($panel->block->corner->y) : null;
         if ($profile === null) {
             return $panel;
@@ -76,7 +76,7 @@ final readonly class LevelParts
     private function over(CaseFront $front): array
     {
         $edge = $this->edges['top'] ?? null;
-        if ($edge === null || ! $front->z->to()->equals($this->box->top()) || $edge->least()->isNegative()) {
+        if ($edge === null || ! $front->z->to()->equals($this->spot->box->top()) || $edge->least()->isNegative()) {
             return [];
         }
         if ($edge->kind === EdgeKind::Filler && $edge->scribe !== null) {
@@ -97,7 +97,7 @@ final readonly class LevelParts
         $block = new Block(new Place3($front->x->from, $strip->from($front->depth()), $front->z->to()->minus($strip->over)),
             new Place3($front->x->value(), $strip->thickness, $strip->width->value));
 
-        return new Panel("$front->id:$name", $this->piece->id, $strip->role, PartName::in(Text::of("part.$name"), $front->label), $front->board->material,
+        return new Panel("$front->id:$name", $this->spot->piece->id, $strip->role, PartName::in(Text::of("part.$name"), $front->label), $front->board->material,
             $front->x->size, $strip->width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, $strip->as() === null, $strip->as());
     }
 
@@ -109,7 +109,7 @@ final readonly class LevelParts
         $block = new Block(new Place3($b->corner->x, $b->corner->y->plus($b->size->y), $b->corner->z->minus($edge->greatest())),
             new Place3($b->size->x, Cover::bearing(), $width->value));
 
-        return new Panel("$rail->id:shoe", $this->piece->id, Role::Trim, Text::of('part.shoe'), $rail->material,
+        return new Panel("$rail->id:shoe", $this->spot->piece->id, Role::Trim, Text::of('part.shoe'), $rail->material,
             $rail->length, $width, Prism::of($block, Axis::Y), Axis::X, Axis::Y, [], null, false, BoughtAs::Lumber);
     }
 }

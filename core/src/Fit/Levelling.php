@@ -8,11 +8,9 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\EdgeKind;
 use Incastro\Core\Document\Model\EdgeName;
-use Incastro\Core\Document\Model\Piece;
-use Incastro\Core\Envelope\Box;
+use Incastro\Core\Envelope\Spot;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Clip;
-use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surface;
 
 /**
@@ -21,7 +19,7 @@ use Incastro\Core\Survey\Surface;
  */
 final readonly class Levelling
 {
-    public function __construct(private Piece $piece, private Room $room, private Box $box)
+    public function __construct(private Spot $spot)
     {
     }
 
@@ -31,12 +29,12 @@ final readonly class Levelling
      */
     public function supports(array $panels): array
     {
-        if (! $this->room->shape->knows(Surface::Floor) || $this->piece->up()->isPositive()
-            || $this->piece->meeting(EdgeName::Base)?->kind === EdgeKind::Scribed) {
+        if (! $this->spot->room->shape->knows(Surface::Floor) || $this->spot->piece->up()->isPositive()
+            || $this->spot->piece->meeting(EdgeName::Base)?->kind === EdgeKind::Scribed) {
             return [];
         }
         $standing = array_filter($panels,
-            fn (Panel $p): bool => in_array($p->role, [Role::Rung, Role::Side, Role::Divider], true) && $p->block->corner->z->equals($this->box->floor));
+            fn (Panel $p): bool => in_array($p->role, [Role::Rung, Role::Side, Role::Divider], true) && $p->block->corner->z->equals($this->spot->box->floor));
         $supports = array_map($this->support(...), array_values($standing));
         usort($supports, fn (Support $a, Support $b): int => [$a->x->units, $a->under] <=> [$b->x->units, $b->under]);
 
@@ -55,6 +53,6 @@ final readonly class Levelling
     private function shim(Length $x, Length $y): Length
     {
         return Length::greatest(Length::zero(),
-            Clip::nearest((float) $this->box->floor->millimetres() - $this->room->shape->at(Surface::Floor, $x->units, $y->units)));
+            Clip::nearest((float) $this->spot->box->floor->millimetres() - $this->spot->room->shape->at(Surface::Floor, $x->units, $y->units)));
     }
 }

@@ -10,6 +10,7 @@ use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Envelope\Bounds;
 use Incastro\Core\Envelope\Box;
+use Incastro\Core\Envelope\Spot;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Clip;
@@ -29,20 +30,20 @@ final readonly class Profiler
     private const STATION_MM = 300;
 
     /** @param  list<Neighbour>  $neighbours  of other pieces in its space */
-    public function __construct(private Piece $piece, private Room $room, private Box $box, private Bounds $bounds, private array $neighbours = [])
+    public function __construct(private Spot $spot, private Bounds $bounds, private array $neighbours = [])
     {
     }
 
     /** A side over the carcass's height, at its front. */
     public function side(Side $side): Profile
     {
-        return $this->sideOver($side, $this->box->bottom, $this->box->top());
+        return $this->sideOver($side, $this->spot->box->bottom, $this->spot->box->top());
     }
 
     /** The same over other heights. */
     public function sideOver(Side $side, Length $bottom, Length $top): Profile
     {
-        $edge = $this->box->edge($side);
+        $edge = $this->spot->box->edge($side);
         $gap = function (Length $z) use ($side, $edge): GapAt {
             $wall = $this->bounds->at($side, $z, Plane::Front);
             $gap = $side === Side::Left ? $edge->minus($wall->x) : $wall->x->minus($edge);
@@ -51,7 +52,7 @@ final readonly class Profiler
             return $beside !== null && $beside->isLessThan($gap) ? new GapAt($z, $beside, true) : new GapAt($z, $gap, $wall->exact);
         };
 
-        $stations = $this->room->stations();
+        $stations = $this->spot->room->stations();
         $gaps = array_map($gap, self::between($bottom, $top, $stations));
 
         return new Profile(Axis::Z, $gaps, $this->drawn($gaps, $stations));
@@ -60,10 +61,10 @@ final readonly class Profiler
     /** Another piece stands at that side of this one. */
     public function hasNeighbour(Side $side): bool
     {
-        $edge = $this->box->edge($side);
+        $edge = $this->spot->box->edge($side);
         foreach ($this->neighbours as $neighbour) {
             $gap = $this->apart($neighbour, $side, $edge);
-            if ($gap?->isLessThan(Length::fromMillimetres(self::BESIDE_MM)) === true && $neighbour->stands($this->box->bottom, $this->box->top())) {
+            if ($gap?->isLessThan(Length::fromMillimetres(self::BESIDE_MM)) === true && $neighbour->stands($this->spot->box->bottom, $this->spot->box->top())) {
                 return true;
             }
         }
@@ -99,7 +100,7 @@ final readonly class Profiler
         [$z, $edge] = [$b->corner->z, $side === Side::Left ? $b->from(Axis::X) : $b->to(Axis::X)];
         $gap = function (Length $y) use ($side, $edge, $z): GapAt {
             $mm = $this->bounds->isWall($side)
-                ? $this->room->shape->at(Surface::side($side), $y->units, $z->units)
+                ? $this->spot->room->shape->at(Surface::side($side), $y->units, $z->units)
                 : (float) $this->bounds->at($side, $z, Plane::Front)->x->millimetres();
             $wall = Clip::wall($mm * Length::PER_MM, $side);
 
@@ -117,7 +118,7 @@ final readonly class Profiler
         }
 
         return $this->profile(Axis::X, $from, $to, fn (Length $x): GapAt => new GapAt($x,
-            $this->box->rear->minus(Clip::up($this->room->shape->at(Surface::Back, $x->units, $z->units))), false));
+            $this->spot->box->rear->minus(Clip::up($this->spot->room->shape->at(Surface::Back, $x->units, $z->units))), false));
     }
 
     /** Behind an upright board, over its height; null where nobody has read the back wall. */
@@ -128,31 +129,31 @@ final readonly class Profiler
         }
 
         return $this->profile(Axis::Z, $bottom, $top, fn (Length $z): GapAt => new GapAt($z,
-            $this->box->rear->minus(Clip::up($this->room->shape->at(Surface::Back, $x->units, $z->units))), false));
+            $this->spot->box->rear->minus(Clip::up($this->spot->room->shape->at(Surface::Back, $x->units, $z->units))), false));
     }
 
     /** Above the piece, at its front; null where nobody has read a height. */
     public function above(Length $y): ?Profile
     {
-        if (! $this->room->overhead->isKnown()) {
+        if (! $this->spot->room->overhead->isKnown()) {
             return null;
         }
-        $top = fn (Length $x): Length => $this->box->limit === null ? $this->box->top()
-            : Length::least($this->box->top(), $this->box->limit->at($this->box->limit->along === Axis::X ? $x : $y));
+        $top = fn (Length $x): Length => $this->spot->box->limit === null ? $this->spot->box->top()
+            : Length::least($this->spot->box->top(), $this->spot->box->limit->at($this->spot->box->limit->along === Axis::X ? $x : $y));
 
-        return $this->profile(Axis::X, $this->box->left, $this->box->right(), fn (Length $x): GapAt => new GapAt($x,
-            Clip::down($this->room->overhead->at($x->units, $y->units))->minus($top($x)), false));
+        return $this->profile(Axis::X, $this->spot->box->left, $this->spot->box->right(), fn (Length $x): GapAt => new GapAt($x,
+            Clip::down($this->spot->room->overhead->at($x->units, $y->units))->minus($top($x)), false));
     }
 
     /** Under the level base, so far out of the back wall; null where nobody has read the floor. */
     public function below(Length $y): ?Profile
     {
-        if (! $this->room->shape->knows(Surface::Floor) || $this->piece->up()->isPositive()) {
+        if (! $this->spot->room->shape->knows(Surface::Floor) || $this->spot->piece->up()->isPositive()) {
             return null;
         }
 
-        return $this->profile(Axis::X, $this->box->left, $this->box->right(), fn (Length $x): GapAt => new GapAt($x,
-            $this->box->floor->minus(Clip::up($this->room->shape->at(Surface::Floor, $x->units, $y->units))), false));
+        return $this->profile(Axis::X, $this->spot->box->left, $this->spot->box->right(), fn (Length $x): GapAt => new GapAt($x,
+            $this->spot->box->floor->minus(Clip::up($this->spot->room->shape->at(Surface::Floor, $x->units, $y->units))), false));
     }
 
     /** @param  \Closure(Length): GapAt  $gap  known everywhere */

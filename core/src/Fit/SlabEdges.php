@@ -9,17 +9,15 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\EdgeKind;
 use Incastro\Core\Document\Model\EdgeName;
-use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\SideKind;
-use Incastro\Core\Envelope\Box;
+use Incastro\Core\Envelope\Spot;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Room;
 
 /**
  * Tops, seats, decks and crowns that run to the walls: their ends and rear are left long and cut to what is there, each at its own
@@ -30,8 +28,7 @@ final class SlabEdges
     /** @var array<string, EdgeFit> by part and edge */
     public array $edges = [];
 
-    public function __construct(private readonly Piece $piece, private readonly Room $room,
-        private readonly Box $box, private readonly Profiler $profiler, private readonly Scriber $scriber)
+    public function __construct(private readonly Spot $spot, private readonly Profiler $profiler, private readonly Scriber $scriber)
     {
     }
 
@@ -46,7 +43,7 @@ final class SlabEdges
                 return $this->behind($panel,
                     $this->profiler->behindUpright($panel->block->corner->x, $panel->block->corner->z, $panel->block->corner->z->plus($panel->block->size->z)));
             }
-            $band = $this->piece->main()->bands[$panel->element ?? ''] ?? null;
+            $band = $this->spot->piece->main()->bands[$panel->element ?? ''] ?? null;
             if ($band === null || $panel->turned || ! in_array($panel->role, [Role::Slab, Role::Crown], true)) {
                 return $panel;
             }
@@ -68,8 +65,8 @@ final class SlabEdges
      */
     private function covers(array $panels): array
     {
-        $slabs = $this->piece->meeting(EdgeName::Back)?->kind !== EdgeKind::Trim ? []
-            : array_filter($panels, fn (Panel $p): bool => $p->role === Role::Slab && ! $p->turned && $p->block->corner->y->equals($this->box->rear));
+        $slabs = $this->spot->piece->meeting(EdgeName::Back)?->kind !== EdgeKind::Trim ? []
+            : array_filter($panels, fn (Panel $p): bool => $p->role === Role::Slab && ! $p->turned && $p->block->corner->y->equals($this->spot->box->rear));
         $strips = [];
         foreach ($slabs as $slab) {
             $b = $slab->block;
@@ -79,9 +76,9 @@ final class SlabEdges
             $isCovered = array_filter($slabs, fn (Panel $p): bool => $p->block->corner->z->equals($top)) !== [];
             if ($profile !== null && ! $isCovered) {
                 $width = Cover::width($profile->greatest());
-                $block = new Block(new Place3($b->corner->x, $this->box->rear->minus($profile->greatest()), $top),
+                $block = new Block(new Place3($b->corner->x, $this->spot->box->rear->minus($profile->greatest()), $top),
                     new Place3($b->size->x, $width->value, Cover::bearing()));
-                $strips[] = new Panel("$slab->id:cover", $this->piece->id, Role::Trim, Text::of('part.cover'), $slab->material,
+                $strips[] = new Panel("$slab->id:cover", $this->spot->piece->id, Role::Trim, Text::of('part.cover'), $slab->material,
                     $slab->length, $width, Prism::of($block, Axis::Z), Axis::X, Axis::Z, [], null, false, BoughtAs::Lumber);
             }
         }
@@ -93,7 +90,7 @@ final class SlabEdges
     {
         $b = $panel->block;
         $edge = $side === Side::Left ? $b->corner->x : $b->corner->x->plus($b->size->x);
-        if (! $edge->equals($this->box->edge($side)) || $this->room->space->side($side) !== SideKind::Wall) {
+        if (! $edge->equals($this->spot->box->edge($side)) || $this->spot->room->space->side($side) !== SideKind::Wall) {
             return $panel;
         }
         $profile = $panel->role === Role::Crown
@@ -109,19 +106,20 @@ final class SlabEdges
     private function isEndPanel(Panel $panel): bool
     {
         return $panel->role === Role::Side && ! $panel->turned && $panel->hand !== null && $panel->solid->isBlock()
-            && $this->room->space->side($panel->hand) === SideKind::Open && $this->isScribed() && $panel->block->corner->y->equals($this->box->rear);
+            && $this->spot->room->space->side($panel->hand) === SideKind::Open && $this->isScribed()
+            && $panel->block->corner->y->equals($this->spot->box->rear);
     }
 
     private function isScribed(): bool
     {
-        return $this->piece->meeting(EdgeName::Back)?->kind === EdgeKind::Scribed;
+        return $this->spot->piece->meeting(EdgeName::Back)?->kind === EdgeKind::Scribed;
     }
 
     private function rear(Panel $panel): Panel
     {
         $b = $panel->block;
 
-        return ! $this->isScribed() || ! $b->corner->y->equals($this->box->rear) ? $panel
+        return ! $this->isScribed() || ! $b->corner->y->equals($this->spot->box->rear) ? $panel
             : $this->behind($panel, $this->profiler->behind($b->corner->z, $b->corner->x, $b->corner->x->plus($b->size->x)));
     }
 
@@ -139,7 +137,7 @@ final class SlabEdges
     private function note(Panel $panel, EdgeName $name, Profile $profile): Scribe
     {
         $key = "$panel->id/$name->value";
-        $scribe = $this->scriber->of($profile, $this->piece->offsets[$key] ?? null);
+        $scribe = $this->scriber->of($profile, $this->spot->piece->offsets[$key] ?? null);
         $this->edges[$key] = new EdgeFit($name, EdgeKind::Scribed, null, $profile, $scribe, [], $panel->id);
 
         return $scribe;

@@ -9,15 +9,14 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\EdgeName;
 use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Side;
-use Incastro\Core\Envelope\Box;
+use Incastro\Core\Envelope\Spot;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Room;
 
 /** The stacks of a piece along its three axes (fieldbook §11): what fronts, trim and ceilings are flush with, or not. */
 final readonly class Stacks
 {
-    public function __construct(private Piece $piece, private Room $room, private Box $box, private Design $design)
+    public function __construct(private Spot $spot, private Design $design)
     {
     }
 
@@ -34,8 +33,8 @@ final readonly class Stacks
     /** From the back wall to the line that fronts are to be flush with. */
     private function depth(): Stack
     {
-        $air = $this->piece->meeting(EdgeName::Back)->setOff ?? Length::zero();
-        $carcass = $frame = $this->box->rear;
+        $air = $this->spot->piece->meeting(EdgeName::Back)->setOff ?? Length::zero();
+        $carcass = $frame = $this->spot->box->rear;
         foreach ($this->design->fronts as $front) {
             $carcass = Length::greatest($carcass, $front->y);
             $frame = Length::greatest($frame, $front->depth());
@@ -45,12 +44,12 @@ final readonly class Stacks
             array_values(array_filter($this->design->panels, fn (Panel $p): bool => $p->role->isFront()))));
 
         return Stack::of([
-            [Text::of('stack.wall_bulges'), $this->box->rear->minus($air)],
+            [Text::of('stack.wall_bulges'), $this->spot->box->rear->minus($air)],
             [Text::of('stack.air_behind'), $air],
-            [Text::of('stack.carcass'), $carcass->minus($this->box->rear)],
+            [Text::of('stack.carcass'), $carcass->minus($this->spot->box->rear)],
             [Text::of('stack.frame'), $frame->minus($carcass)],
             [Text::of('stack.fronts'), $fronts->minus($frame)],
-        ], $this->room->leastDepth() === null ? null : Text::of('stack.front_line'), $this->room->leastDepth());
+        ], $this->spot->room->leastDepth() === null ? null : Text::of('stack.front_line'), $this->spot->room->leastDepth());
     }
 
     /**
@@ -63,9 +62,9 @@ final readonly class Stacks
         $above = $edges['top'] ?? null;
         $layers = [
             [Text::of('stack.packing'), $packing],
-            [Text::of('stack.hung'), $this->piece->up()],
-            [Text::of('piece.plinth'), $this->box->bottom->minus($this->box->floor)],
-            [Text::of('stack.over_base'), $this->box->height->value],
+            [Text::of('stack.hung'), $this->spot->piece->up()],
+            [Text::of('piece.plinth'), $this->spot->box->bottom->minus($this->spot->box->floor)],
+            [Text::of('stack.over_base'), $this->spot->box->height->value],
         ];
         $sum = array_reduce($layers, fn (Length $sum, array $l): Length => $sum->plus($l[1]), Length::zero());
 
@@ -79,8 +78,8 @@ final readonly class Stacks
 
         return Stack::of([
             [Text::of('stack.left_gap'), $gap(Side::Left)],
-            [Text::of('fit.carcass_width'), $this->box->width->value],
+            [Text::of('fit.carcass_width'), $this->spot->box->width->value],
             [Text::of('stack.right_gap'), $gap(Side::Right)],
-        ], Text::of('fit.plumb_clear'), $this->box->clear->value);
+        ], Text::of('fit.plumb_clear'), $this->spot->box->clear->value);
     }
 }

@@ -10,10 +10,10 @@ use Incastro\Core\Document\Model\EdgeName;
 use Incastro\Core\Document\Model\Material;
 use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\SideKind;
+use Incastro\Core\Envelope\Spot;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
-use Incastro\Core\Survey\Room;
 
 /** The ways of closing each gap, with what each leaves and takes, and the one that an experienced hand would choose here. */
 final readonly class Ways
@@ -27,7 +27,7 @@ final readonly class Ways
     /** Over this a piece stops at a line and nothing closes the gap above it. */
     private const OPEN_ABOVE_MM = 100;
 
-    public function __construct(private Piece $piece, private Room $room, private Material $board, private Seen $seen, private Profiler $profiler)
+    public function __construct(private Spot $spot, private Material $board, private Seen $seen, private Profiler $profiler)
     {
     }
 
@@ -35,7 +35,7 @@ final readonly class Ways
     public function of(EdgeName $edge, Profile $gaps): array
     {
         $side = $edge->side();
-        if (($side !== null && $this->room->space->side($side) === SideKind::Open && ! $this->profiler->hasNeighbour($side))
+        if (($side !== null && $this->spot->room->space->side($side) === SideKind::Open && ! $this->profiler->hasNeighbour($side))
             || ($edge === EdgeName::Top && $gaps->least()->isGreaterThan(Length::fromMillimetres(self::OPEN_ABOVE_MM)))) {
             return [];
         }
@@ -71,7 +71,7 @@ final readonly class Ways
             EdgeKind::ScribedSide => $greatest->plus(Length::fromMillimetres(Scriber::SPARE_MM))->plus($this->board->thickness),
             default => $greatest->plus(Length::fromMillimetres(Scriber::SPARE_MM)),
         };
-        $isAir = $kind === EdgeKind::Play && $edge->side() !== null && $this->room->space->side($edge->side()) === SideKind::Appliance;
+        $isAir = $kind === EdgeKind::Play && $edge->side() !== null && $this->spot->room->space->side($edge->side()) === SideKind::Appliance;
         $fits = $isAir || (Limits::of($kind)->hold($least, $greatest) && ($kind !== EdgeKind::ExtendedStile || $this->seen->framed));
 
         return new Way($kind, $fits, $least, $greatest, $blank, self::minutes($kind, $gaps->length()), $this->cents($kind, $blank, $gaps->length()));
@@ -80,8 +80,8 @@ final readonly class Ways
     /** @return array{Length, Length} a side that is closed another way stands off by what is usual for that way */
     private function left(EdgeKind $kind, EdgeName $edge, Profile $gaps): array
     {
-        $chosen = $this->piece->meeting($edge);
-        if ($edge->side() === null || ! $chosen instanceof Edge || $chosen->kind === $kind || $this->piece->width !== null) {
+        $chosen = $this->spot->piece->meeting($edge);
+        if ($edge->side() === null || ! $chosen instanceof Edge || $chosen->kind === $kind || $this->spot->piece->width !== null) {
             return [$gaps->least(), $gaps->greatest()];
         }
         $by = $kind->usualSetOff()->minus($chosen->setOff);
@@ -97,7 +97,7 @@ final readonly class Ways
         $side = $edge->side();
         if ($side !== null) {
             return match (true) {
-                $this->room->space->side($side) === SideKind::Appliance => [[$play, $filler, $trim], 'appliance'],
+                $this->spot->room->space->side($side) === SideKind::Appliance => [[$play, $filler, $trim], 'appliance'],
                 $this->profiler->hasNeighbour($side) => [[$play, $trim, $filler], 'neighbour'],
                 $this->seen->framed => [[$stile, $filler, $trim, $play], 'frame'],
                 $this->seen->opensAt($side) => [[$filler, $lip, $trim, $play], 'door'],

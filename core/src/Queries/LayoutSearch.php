@@ -40,7 +40,7 @@ final class LayoutSearch
             return $offer(array_map(self::asLayout(...), $found), $share, $better, array_filter(array_map(self::trade(...), $found)));
         };
         foreach (array_keys($cutting->own) as $done => $id) {
-            $orders = new Orders($project, $id, $cutting->open(), $cutting->pairs, $cutting->laid, $cutting->started->boards($id));
+            $orders = new Orders($project, $id, $cutting->open(), $cutting->started->boards($id));
             $items = $orders->itemsOf($cutting->own[$id]);
             $goesOn = true;
             $report = function (Nested $best, float $share) use (&$found, &$goesOn, $id, $done, $materials, $say, $orders): bool {
@@ -77,7 +77,7 @@ final class LayoutSearch
         if ($place['sheet'] < $begun || isset($cutting->started->parts[$cutting->laid->part($place['part'])])) {
             throw new PlaceRefused('begun', $place['part']);
         }
-        $orders = new Orders($project, $material, $cutting->open(), $cutting->pairs, $cutting->laid, $cutting->started->boards($material));
+        $orders = new Orders($project, $material, $cutting->open(), $cutting->started->boards($material));
         $wanted = new Placement($place['part'], $place['x']->units, $place['y']->units, 0, 0, $place['turned']);
 
         return self::asLayout((new ByHand($orders))->placed($now, $wanted, $place['sheet'] - $begun, $place['locked']));

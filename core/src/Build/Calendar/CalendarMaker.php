@@ -30,7 +30,8 @@ final readonly class CalendarMaker
         foreach ($plan->done() as $step => $at) {
             $done[$step] = $days->at($at) ?? 0;
         }
-        $scheduler = new Scheduler($plan->steps, $plan->needs, $days, $pace, $this->project->make->hands, $done, $this->arrivals($plan, $buy));
+        $scheduler = new Scheduler($plan, $days, $pace, $done);
+        $scheduler->notBefore($this->arrivals($plan, $buy));
         $slots = $scheduler->slots();
         $ended = $scheduler->ended();
         $minutes = array_sum(array_map(fn (Step $s): int => isset($done[$s->id]) ? 0 : $pace->minutes($s), array_values($plan->steps)));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Calendar;
 
-use Incastro\Core\Build\Steps\Need;
 use Incastro\Core\Build\Steps\Step;
 use Incastro\Core\Build\Steps\StepKind;
+use Incastro\Core\Build\Steps\WorkPlan;
 
 /**
  * Puts steps into the hours there are. At each moment somebody is free, the first step of the order that may begin is begun: all it needs
@@ -40,23 +40,26 @@ final class Scheduler
     /** @var array<string, int> in one go, yet longer than any stretch: carried over after all */
     private array $longest = [];
 
-    /**
-     * @param  array<string, Step>  $steps  in order
-     * @param  array<string, list<Need>>  $needs  by step
-     * @param  array<string, int>  $done  when what is done was done, by step
-     * @param  array<string, int>  $notBefore  by step, what is bought for it comes then
-     */
-    public function __construct(private readonly array $steps, private readonly array $needs, private readonly Days $days,
-        private readonly Pace $pace, int $hands, array $done, private readonly array $notBefore = [])
+    /** @var array<string, int> by step, what is bought for it comes then */
+    private array $notBefore = [];
+
+    /** @param  array<string, int>  $done  when what is done was done, by step */
+    public function __construct(private readonly WorkPlan $plan, private readonly Days $days, Pace $pace, array $done)
     {
-        $this->free = array_fill(0, max(1, $hands), 0);
-        foreach ($steps as $id => $step) {
+        $this->free = array_fill(0, max(1, $plan->project->make->hands), 0);
+        foreach ($plan->steps as $id => $step) {
             if (isset($done[$id])) {
                 $this->ended[$id] = $done[$id];
             } else {
                 $this->left[$id] = $pace->minutes($step);
             }
         }
+    }
+
+    /** @param  array<string, int>  $arrivals  when what is bought for a step comes, by step */
+    public function notBefore(array $arrivals): void
+    {
+        $this->notBefore = $arrivals;
     }
 
     /** @return list<Slot> in order of time */
@@ -120,7 +123,7 @@ final class Scheduler
     {
         foreach (array_keys($this->left) as $id) {
             $id = (string) $id;
-            $step = $this->steps[$id];
+            $step = $this->plan->steps[$id];
             $ready = $this->readyAt($id);
             if ($ready === null || $ready > $at) {
                 continue;
@@ -176,8 +179,8 @@ final class Scheduler
     private function readyAt(string $id): ?int
     {
         $ready = max($this->notBefore[$id] ?? 0, $this->busy[$id] ?? 0);
-        foreach ($this->needs[$id] ?? [] as $need) {
-            if (! isset($this->steps[$need->step])) {
+        foreach ($this->plan->needs[$id] ?? [] as $need) {
+            if (! isset($this->plan->steps[$need->step])) {
                 continue;
             }
             if (! isset($this->ended[$need->step])) {

@@ -30,18 +30,17 @@ final class AssemblySteps
     public array $blocked = [];
 
     /**
-     * @param  list<Unit>  $units
      * @param  list<array{string, string, string}>  $hidden  see Hidden
      */
     public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft,
-        private readonly array $units, private readonly array $hidden)
+        private readonly array $hidden)
     {
     }
 
     /** Tried dry before anything is glued or painted. */
     public function dryFits(): void
     {
-        foreach ($this->units as $unit) {
+        foreach ($this->built->units as $unit) {
             if ($unit->kind === UnitKind::Carcass && count($unit->panels) > 2) {
                 $step = $this->draft->add(new Step("dry_fit:$unit->id", StepKind::DryFit, $this->built->piece->id,
                     Text::of('step.dry_fit', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
@@ -57,7 +56,7 @@ final class AssemblySteps
 
     public function assemblies(): void
     {
-        foreach ($this->units as $unit) {
+        foreach ($this->built->units as $unit) {
             match (true) {
                 $unit->kind === UnitKind::Carcass => $this->carcass($unit),
                 count($unit->panels) > 1 && $unit->kind !== UnitKind::Loose => $this->whole($unit),
@@ -85,7 +84,7 @@ final class AssemblySteps
     /** The carcass a board is joined to the others of; null for what is in none. */
     public function carcassOf(Panel $panel): ?Unit
     {
-        return array_values(array_filter($this->units, fn (Unit $u): bool => $u->kind === UnitKind::Carcass && $u->has($panel->id)))[0] ?? null;
+        return array_values(array_filter($this->built->units, fn (Unit $u): bool => $u->kind === UnitKind::Carcass && $u->has($panel->id)))[0] ?? null;
     }
 
     private function whole(Unit $unit): void
@@ -192,7 +191,7 @@ final class AssemblySteps
     private function backs(Unit $unit): void
     {
         $backs = [];
-        foreach ($this->units as $other) {
+        foreach ($this->built->units as $other) {
             if ($this->built->carried->carcassOf($other) === $unit) {
                 $backs[] = $other->id;
             }

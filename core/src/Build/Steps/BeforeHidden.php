@@ -20,11 +20,10 @@ final readonly class BeforeHidden
     /** @var array<string, Unit> by panel */
     private array $unitOf;
 
-    /** @param  list<Unit>  $units */
-    public function __construct(private PlacedPiece $built, private Draft $draft, array $units, private SiteSteps $site)
+    public function __construct(private PlacedPiece $built, private Draft $draft, private SiteSteps $site)
     {
         $of = [];
-        foreach ($units as $unit) {
+        foreach ($built->units as $unit) {
             $of += array_fill_keys($unit->ids(), $unit);
         }
         $this->unitOf = $of;

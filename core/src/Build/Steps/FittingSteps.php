@@ -20,16 +20,15 @@ final class FittingSteps
     /** A finish is dry in hours and hard in days: loads wait so long (fieldbook §10). */
     public const CURED_H = 168.0;
 
-    /** @param  list<Unit>  $units */
     public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft,
-        private readonly array $units, private readonly AssemblySteps $shop, private readonly SiteSteps $site)
+        private readonly AssemblySteps $shop, private readonly SiteSteps $site)
     {
     }
 
     public function add(): void
     {
         $frames = [];
-        foreach ($this->units as $unit) {
+        foreach ($this->built->units as $unit) {
             $kind = $this->kindOf($unit);
             if ($kind === StepKind::SiteFrame) {
                 $frames[($unit->panels[0]->bay ?? '').' '.self::depth($unit->role())][] = $unit;
@@ -97,7 +96,7 @@ final class FittingSteps
     private function inBay(Unit $unit): void
     {
         $step = $this->draft->goes[$unit->id];
-        foreach ($this->units as $other) {
+        foreach ($this->built->units as $other) {
             $isBefore = $other->panels[0]->bay !== null && $other->panels[0]->bay === $unit->panels[0]->bay
                 && $this->kindOf($other) === StepKind::SiteFrame && self::depth($other->role()) < self::depth($unit->role());
             if ($isBefore) {
@@ -147,7 +146,7 @@ final class FittingSteps
     /** What is alike goes in in one step a piece. */
     private function together(StepKind $kind): void
     {
-        $units = array_values(array_filter($this->units, fn (Unit $u): bool => $this->kindOf($u) === $kind));
+        $units = array_values(array_filter($this->built->units, fn (Unit $u): bool => $this->kindOf($u) === $kind));
         if ($units === []) {
             return;
         }
@@ -161,7 +160,7 @@ final class FittingSteps
             $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());
         }
         $this->site->needFixed($step);
-        foreach ($this->units as $other) {
+        foreach ($this->built->units as $other) {
             $carrier = $this->kindOf($other);
             $isBefore = $carrier === StepKind::SiteFrame
                 || (in_array($carrier, [StepKind::Top, StepKind::Filler, StepKind::Trim], true) && $kind !== StepKind::Slats);
@@ -195,7 +194,7 @@ final class FittingSteps
     private function standOn(): void
     {
         $placing = fn (Unit $u): ?string => $this->site->stood[$u->id] ?? ($u->kind === UnitKind::Mover ? null : ($this->draft->placed[$u->id] ?? null));
-        $standing = array_filter($this->units, fn (Unit $u): bool => $u->kind !== UnitKind::Mover && $u->role() !== Role::Back);
+        $standing = array_filter($this->built->units, fn (Unit $u): bool => $u->kind !== UnitKind::Mover && $u->role() !== Role::Back);
         $tops = [];
         foreach ($standing as $lower) {
             foreach ($lower->panels as $panel) {

@@ -32,9 +32,8 @@ final class SiteSteps
     /** @var array<string, string> by unit, the step after which it stands in its place */
     public array $stood = [];
 
-    /** @param  list<Unit>  $units */
     public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft,
-        private readonly array $units, private readonly AssemblySteps $shop)
+        private readonly AssemblySteps $shop)
     {
     }
 
@@ -155,7 +154,7 @@ final class SiteSteps
     /** Nothing is under it but air: it is held up until it is fixed. */
     private function isHung(Unit $unit): bool
     {
-        foreach ($this->units as $other) {
+        foreach ($this->built->units as $other) {
             foreach ($other === $unit || $other->kind === UnitKind::Mover ? [] : $other->panels as $under) {
                 if (array_filter($unit->panels, fn (Panel $p): bool => Unit::rests($p, $under)) !== []) {
                     return false;
@@ -235,7 +234,7 @@ final class SiteSteps
     /** @return list<Unit> the lowest first */
     private function carcasses(UnitKind $kind): array
     {
-        $own = array_values(array_filter($this->units, fn (Unit $u): bool => $u->kind === $kind));
+        $own = array_values(array_filter($this->built->units, fn (Unit $u): bool => $u->kind === $kind));
         usort($own, fn (Unit $a, Unit $b): int => [$a->bottom()->units,
             $a->panels[0]->block->corner->x->units] <=> [$b->bottom()->units, $b->panels[0]->block->corner->x->units]);
 

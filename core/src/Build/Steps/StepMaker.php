@@ -40,18 +40,17 @@ final readonly class StepMaker
     /** @return list<Finding> */
     private function piece(PlacedPiece $built, Draft $draft): array
     {
-        $units = $built->units;
         $hidden = Hidden::of($built, $draft->drilling->in($built));
         (new BenchSteps($built, $draft))->add();
-        $shop = new AssemblySteps($built, $draft, $units, $hidden);
+        $shop = new AssemblySteps($built, $draft, $hidden);
         $shop->dryFits();
         (new BenchSteps($built, $draft))->finish();
         $shop->assemblies();
-        $site = new SiteSteps($built, $draft, $units, $shop);
+        $site = new SiteSteps($built, $draft, $shop);
         $site->add();
-        (new FittingSteps($built, $draft, $units, $shop, $site))->add();
+        (new FittingSteps($built, $draft, $shop, $site))->add();
         (new LastSteps($built, $draft))->add();
-        $blocked = [...$shop->blocked, ...(new BeforeHidden($built, $draft, $units, $site))->keep($hidden)];
+        $blocked = [...$shop->blocked, ...(new BeforeHidden($built, $draft, $site))->keep($hidden)];
 
         return array_map(fn (array $b): Finding => self::blocked($built, $b), $blocked);
     }

@@ -19,13 +19,8 @@ final class Orders
     /** @var list<Item> */
     public readonly array $items;
 
-    /**
-     * @param  list<Part>  $parts
-     * @param  array<string, string>  $pairs  the mirror image of a part, both ways
-     * @param  list<SheetKind>  $boards  what is left of begun sheets and is to be cut from
-     */
-    public function __construct(private readonly Project $project, private readonly string $material,
-        private readonly array $parts, private readonly array $pairs, private readonly LaidParts $laid, array $boards = [])
+    /** @param  list<SheetKind>  $boards  what is left of begun sheets and is to be cut from */
+    public function __construct(private readonly Project $project, private readonly string $material, private readonly ToLay $open, array $boards)
     {
         $this->stock = $this->stock($boards);
         $this->items = $this->asked(false);
@@ -52,7 +47,7 @@ final class Orders
     /** Mirrored parts of one size side by side. */
     public function paired(Nested $nested): Nested
     {
-        return (new SideBySide($this->itemsOf($nested), $this->pairs, $this->stock->kerf))->of($nested);
+        return (new SideBySide($this->itemsOf($nested), $this->open->pairs, $this->stock->kerf))->of($nested);
     }
 
     /**
@@ -74,7 +69,7 @@ final class Orders
     public function itemsOf(Nested $nested): array
     {
         $ids = array_map(fn (Placement $p): string => $p->item, array_merge(...array_map(fn (LaidSheet $s): array => $s->placements, $nested->sheets)));
-        $halves = array_filter($ids, fn (string $id): bool => $this->laid->half($id) !== null);
+        $halves = array_filter($ids, fn (string $id): bool => $this->open->as->half($id) !== null);
 
         return $halves === [] ? $this->items : $this->asked(true);
     }
@@ -160,7 +155,7 @@ final class Orders
     private function asked(bool $halved): array
     {
         $items = $strips = [];
-        foreach ($this->parts as $part) {
+        foreach ($this->open->parts as $part) {
             if ($part->panel->material !== $this->material || $part->panel->bought) {
                 continue;
             }
@@ -213,7 +208,8 @@ final class Orders
     public function inOrder(Nested $nested): Nested
     {
         $rank = function (LaidSheet $sheet): int {
-            $ranks = array_map(fn (Placement $p): int => $this->project->cutting->of($this->laid->part($p->item))->priority->rank(), $sheet->placements) ?: [0];
+            $ranks = array_map(fn (Placement $p): int => $this->project->cutting->of($this->open->as->part($p->item))->priority->rank(),
+                $sheet->placements) ?: [0];
 
             return max($ranks) > 0 ? 1 : max($ranks);
         };

@@ -39,7 +39,8 @@ final readonly class IntoPlace
         $mm = fn (Length $l): float => (float) $l->millimetres();
         $rear = $mm($load->place->corner->y);
 
-        return new Raising($section, $load->shape, $rear, max(0.0, $mm($load->place->corner->z) - $standing->floor()), $rear + $load->depthMm);
+        return new Raising($section, $load->shape,
+            new Resting($rear, max(0.0, $mm($load->place->corner->z) - $standing->floor()), $rear + $load->depthMm));
     }
 
     /** As it is told; what is endless is told as far. */

@@ -28,17 +28,9 @@ final class Raising
     /** @var array{float, float} depth and height */
     private readonly array $size;
 
-    /**
-     * @param  non-empty-list<array{float, float}>  $shape  of the box in section
-     * @param  float  $rear  of the box in its place, `bottom` its height there, `front` where the floor before the space begins
-     */
-    public function __construct(
-        private readonly Section $section,
-        public readonly array $shape,
-        private readonly float $rear,
-        private readonly float $bottom,
-        private readonly float $front,
-    ) {
+    /** @param  non-empty-list<array{float, float}>  $shape  of the box in section */
+    public function __construct(private readonly Section $section, public readonly array $shape, private readonly Resting $at)
+    {
         $this->size = [max(array_column($shape, 0)), max(array_column($shape, 1))];
     }
 
@@ -124,14 +116,14 @@ final class Raising
     /** @return non-empty-list<Tilt> raised in front, lifted, pushed back: shows what blocks it where it does not go */
     public function plain(bool $carriedUpright): array
     {
-        $away = $this->front + self::PLAY;
-        $lift = $this->bottom > 0.0 ? $this->bottom + self::PLAY : 0.0;
+        $away = $this->at->front + self::PLAY;
+        $lift = $this->at->bottom > 0.0 ? $this->at->bottom + self::PLAY : 0.0;
         $poses = $carriedUpright ? [new Tilt($away, 0.0, 0.0)] : [];
         for ($deg = $carriedUpright ? -1.0 : 90.0; $deg >= 0.0; $deg -= 5.0) {
             $poses[] = new Tilt($away, $deg, 0.0);
         }
 
-        return [...$poses, new Tilt($away, 0.0, $lift), new Tilt($this->rear, 0.0, $lift), new Tilt($this->rear, 0.0, $this->bottom)];
+        return [...$poses, new Tilt($away, 0.0, $lift), new Tilt($this->at->rear, 0.0, $lift), new Tilt($this->at->rear, 0.0, $this->at->bottom)];
     }
 
     /** @return non-empty-list<Tilt>|null from lying before the space (or standing there) to its place */
@@ -140,7 +132,7 @@ final class Raising
         $queue = new \SplPriorityQueue;
         $queue->setExtractFlags(\SplPriorityQueue::EXTR_BOTH);
         $best = $from = [];
-        $goal = new Tilt($this->rear, 0.0, $this->bottom > 0.0 ? $this->bottom + self::PLAY : 0.0);
+        $goal = new Tilt($this->at->rear, 0.0, $this->at->bottom > 0.0 ? $this->at->bottom + self::PLAY : 0.0);
         $queue->insert([0, 0, 1], [INF, 0]);
         $best['0,0,1'] = INF;
         while (! $queue->isEmpty() && $this->looked < self::MOST) {
@@ -176,7 +168,8 @@ final class Raising
      */
     private function tilt(array $at): Tilt
     {
-        return new Tilt($this->rear + $at[0] * self::STEP_MM, $at[1] * self::STEP_DEG, $at[2] === 1 && $this->bottom > 0.0 ? $this->bottom + self::PLAY : 0.0);
+        return new Tilt($this->at->rear + $at[0] * self::STEP_MM, $at[1] * self::STEP_DEG,
+            $at[2] === 1 && $this->at->bottom > 0.0 ? $this->at->bottom + self::PLAY : 0.0);
     }
 
     /**
@@ -186,10 +179,10 @@ final class Raising
     private function moves(array $at): array
     {
         [$y, $deg, $lift] = $at;
-        $far = (int) ceil(($this->front - $this->rear + $this->size[1]) / self::STEP_MM) + 1;
+        $far = (int) ceil(($this->at->front - $this->at->rear + $this->size[1]) / self::STEP_MM) + 1;
         $flat = (int) (90 / self::STEP_DEG);
         $all = [[$y + 1, $deg, $lift], [$y - 1, $deg, $lift], [$y, $deg + 1, $lift],
-            [$y, $deg - 1, $lift], ...($this->bottom > 0.0 ? [[$y, $deg, 1 - $lift]] : [])];
+            [$y, $deg - 1, $lift], ...($this->at->bottom > 0.0 ? [[$y, $deg, 1 - $lift]] : [])];
 
         return array_values(array_filter($all, fn (array $m): bool => $m[0] >= 0 && $m[0] <= $far && abs($m[1]) <= $flat));
     }
@@ -201,7 +194,7 @@ final class Raising
         $isHeld = abs($at[1]) === $flat || ($carriedUpright && $at[1] === 0);
         $tilt = $this->tilt($at);
 
-        return $isHeld && ($at[2] === 0 || $this->bottom === 0.0) && min(array_column($tilt->corners($this->shape), 0)) >= $this->front;
+        return $isHeld && ($at[2] === 0 || $this->at->bottom === 0.0) && min(array_column($tilt->corners($this->shape), 0)) >= $this->at->front;
     }
 
     /**
@@ -216,6 +209,6 @@ final class Raising
             $poses[] = $this->tilt([$y, $deg, $lift]);
         }
 
-        return [...$poses, $goal, new Tilt($this->rear, 0.0, $this->bottom)];
+        return [...$poses, $goal, new Tilt($this->at->rear, 0.0, $this->at->bottom)];
     }
 }

@@ -10,7 +10,7 @@ use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Document\Model\Treatment;
-use Incastro\Core\Envelope\Box;
+use Incastro\Core\Envelope\Spot;
 use Incastro\Core\Fit\Neighbour;
 use Incastro\Core\Geometry\View;
 use Incastro\Core\Measure\Length;
@@ -27,7 +27,7 @@ final readonly class Motions
     /**
      * @param  list<Neighbour>  $neighbours
      */
-    public function __construct(private Piece $piece, private Room $room, private Box $box, private Weight $weight, private array $neighbours = [])
+    public function __construct(private Spot $spot, private Weight $weight, private array $neighbours = [])
     {
     }
 
@@ -37,7 +37,7 @@ final readonly class Motions
      */
     public function of(array $panels): array
     {
-        $movers = (new Movers($this->piece, $this->box))->of($panels);
+        $movers = (new Movers($this->spot->piece, $this->spot->box))->of($panels);
         $fixed = $this->fixed();
         $byId = [];
         foreach ($panels as $panel) {
@@ -68,16 +68,16 @@ final readonly class Motions
         $obstacles = [];
         $mm = fn (Length $l): float => (float) $l->millimetres();
         foreach (Side::cases() as $side) {
-            if ($this->room->space->side($side) === SideKind::Wall) {
-                $at = $side === Side::Left ? $mm($this->box->greatestLeft->x) : $mm($this->box->leastRight->x);
-                $deep = max($mm($this->room->sizes->depth), $mm($this->box->rear->plus($this->piece->depth)));
+            if ($this->spot->room->space->side($side) === SideKind::Wall) {
+                $at = $side === Side::Left ? $mm($this->spot->box->greatestLeft->x) : $mm($this->spot->box->leastRight->x);
+                $deep = max($mm($this->spot->room->sizes->depth), $mm($this->spot->box->rear->plus($this->spot->piece->depth)));
                 $obstacles[] = new Obstacle(Text::of("motion.wall_{$side->value}"), $side === Side::Left ? [-self::FAR, 0.0, 0.0] : [$at, 0.0, 0.0],
                     $side === Side::Left ? [$at, $deep, self::FAR] : [$at + self::FAR, $deep, self::FAR]);
             }
         }
         $obstacles[] = new Obstacle(Text::of('motion.wall_back'), [-self::FAR, -self::FAR, 0.0], [self::FAR, 0.0, self::FAR]);
-        $over = $this->room->lowestOverhead($this->box->left, $this->box->right(), $this->piece->depth);
-        if ($over !== null && $this->box->limit === null) {
+        $over = $this->spot->room->lowestOverhead($this->spot->box->left, $this->spot->box->right(), $this->spot->piece->depth);
+        if ($over !== null && $this->spot->box->limit === null) {
             $obstacles[] = new Obstacle(Text::of('motion.overhead'), [-self::FAR, -self::FAR, $mm($over)], [self::FAR, self::FAR, self::FAR * 2]);
         }
         foreach ($this->neighbours as $neighbour) {
@@ -86,7 +86,7 @@ final readonly class Motions
         $stays = fn (PlacedThing $t): bool => $t->isSolid()
             && ! in_array($t->thing->treatment, [Treatment::TakeOff, Treatment::Notch, Treatment::CutThrough, Treatment::BringForward], true);
         array_push($obstacles, ...array_map(fn (PlacedThing $t): Obstacle => Obstacle::of($t->name(), $t->block),
-            array_values(array_filter($this->room->things, $stays))));
+            array_values(array_filter($this->spot->room->things, $stays))));
 
         return $obstacles;
     }
@@ -106,7 +106,7 @@ final readonly class Motions
         [$u, $v] = $mover->pivot;
         $far = max(array_map(fn (array $p): float => hypot($p[0] - $u, $p[1] - $v), $mover->shapes[0]));
         $isLid = $mover->kind === MoverKind::Lid;
-        $own = $this->piece->struts;
+        $own = $this->spot->piece->struts;
         $on = $far * $own->onFlap;
         // A lid lies level shut and opens upward; a lift door hangs straight down, and its struts stand behind it.
         [$shut, $open] = $isLid ? [0.0, abs($opens)] : [-90.0, abs($opens) - 90.0];

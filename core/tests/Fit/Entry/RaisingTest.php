@@ -7,6 +7,7 @@ namespace Incastro\Core\Tests\Fit\Entry;
 use Eris\Generators;
 use Eris\TestTrait;
 use Incastro\Core\Fit\Entry\Raising;
+use Incastro\Core\Fit\Entry\Resting;
 use Incastro\Core\Fit\Entry\Section;
 use Incastro\Core\Fit\Entry\Tilt;
 use PHPUnit\Framework\TestCase;
@@ -31,7 +32,7 @@ final class RaisingTest extends TestCase
     {
         // A rear of 800 under a top of 1100: leaning toward the room its long diagonal √(1100² + 560²) still counts; leaning back it has only the shorter one.
         $shape = [[0.0, 0.0], [560.0, 0.0], [560.0, 1100.0], [0.0, 800.0]];
-        $way = new Raising(new Section([[0.0, 2400.0], [5000.0, 2400.0]], [], null), $shape, 0.0, 0.0, 560.0);
+        $way = new Raising(new Section([[0.0, 2400.0], [5000.0, 2400.0]], [], null), $shape, new Resting(0.0, 0.0, 560.0));
         self::assertEqualsWithDelta(hypot(1100, 560),
             max(array_map(fn (int $d): float => max(array_column((new Tilt(0.0, -$d, 0.0))->corners($shape), 1)), range(0, 90))), 0.5);
         self::assertLessThan(hypot(1100, 560), $way->needs());
@@ -77,7 +78,7 @@ final class RaisingTest extends TestCase
                 : [[-2000.0, 2400.0], [8000.0, 2400.0]];
             $blocks = mt_rand(0, 1) === 1 ? [[$depth + mt_rand(50, 400), (float) mt_rand(1900, 2350), $depth + mt_rand(450, 700), 2400.0]] : [];
             $section = new Section($overhead, $blocks, $base > 0 ? [$depth - 50.0, (float) $base] : null);
-            $way = (new Raising($section, self::box($depth, $height), 0.0, (float) $base, (float) $depth))->way();
+            $way = (new Raising($section, self::box($depth, $height), new Resting(0.0, (float) $base, (float) $depth)))->way();
             if ($way === null) {
                 return;
             }
@@ -126,7 +127,7 @@ final class RaisingTest extends TestCase
     private static function raising(float $ceiling, float $depth, float $height, float $base = 0.0, array $blocks = []): Raising
     {
         return new Raising(new Section([[0.0, $ceiling], [9000.0, $ceiling]], $blocks, $base > 0.0 ? [$depth - 50.0, $base] : null),
-            self::box($depth, $height), 0.0, $base, $depth);
+            self::box($depth, $height), new Resting(0.0, $base, $depth));
     }
 
     /** @return non-empty-list<array{float, float}> */
