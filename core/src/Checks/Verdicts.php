@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
+use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
-use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Survey\Room;
 
 /** What all checks of a project come to. */
@@ -23,10 +23,10 @@ final readonly class Verdicts
 
     /**
      * @param  array<string, Room>  $rooms
-     * @param  array<string, PlacedPiece>  $pieces
      */
-    public static function of(Project $project, array $rooms, array $pieces, Cutting $cutting): self
+    public static function of(Project $project, array $rooms, Assembly $assembly, Cutting $cutting): self
     {
+        $pieces = $assembly->pieces;
         [$checker, $accepted] = [new Checker, new Accepted($project)];
         $findings = $held = [];
         foreach ($project->spaces as $id => $space) {
@@ -37,6 +37,7 @@ final readonly class Verdicts
             $held[$id] = array_values(array_filter($own, fn (Finding $f): bool => $f->holds()));
             array_push($findings, ...$own);
         }
+        array_push($findings, ...$accepted->marked((new StandApart)->of($assembly)));
         array_push($findings, ...$accepted->marked($checker->cutting($cutting, $project, array_values($pieces))));
 
         return new self($accepted, self::once($findings), $held);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Planning;
 
+use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Build\Calendar\CalendarMaker;
 use Incastro\Core\Build\Calendar\Schedule;
 use Incastro\Core\Build\Carrying\Carrier;
@@ -52,6 +53,8 @@ final class Planning
     /** @var array<string, PlacedPiece>|null */
     private ?array $pieces = null;
 
+    private ?Assembly $assembly = null;
+
     private ?Cutting $cutting = null;
 
     private ?Verdicts $verdicts = null;
@@ -88,6 +91,11 @@ final class Planning
         return $this->pieces ??= (new PiecePlacer($this->project))->pieces($this->rooms());
     }
 
+    public function assembly(): Assembly
+    {
+        return $this->assembly ??= Assembly::of($this->pieces());
+    }
+
     public function cutting(): Cutting
     {
         return $this->cutting ??= (new Cutter($this->project))->cut([...$this->panels(), ...LooseBoards::of($this->project)], Drilling::of($this->pieces()));
@@ -95,7 +103,7 @@ final class Planning
 
     public function verdicts(): Verdicts
     {
-        return $this->verdicts ??= Verdicts::of($this->project, $this->rooms(), $this->pieces(), $this->cutting());
+        return $this->verdicts ??= Verdicts::of($this->project, $this->rooms(), $this->assembly(), $this->cutting());
     }
 
     public function shopping(): ShoppingList

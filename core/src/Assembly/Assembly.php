@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Assembly;
+
+use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Geometry\Shared;
+
+/** What holds what, for a whole project: pieces of one room see each other. Made once, and read by all that asks what touches what. */
+final readonly class Assembly
+{
+    /**
+     * @param  array<string, PlacedPiece>  $pieces
+     * @param  array<string, Body>  $bodies  by id
+     * @param  list<Contact>  $contacts
+     * @param  list<Clash>  $clashes  the largest first
+     */
+    private function __construct(public array $pieces, public array $bodies, public array $contacts, public array $clashes)
+    {
+    }
+
+    /** @param  array<string, PlacedPiece>  $pieces */
+    public static function of(array $pieces): self
+    {
+        $bySpace = [];
+        foreach ($pieces as $piece) {
+            $bySpace[$piece->piece->space] = [...$bySpace[$piece->piece->space] ?? [], ...Bodies::of($piece)];
+        }
+        $all = $contacts = $clashes = [];
+        foreach ($bySpace as $bodies) {
+            $touching = new Touching;
+            foreach (Pairs::near($bodies) as [$a, $b]) {
+                $clash = self::clash($a, $b);
+                if ($clash !== null) {
+                    $clashes[] = $clash;
+                } elseif ($a->kind !== BodyKind::Reach && $b->kind !== BodyKind::Reach) {
+                    $letIn = Shared::of($a->solid, $b->solid);
+                    array_push($contacts, ...($letIn !== null && $letIn->depth > Clash::DEEP ? [Touching::letIn($a, $b, $letIn)] : $touching->of($a, $b)));
+                }
+            }
+            foreach ($bodies as $body) {
+                $all[$body->id] = $body;
+            }
+        }
+        usort($clashes, fn (Clash $a, Clash $b): int => $b->room->volume <=> $a->room->volume);
+
+        return new self($pieces, $all, $contacts, $clashes);
+    }
+
+    private static function clash(Body $a, Body $b): ?Clash
+    {
+        // What somebody reaches for is in the way of what stands there, not of what opens or of another such room.
+        $isReach = $a->kind === BodyKind::Reach || $b->kind === BodyKind::Reach;
+        if ($isReach && ! ($a->kind === BodyKind::Fixed || $b->kind === BodyKind::Fixed)) {
+            return null;
+        }
+        if (! $a->bounds->overlaps($b->bounds)) {
+            return null;
+        }
+        $shared = Shared::of($a->solid, $b->solid, [...$a->taken, ...$b->taken]);
+
+        return $shared !== null && $shared->depth > Clash::DEEP && $shared->volume > Clash::LARGE ? new Clash($a, $b, $shared) : null;
+    }
+
+    /** @return list<Contact> of a body, it first */
+    public function contactsOf(string $body): array
+    {
+        return array_values(array_filter($this->contacts, fn (Contact $c): bool => $c->first === $body || $c->second === $body));
+    }
+}
