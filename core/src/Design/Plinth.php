@@ -6,6 +6,8 @@ namespace Incastro\Core\Design;
 
 use Incastro\Core\Document\Model\Band;
 use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\Severity;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -15,6 +17,9 @@ use Incastro\Core\Measure\Text;
 final class Plinth
 {
     private const LONGEST_SPAN_MM = 600;
+
+    /** Between the front and the back board: our own figure. */
+    private const LEAST_BETWEEN_MM = 20;
 
     private int $rungs = 0;
 
@@ -27,6 +32,13 @@ final class Plinth
 
     public function make(): void
     {
+        $least = $this->case->board->thickness->times(2)->plus(Length::fromMillimetres(self::LEAST_BETWEEN_MM));
+        if ($this->depth()->value->isLessThan($least)) {
+            $this->bench->find(Finding::ofPiece('piece.plinth_shallow', Severity::Stop, $this->plinth->id,
+                Text::of('piece.plinth_shallow', has: $this->depth()->value, needs: $least))->measuring($this->depth()->value, $least));
+
+            return;
+        }
         $bays = array_values($this->case->first()->bays);
         $groups = Groups::of($bays, fn (Bay $b): bool => ! $b->openFloor);
         foreach ($groups as $i => $group) {

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
+use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\CaseFront;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\PartName;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\SlopeCut;
+use Incastro\Core\Design\Taken;
+use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Document\Model\EdgeKind;
 use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Side;
@@ -36,16 +39,32 @@ final readonly class EdgeParts
     public function added(array $panels, array $fronts): array
     {
         $own = array_map(fn (Panel $p): Panel => $this->widened($p, $fronts), $panels);
+        $closing = [];
         foreach ($fronts as $front) {
             foreach ($this->edges as $edge) {
                 // A carcass that does not go in leaves nothing to close; Checks says so.
                 if ($edge->name->side() !== null && ! $edge->least()->isNegative() && $front->meets($edge->side())) {
-                    array_push($own, ...$this->closing($edge, $front));
+                    array_push($closing, ...$this->closing($edge, $front));
                 }
             }
         }
+        foreach ($closing as $lip) {
+            $own = $lip->role === Role::Lip ? array_map(fn (Panel $p): Panel => self::roundLip($p, $lip), $own) : $own;
+        }
 
-        return $own;
+        return [...$own, ...$closing];
+    }
+
+    /** What runs over a side, or is let into it, is notched round the lip that stands before that side. */
+    private static function roundLip(Panel $panel, Panel $lip): Panel
+    {
+        $common = $panel->role->moves() || ! $panel->solid->touches($lip->block) ? null : Bench::common($panel->block, $lip->block);
+        if ($common === null) {
+            return $panel;
+        }
+        $thin = $panel->inHouse($panel->thin);
+
+        return $panel->taking(new Taken(TakenKind::Notch, $common->along($thin, $panel->block->from($thin), $panel->block->extent($thin))));
     }
 
     /** @return list<Panel> none or one */
