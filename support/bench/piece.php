@@ -34,7 +34,7 @@ foreach ([3, 6, 12, 18, 19] as $bays) {
     $cutting = $planning->cutting();
     $shown = [
         'shopping list' => fn (): mixed => (new Shopper($planning->project))->list([$built], $cutting),
-        'order of work' => fn (): mixed => json_encode((new StepMaker($planning->project))->make([$built], $cutting)),
+        'order of work' => fn (): mixed => json_encode((new StepMaker($planning->project))->make($planning->assembly(), $cutting)),
         'picture in the round' => fn (): mixed => json_encode(AxonDrawer::draw($built->fit->panels)),
     ];
     foreach ($shown as $what => $do) {

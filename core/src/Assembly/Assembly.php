@@ -63,6 +63,12 @@ final readonly class Assembly
         return $shared !== null && $shared->depth > Clash::DEEP && $shared->volume > Clash::LARGE ? new Clash($a, $b, $shared) : null;
     }
 
+    /** What stands on what. */
+    public function footing(): Footing
+    {
+        return new Footing($this->pieces, $this->bodies, $this->contacts);
+    }
+
     /** @return list<Contact> of a body, it first */
     public function contactsOf(string $body): array
     {

@@ -58,7 +58,7 @@ final class RunMaker
                 }
                 $base = null;
             } else {
-                $this->plain($band, $span);
+                $this->plain($band, $span, $bands[$i + 1] ?? null);
                 $this->lids($band, $bands[$i + 1] ?? null);
             }
             $base = $band->kind->isBase() ? $band : ($this->isBoxed($group) ? null : $base);
@@ -91,12 +91,12 @@ final class RunMaker
         return array_filter($group, fn (Band $b): bool => $b->kind === BandKind::Box) !== [];
     }
 
-    private function plain(Band $band, Span $z): void
+    private function plain(Band $band, Span $z, ?Band $above): void
     {
         $before = array_keys($this->bench->panels);
         $slabs = new Slabs($this->bench, $this->stuff, $this->frame);
         match (true) {
-            $band->kind->isSlab() => $slabs->slab($band, $z->from, $this->below),
+            $band->kind->isSlab() => $slabs->slab($band, $z->from, $this->below, $above),
             $band->kind === BandKind::Crown => $slabs->crown($band, $z, $this->below),
             $band->kind === BandKind::Gap && $band->bays !== [] => $this->gap($band, $z),
             default => null,

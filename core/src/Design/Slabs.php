@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design;
 
+use Incastro\Core\Design\Fills\SeatBack;
 use Incastro\Core\Document\Model\Band;
+use Incastro\Core\Document\Model\Bay;
+use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Document\Model\Front;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -22,7 +25,8 @@ final readonly class Slabs
     }
 
     /** @param  CaseSpec|null  $below  what it lies on */
-    public function slab(Band $band, Length $z, ?CaseSpec $below): void
+    /** @param  Band|null  $above  what stands on it stays when a lid opens */
+    public function slab(Band $band, Length $z, ?CaseSpec $below, ?Band $above): void
     {
         $board = $this->stuff->board($band);
         $depth = $band->depth ?? $this->frame->depth->value;
@@ -31,7 +35,7 @@ final readonly class Slabs
         for ($layer = 0; $layer < $band->layers; $layer++) {
             $at = $z->plus($board->thickness->times($layer));
             if ($band->lids && $below !== null && $layer === $band->layers - 1) {
-                $this->lids($band, $y, $at, $below);
+                $this->lids(new SlabLayer($band, $layer, $y, $at), $below, $this->strip($board, $above));
             } else {
                 $this->layer(new SlabLayer($band, $layer, $y, $at), $below);
             }
@@ -74,11 +78,21 @@ final readonly class Slabs
         }
     }
 
-    /** A fixed strip at the rear for the hinges, and a lid over each bay. */
-    private function lids(Band $band, Span $y, Length $z, CaseSpec $below): void
+    /** How deep the strip is that the lids hang on: a back to lean on stands on it. */
+    private function strip(Board $board, ?Band $above): Length
     {
+        $backs = array_filter($above->bays ?? [], fn (Bay $b): bool => $b->fill->kind === FillKind::SeatBack);
+        $deep = array_map(fn (Bay $b): Length => SeatBack::foot($b->fill, $board->thickness), array_values($backs));
+
+        return Length::greatest(Length::fromMillimetres(self::HINGE_STRIP_MM), ...$deep);
+    }
+
+    /** A fixed strip at the rear for the hinges, and a lid over each bay. */
+    private function lids(SlabLayer $layer, CaseSpec $below, Length $strip): void
+    {
+        [$band, $y, $z] = [$layer->band, $layer->y, $layer->z];
         $board = $this->stuff->board($band);
-        [$strip, $gap] = [Length::fromMillimetres(self::HINGE_STRIP_MM), Length::fromMillimetres(self::LID_GAP_MM)];
+        $gap = Length::fromMillimetres(self::LID_GAP_MM);
         $maker = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id));
         $maker->level(new Named("{$band->id}:hinge_strip", Role::Slab, Text::of('part.hinge_strip')),
             $this->frame->x, $y->first($strip, Text::of('piece.hinge_strip')), $z);

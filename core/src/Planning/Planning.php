@@ -113,7 +113,7 @@ final class Planning
 
     public function steps(): WorkPlan
     {
-        return $this->steps ??= (new StepMaker($this->project, $this->verdicts()->held))->make(array_values($this->pieces()), $this->cutting());
+        return $this->steps ??= (new StepMaker($this->project, $this->verdicts()->held))->make($this->assembly(), $this->cutting());
     }
 
     public function schedule(): Schedule

@@ -23,6 +23,9 @@ final class Draft
     /** @var array<string, string> the step in which it goes to its place in the room, by part */
     public array $goes = [];
 
+    /** @var array<string, string> the step after which it stands where it stays, by part; of what goes in with its carcass, the carcass's */
+    public array $stands = [];
+
     public function __construct(public readonly Drilling $drilling)
     {
         $this->graph = new Graph;

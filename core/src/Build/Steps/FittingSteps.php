@@ -46,7 +46,6 @@ final class FittingSteps
             $this->together($kind);
         }
         (new ScribeSteps($this->built, $this->draft, $this->shop, $this->site))->add();
-        $this->standOn();
     }
 
     /** In which step a unit that is not a carcass or a base goes to its place; null for those. */
@@ -84,12 +83,12 @@ final class FittingSteps
             checks: [Text::of($kind === StepKind::SiteFrame || $kind === StepKind::Top ? 'check.level' : 'check.tight')],
             amount: count($parts), hands: $this->shop->hands($unit)));
         foreach ($parts as $part) {
-            $this->draft->goes[$part] = $step;
+            $this->draft->goes[$part] = $this->draft->stands[$part] = $step;
         }
         $this->draft->after($step, $parts, 'bench');
         $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled');
         $this->site->needRoom($step);
-        $this->site->needFixed($step);
+        $this->site->needFixed($step, $parts);
     }
 
     /** What is built up in a bay goes from its frame outward: studs, ledgers, rails, boards. */
@@ -159,7 +158,8 @@ final class FittingSteps
         foreach ($units as $unit) {
             $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());
         }
-        $this->site->needFixed($step);
+        $this->site->needFixed($step, $parts);
+        $this->draft->stands += array_fill_keys($parts, $step);
         foreach ($this->built->units as $other) {
             $carrier = $this->kindOf($other);
             $isBefore = $carrier === StepKind::SiteFrame
@@ -188,28 +188,5 @@ final class FittingSteps
             StepKind::Shelves => Numbers::spacers($this->built, array_map(strval(...), array_keys($design->spacings))),
             default => [],
         };
-    }
-
-    /** What a thing stands on is there before it. */
-    private function standOn(): void
-    {
-        $placing = fn (Unit $u): ?string => $this->site->stood[$u->id] ?? ($u->kind === UnitKind::Mover ? null : ($this->draft->placed[$u->id] ?? null));
-        $standing = array_filter($this->built->units, fn (Unit $u): bool => $u->kind !== UnitKind::Mover && $u->role() !== Role::Back);
-        $tops = [];
-        foreach ($standing as $lower) {
-            foreach ($lower->panels as $panel) {
-                $tops[intdiv($panel->block->to(Axis::Z)->units, Unit::SEEN)][] = [$lower, $panel];
-            }
-        }
-        foreach ($standing as $upper) {
-            foreach ($upper->panels as $panel) {
-                $at = intdiv($panel->block->from(Axis::Z)->units, Unit::SEEN);
-                foreach ([...($tops[$at - 1] ?? []), ...($tops[$at] ?? []), ...($tops[$at + 1] ?? [])] as [$lower, $under]) {
-                    if ($lower !== $upper && Unit::rests($panel, $under)) {
-                        $this->draft->graph->need($placing($upper) ?? '', $placing($lower), 'rests');
-                    }
-                }
-            }
-        }
     }
 }

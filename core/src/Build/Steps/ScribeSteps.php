@@ -71,7 +71,7 @@ final readonly class ScribeSteps
 
             return;
         }
-        $this->site->needFixed($step);
+        $this->site->needFixed($step, [$panel->id]);
         $this->site->needRoom($step);
         $joined = $this->draft->placed[$panel->id] ?? null;
         if ($joined !== null && $joined !== $placing) {

@@ -8,6 +8,7 @@ use Incastro\Core\Build\Shopping\WallNeeds;
 use Incastro\Core\Cut\Machining\Screws;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Treatment;
+use Incastro\Core\Fit\Passage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Support;
 use Incastro\Core\Fit\Units\Unit;
@@ -33,7 +34,7 @@ final class SiteSteps
     public array $stood = [];
 
     public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft,
-        private readonly AssemblySteps $shop)
+        private readonly AssemblySteps $shop, private readonly Above $above)
     {
     }
 
@@ -51,7 +52,7 @@ final class SiteSteps
         foreach ($carcasses as $unit) {
             $this->join($unit, $carcasses);
         }
-        $this->services();
+        $this->services($carcasses);
         foreach ($carcasses as $unit) {
             $this->fix($unit);
         }
@@ -74,12 +75,22 @@ final class SiteSteps
         $this->draft->graph->need($step, $this->recorded(), 'recorded');
     }
 
-    /** What hangs on carcasses waits until those do not move any more. */
-    public function needFixed(string $step): void
+    /**
+     * What hangs on carcasses waits until those do not move any more, but not for those that stand on it.
+     *
+     * @param  list<string>  $parts  that the step is about
+     */
+    public function needFixed(string $step, array $parts): void
     {
-        foreach ($this->fixed as $fixed) {
+        foreach (array_diff_key($this->fixed, $this->above->of($parts)) as $fixed) {
             $this->draft->graph->need($step, $fixed, 'fixed');
         }
+    }
+
+    private function standing(Unit $unit, string $step): void
+    {
+        $this->stood[$unit->id] = $this->fixed[$unit->id] = $step;
+        $this->draft->stands = array_fill_keys($unit->ids(), $step) + $this->draft->stands;
     }
 
     private function room(): void
@@ -112,7 +123,7 @@ final class SiteSteps
         $this->draft->graph->need($step, $this->shop->done[$base->id] ?? null, 'assembled', $this->shop->strongAfter());
         $this->draft->after($step, $base->ids(), 'bench');
         $this->needRoom($step);
-        $this->stood[$base->id] = $this->fixed[$base->id] = $step;
+        $this->standing($base, $step);
     }
 
     /** @return list<Text> */
@@ -148,7 +159,7 @@ final class SiteSteps
             hands: $isHung ? max(2, $this->shop->hands($unit)) : $this->shop->hands($unit)));
         $this->draft->graph->need($step, "carry:$unit->id", 'carried');
         $this->needRoom($step);
-        $this->stood[$unit->id] = $this->fixed[$unit->id] = $step;
+        $this->standing($unit, $step);
     }
 
     /** Nothing is under it but air: it is held up until it is fixed. */
@@ -182,19 +193,40 @@ final class SiteSteps
         }
     }
 
-    /** Sockets, lights and grilles brought forward are tried while they can still be reached. */
-    private function services(): void
+    /**
+     * Sockets, lights and grilles brought forward are tried while they can still be reached: through a carcass once it stands, others
+     * once all stands.
+     *
+     * @param  list<Unit>  $carcasses
+     */
+    private function services(array $carcasses): void
     {
-        $things = array_values(array_filter($this->built->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::BringForward));
-        $id = "services:{$this->built->room->space->id}";
+        $things = array_filter($this->built->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::BringForward);
+        $done = [];
+        foreach ($carcasses as $unit) {
+            $own = array_filter($things, fn (PlacedThing $t): bool => array_filter($this->built->fit->passages,
+                fn (Passage $p): bool => $p->placed->thing->id === $t->thing->id && $unit->has($p->panel)) !== []);
+            $this->tried("services:{$this->built->room->space->id}:$unit->id", array_values($own), [$this->stood[$unit->id]]);
+            $done += array_column(array_map(fn (PlacedThing $t): array => [$t->thing->id, true], $own), 1, 0);
+        }
+        $rest = array_filter($things, fn (PlacedThing $t): bool => ! isset($done[$t->thing->id]));
+        $this->tried("services:{$this->built->room->space->id}", array_values($rest), array_values($this->stood));
+    }
+
+    /**
+     * @param  list<PlacedThing>  $things
+     * @param  list<string>  $stood
+     */
+    private function tried(string $id, array $things, array $stood): void
+    {
         if ($things !== [] && ! $this->draft->graph->has($id)) {
             $this->draft->add(new Step($id, StepKind::Services, null, Text::of('step.services', space: $this->built->room->space->name),
                 numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.bring_forward', thing: $t->name()), $things),
                 checks: [Text::of('check.services')], amount: count($things)));
             $this->draft->graph->need($id, $this->recorded(), 'recorded');
         }
-        foreach ($things === [] ? [] : $this->stood as $stood) {
-            $this->draft->graph->need($id, $stood, 'stood');
+        foreach ($things === [] ? [] : $stood as $step) {
+            $this->draft->graph->need($id, $step, 'stood');
         }
     }
 
@@ -210,7 +242,7 @@ final class SiteSteps
             numbers: $this->wallScrews($unit, $fixings), checks: [Text::of('check.level'), Text::of('check.plumb'), Text::of('check.diagonals')],
             amount: array_sum(array_column($fixings, 1))));
         $this->draft->graph->need($step, $this->fixed[$unit->id], 'stood');
-        $this->draft->graph->need($step, "services:{$this->built->room->space->id}", 'services');
+        $this->draft->graph->need($step, "services:{$this->built->room->space->id}:$unit->id", 'services');
         $this->fixed[$unit->id] = $step;
     }
 

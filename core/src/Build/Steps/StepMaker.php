@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
+use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Body;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Findings\Finding;
@@ -22,23 +24,26 @@ final readonly class StepMaker
     {
     }
 
-    /** @param  list<PlacedPiece>  $pieces */
-    public function make(array $pieces, Cutting $cutting): WorkPlan
+    public function make(Assembly $assembly, Cutting $cutting): WorkPlan
     {
         $draft = new Draft($cutting->drilling);
         (new ShopSteps($this->project, $cutting))->into($draft);
-        $findings = [];
-        foreach ($pieces as $built) {
-            array_push($findings, ...$this->piece($built, $draft));
-        }
+        $footing = $assembly->footing();
+        $above = new Above($footing);
+        $hidden = array_map(fn (PlacedPiece $built): \Closure => $this->piece($built, $draft, $above), array_values($assembly->pieces));
+        $rests = new Rests($footing, $draft);
+        $rests->add();
+        // What is hidden gives way to what has to carry.
+        $findings = array_merge(array_map(fn (array $b): Finding => self::circular(...$b), $rests->blocked),
+            ...array_map(fn (\Closure $keep): array => $keep(), $hidden));
         $usual = $draft->graph->inOrder();
 
         return new WorkPlan($this->project, $draft->graph->needs($usual),
             (new Ordering($this->project->make->order))->of($usual), $this->holding($draft, $cutting), $findings);
     }
 
-    /** @return list<Finding> */
-    private function piece(PlacedPiece $built, Draft $draft): array
+    /** @return \Closure(): list<Finding> keeps what is to be done before it is hidden, once all else is in order */
+    private function piece(PlacedPiece $built, Draft $draft, Above $above): \Closure
     {
         $hidden = Hidden::of($built, $draft->drilling->in($built));
         (new BenchSteps($built, $draft))->add();
@@ -46,13 +51,13 @@ final readonly class StepMaker
         $shop->dryFits();
         (new BenchSteps($built, $draft))->finish();
         $shop->assemblies();
-        $site = new SiteSteps($built, $draft, $shop);
+        $site = new SiteSteps($built, $draft, $shop, $above);
         $site->add();
         (new FittingSteps($built, $draft, $shop, $site))->add();
         (new LastSteps($built, $draft))->add();
-        $blocked = [...$shop->blocked, ...(new BeforeHidden($built, $draft, $site))->keep($hidden)];
 
-        return array_map(fn (array $b): Finding => self::blocked($built, $b), $blocked);
+        return fn (): array => array_map(fn (array $b): Finding => self::blocked($built, $b),
+            [...$shop->blocked, ...(new BeforeHidden($built, $draft, $site))->keep($hidden)]);
     }
 
     /** @param  array{string, string, string}  $blocked */
@@ -63,6 +68,14 @@ final readonly class StepMaker
         return new Finding('make.screws_hidden', Severity::Look, new Place(WorkStage::Make, $blocked[0]),
             Text::of('make.screws_hidden', part: $a, other: $b, by: $by),
             Text::of('make.screws_hidden.remedy', part: $a, other: $b, by: $by), Text::of('source.steps'));
+    }
+
+    private static function circular(Body $upper, Body $lower): Finding
+    {
+        $args = ['part' => $upper->name, 'on' => $lower->name];
+
+        return new Finding('make.stands_early', Severity::Stop, new Place(WorkStage::Make, $upper->id),
+            Text::of('make.stands_early', ...$args), Text::of('make.stands_early.remedy', ...$args), Text::of('source.steps'));
     }
 
     /** @return array<string, list<Finding>> what holds each step up */

@@ -7,6 +7,7 @@ namespace Incastro\Core\Design\Fills;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Workplace;
+use Incastro\Core\Document\Model\Fill;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\Prism;
@@ -18,15 +19,30 @@ use Incastro\Core\Measure\Text;
 /** A back to lean on: a sloping board on a rib at each end, its long edges bevelled by the angle it leans. */
 final class SeatBack implements FillMaker
 {
+    /** How far out of its wall its foot comes, where its board is so thick. */
+    public static function foot(Fill $fill, Length $thickness): Length
+    {
+        [$out, $thick] = self::reach($fill, $thickness);
+
+        return $out->plus($thick);
+    }
+
+    /** @return array{Length, Length} how far its foot is further out than its head, and how much of that way its board takes */
+    private static function reach(Fill $fill, Length $thickness): array
+    {
+        $lean = tan(deg2rad($fill->is->count('lean')));
+
+        return [Length::ofUnits(Rounding::Up->apply($fill->is->length('height')->units * $lean)),
+            Length::ofUnits(Rounding::Up->apply($thickness->units * hypot(1.0, $lean)))];
+    }
+
     public function make(Workplace $at): void
     {
         $cell = $at->cell;
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
-        $lean = tan(deg2rad($is->count('lean')));
         $height = $is->length('height');
-        $out = Length::ofUnits(Rounding::Up->apply($height->units * $lean));
-        $thick = Length::ofUnits(Rounding::Up->apply($t->units * hypot(1.0, $lean)));
+        [$out, $thick] = self::reach($cell->bay->fill, $t);
         if ($height->isGreaterThan($cell->least) || $out->plus($thick)->isGreaterThan($cell->y->value())) {
             $at->cannot('piece.seat_back_too_large', Length::least($cell->least, $cell->y->value()), Length::greatest($height, $out->plus($thick)));
 
