@@ -7,6 +7,7 @@ namespace Incastro\Core\Tests;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Checker;
 use Incastro\Core\Checks\DrillingCheck;
+use Incastro\Core\Checks\HoldingCheck;
 use Incastro\Core\Design\Fills\FillMaker;
 use Incastro\Core\Design\Fills\FillMakers;
 use Incastro\Core\Document\Model\FillKind;
@@ -28,7 +29,8 @@ final class RecipesTest extends TestCase
     {
         $found = 0;
         foreach (self::classes('Checks') as $class) {
-            $isRule = is_subclass_of($class, Check::class) || is_subclass_of($class, DrillingCheck::class);
+            $isRule = is_subclass_of($class, Check::class) || is_subclass_of($class, DrillingCheck::class)
+                || is_subclass_of($class, HoldingCheck::class);
             if ($isRule) {
                 self::assertContains($class, Checker::RULES, 'a rule that nobody runs');
                 $found++;

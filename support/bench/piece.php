@@ -33,7 +33,7 @@ foreach ([3, 6, 12, 18, 19] as $bays) {
     $built = array_values($planning->pieces())[0];
     $cutting = $planning->cutting();
     $shown = [
-        'shopping list' => fn (): mixed => (new Shopper($planning->project))->list([$built], $cutting),
+        'shopping list' => fn (): mixed => (new Shopper($planning->project))->list($planning->assembly(), $cutting),
         'order of work' => fn (): mixed => json_encode((new StepMaker($planning->project))->make($planning->assembly(), $cutting)),
         'picture in the round' => fn (): mixed => json_encode(AxonDrawer::draw($built->fit->panels)),
     ];
@@ -50,7 +50,7 @@ foreach ([3, 6, 12, 18, 19] as $bays) {
     $checks = [];
     for ($i = 0; $i < 9; $i++) {
         $began = hrtime(true);
-        (new Checker)->piece($built, $cutting->drilling->in($built));
+        (new Checker)->piece($built, $cutting->drilling->in($built), $planning->assembly());
         $checks[] = (hrtime(true) - $began) / 1e6;
     }
     sort($checks);

@@ -70,6 +70,7 @@ function rooms(): array
         ],
         'bunk-room' => [
             'kind' => 'under_slope', 'unit' => 'mm', 'ids' => '01J8R4', 'id' => '01JBVNKR00M000000000000001', 'name' => 'Bunk room', 'space' => 'Under the roof',
+            'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 200, 'spacing' => 400, 'floor' => 'fixed']],
             'house' => ['country' => 'uk', 'children' => true],
             'reached' => wayIn(),
             'things' => [thing('socket', 'left', 700, 520, 86, 86, 9, 'keep_clear'), thing('radiator', 'right', 1080, 120, 140, 600, 95, 'keep_away')],
@@ -94,6 +95,7 @@ function rooms(): array
         ],
         'gear-locker' => [
             'kind' => 'closet', 'unit' => 'mm', 'ids' => '01J8R6', 'id' => '01JGEAR10CKER0000000000001', 'name' => 'Gear locker', 'space' => 'Closet',
+            'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 120, 'spacing' => 400, 'floor' => 'fixed']],
             'reached' => wayAtGround(),
             'things' => [
                 thing('vent', 'back', 900, 180, 300, 150, 8, 'bring_forward', ['free_area_cm2' => 280, 'flow' => 'out']), thing('meter', 'right', 60, 1350, 250, 350, 160, null, ['name' => 'water meter']),
@@ -121,6 +123,7 @@ function rooms(): array
         ],
         'wash-house-gap' => [
             'kind' => 'appliance_gap', 'unit' => 'mm', 'ids' => '01J8R8', 'id' => '01JWASHGAP0000000000000001', 'name' => 'Wash-house, beside the washer', 'space' => 'Gap beside the washer',
+            'also' => ['build' => ['wall' => 'masonry', 'lining' => 15]],
             'reached' => wayAtGround(),
             'things' => [thing('hose', 'back', 40, 700, 40, 120, 60, 'cut_through', ['name' => 'washer hose'])],
             'true' => $box(262, 604, 2310, ['right' => $lean(262, 0.6, 1.0), 'floor' => fn (float $x, float $y): float => 2 * $x / 262]),
@@ -176,13 +179,14 @@ function rooms(): array
         ],
         'signal-cabin-loft' => [
             'kind' => 'floor_area', 'unit' => 'mm', 'ids' => '01J8RF', 'id' => '01JS1GNA110FT0000000000001', 'name' => 'Signal cabin, loft bed', 'space' => 'Behind the door',
-            'also' => ['right' => 'wall'],
+            'also' => ['right' => 'wall', 'build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 180, 'spacing' => 400]],
             'true' => $box(2120, 1250, 2640, ['left' => $lean(0, 1.5, 2.0), 'right' => $lean(2120, 0.8, -2.0), 'back' => fn (float $x, float $z): float => 1.1 * ($z - 100) / 1000, 'floor' => fn (float $x, float $y): float => 4 * $x / 2120]),
             'more' => [['kind' => 'width', 'plane' => 'back', 'z' => 100], ['kind' => 'width', 'plane' => 'front', 'z' => 1200]],
             'starter' => 'loft-on-cupboards',
         ],
         'bunk-room-berth' => [
             'kind' => 'under_slope', 'unit' => 'mm', 'ids' => '01J8RG', 'id' => '01JBVNKBERTH00000000000001', 'name' => 'Bunk room, platform berth', 'space' => 'Under the roof, seaward',
+            'also' => ['build' => ['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 180, 'spacing' => 400, 'floor' => 'fixed']],
             'house' => ['country' => 'uk', 'children' => true],
             'reached' => wayIn(),
             'true' => $box(2040, 1400, 2300, [

@@ -4,12 +4,20 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Assembly;
 
+use Incastro\Core\Assembly\Wall\WallFixing;
+use Incastro\Core\Assembly\Wall\WallFixings;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Shared;
 
 /** What holds what, for a whole project: pieces of one room see each other. Made once, and read by all that asks what touches what. */
 final readonly class Assembly
 {
+    /** What stands on what. */
+    public Footing $footing;
+
+    /** @var array<string, list<WallFixing>> by piece */
+    private array $wall;
+
     /**
      * @param  array<string, PlacedPiece>  $pieces
      * @param  array<string, Body>  $bodies  by id
@@ -18,6 +26,8 @@ final readonly class Assembly
      */
     private function __construct(public array $pieces, public array $bodies, public array $contacts, public array $clashes)
     {
+        $this->footing = new Footing($pieces, $bodies, $contacts);
+        $this->wall = array_map(fn (PlacedPiece $p): array => WallFixings::of($p, $this->footing), $pieces);
     }
 
     /** @param  array<string, PlacedPiece>  $pieces */
@@ -63,10 +73,10 @@ final readonly class Assembly
         return $shared !== null && $shared->depth > Clash::DEEP && $shared->volume > Clash::LARGE ? new Clash($a, $b, $shared) : null;
     }
 
-    /** What stands on what. */
-    public function footing(): Footing
+    /** @return list<WallFixing> of a piece */
+    public function wall(string $piece): array
     {
-        return new Footing($this->pieces, $this->bodies, $this->contacts);
+        return $this->wall[$piece] ?? [];
     }
 
     /** @return list<Contact> of a body, it first */

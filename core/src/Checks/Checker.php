@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
+use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Checks\Details\BoxRange;
 use Incastro\Core\Checks\Details\NotchAvoidable;
 use Incastro\Core\Checks\Details\PaintTight;
@@ -91,9 +92,9 @@ final class Checker
     ];
 
     /** @return list<Finding> */
-    public function piece(PlacedPiece $built, Bored $bored): array
+    public function piece(PlacedPiece $built, Bored $bored, Assembly $assembly): array
     {
-        return array_merge(...array_map(fn (string $rule): array => (new $rule)->of($built, $bored), self::RULES));
+        return array_merge(...array_map(fn (string $rule): array => (new $rule)->of($built, $bored, $assembly), self::RULES));
     }
 
     /**

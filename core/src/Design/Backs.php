@@ -29,6 +29,9 @@ final readonly class Backs
     /** Height of the nailer behind the top (fieldbook §6: 75–100). */
     private const NAILER_MM = 90;
 
+    /** Of a box that hangs: a stud takes four screws in it. */
+    private const HUNG_MM = 123;
+
     private const LEAST_NAILER_MM = 40;
 
     public function __construct(private Bench $bench, private CaseSpec $case)
@@ -142,7 +145,7 @@ final readonly class Backs
         foreach (array_intersect_key($around, $this->bench->panels) as $board => $axis) {
             $this->bench->groove(new Joint($id, $board, JointKind::Groove, $axis, Length::zero(), $lap), $play);
         }
-        $height = Length::least(Length::fromMillimetres(self::NAILER_MM), $high->value());
+        $height = Length::least($this->nailer(), $high->value());
         $nailer = Maker::at($this->bench, $case->board)
             ->strip(new Named("{$case->id()}:nailer", Role::Nailer, $case->name(Text::of('part.nailer_recess'))), $inner, $case->rear,
                 $high->last($height, Text::of('piece.nailer_height')));
@@ -179,10 +182,15 @@ final readonly class Backs
         }
     }
 
+    private function nailer(): Length
+    {
+        return Length::fromMillimetres($this->case->hangs ? self::HUNG_MM : self::NAILER_MM);
+    }
+
     /** As low as a nailer of full height, or as what stands against the rear there allows. */
     private function lowest(Cell $cell, Length $head): Length
     {
-        $foot = Length::greatest($head->minus(Length::fromMillimetres(self::NAILER_MM)), $cell->z->from);
+        $foot = Length::greatest($head->minus($this->nailer()), $cell->z->from);
         $rear = $this->case->rear->plus($this->case->board->thickness);
         $bounds = array_filter([$cell->by->left, $cell->by->right, $cell->by->head, $cell->by->floor, $cell->by->back]);
         foreach ($this->bench->panels as $panel) {

@@ -22,6 +22,7 @@ final readonly class CaseSpec
     /**
      * @param  list<Row>  $rows
      * @param  Band|null  $toe  a toe kick under it
+     * @param  bool  $hangs  with nothing under it but air
      */
     public function __construct(
         public array $rows,
@@ -34,6 +35,7 @@ final readonly class CaseSpec
         public Board $back,
         public string $label,
         public ?Band $toe,
+        public bool $hangs = false,
     ) {
         $at = $z->from->plus($board->thickness);
         $heads = [];

@@ -51,7 +51,7 @@ final readonly class Frames
         }
 
         return new RunFrame($run, Turn::none(), $x, $this->box->rear, $this->depth($run), $this->box->floor, $this->height(), $this->marks(), $this->box->limit,
-            $this->isFree(Side::Left), $this->isFree(Side::Right));
+            $this->isFree(Side::Left), $this->isFree(Side::Right), $this->piece->up()->isPositive());
     }
 
     /** Its end meets the wall: no run stands along that wall. */
@@ -72,7 +72,7 @@ final readonly class Frames
         return new RunFrame($run, $turn, new Span($left ? Length::zero() : $start, $size),
             Length::zero(), $this->depth($run), $this->box->floor, $this->height(),
             new Marks([], [], [($left ? Side::Right : Side::Left)->value => $this->hidden($this->piece->main(), $run)]),
-            $this->box->limit === null ? null : $turn->slantFromHouse($this->box->limit), false, false);
+            $this->box->limit === null ? null : $turn->slantFromHouse($this->box->limit), false, false, $this->piece->up()->isPositive());
     }
 
     /** How far a run reaches from its wall: its deepest band, overhang included. */

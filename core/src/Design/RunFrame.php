@@ -11,7 +11,7 @@ use Incastro\Core\Geometry\Turn;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 
-/** Where one run stands, in its own frame: x along its wall, y out of it from `rear`, z up from the floor it stands on. */
+/** Where one run stands, in its own frame: x along its wall, y out of it from `rear`, z up from the floor it stands on, or from its foot where it `hangs`. */
 final readonly class RunFrame
 {
     public function __construct(
@@ -26,6 +26,7 @@ final readonly class RunFrame
         public ?Slant $limit,
         public bool $meetsLeft,
         public bool $meetsRight,
+        public bool $hangs,
     ) {
     }
 

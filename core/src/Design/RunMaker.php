@@ -26,6 +26,8 @@ final class RunMaker
 
     private ?CaseSpec $below = null;
 
+    private ?Band $previous = null;
+
     public function __construct(private readonly Bench $bench, private readonly Stuff $stuff,
         private readonly RunFrame $frame, private readonly Letters $letters)
     {
@@ -63,6 +65,7 @@ final class RunMaker
             }
             $base = $band->kind->isBase() ? $band : ($this->isBoxed($group) ? null : $base);
             $z = $span->to();
+            $this->previous = $band;
         }
 
         return $this->fronts;
@@ -151,7 +154,8 @@ final class RunMaker
         $this->behind($group[0], $rear);
         $toe = $base?->kind === BandKind::ToeKick ? $base : null;
         $this->below = new CaseSpec($rows, $this->frame->x, $z, $rear, $depth,
-            $base === null ? $z->from : $this->frame->floor, $board, $back, $this->letters->of($group[0]), $toe);
+            $base === null ? $z->from : $this->frame->floor, $board, $back, $this->letters->of($group[0]), $toe,
+            $this->previous === null ? $this->frame->hangs : $this->previous->kind === BandKind::Gap);
         $this->fronts[] = (new CaseMaker($this->bench, $this->stuff, $this->frame))->make($this->below);
     }
 

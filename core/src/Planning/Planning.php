@@ -108,7 +108,7 @@ final class Planning
 
     public function shopping(): ShoppingList
     {
-        return $this->shopping ??= (new Shopper($this->project))->list(array_values($this->pieces()), $this->cutting());
+        return $this->shopping ??= (new Shopper($this->project))->list($this->assembly(), $this->cutting());
     }
 
     public function steps(): WorkPlan

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
+use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Model\Project;
@@ -17,8 +18,7 @@ final readonly class Shopper
     {
     }
 
-    /** @param  list<PlacedPiece>  $pieces */
-    public function list(array $pieces, Cutting $cutting): ShoppingList
+    public function list(Assembly $assembly, Cutting $cutting): ShoppingList
     {
         $bought = [];
         foreach ($this->project->log->bought as $fact) {
@@ -26,7 +26,8 @@ final readonly class Shopper
         }
         $needs = [];
         foreach ([...(new StockNeeds($this->project))->of($cutting),
-            ...array_merge(...array_map(fn (PlacedPiece $p): array => $this->ofPiece($p, $cutting->drilling->in($p)), $pieces), ...[[]])] as $need) {
+            ...array_merge(...array_map(fn (PlacedPiece $p): array => [...$this->ofPiece($p, $cutting->drilling->in($p)),
+                ...(new WallNeeds($p))->of($assembly->wall($p->piece->id))], array_values($assembly->pieces)), ...[[]])] as $need) {
             if ($need->amount->value <= 0) {
                 continue;
             }
@@ -49,7 +50,6 @@ final readonly class Shopper
         return [
             ...HardwareNeeds::of($built),
             ...(new ScrewNeeds($sold, $bored))->of($built),
-            ...(new WallNeeds($sold))->of($built),
             ...BandingNeeds::of($built, $sold),
             ...GlueNeeds::of($built, $sold),
             ...(new FinishNeeds($built, $sold, $bored))->of(),

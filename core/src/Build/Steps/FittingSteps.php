@@ -123,7 +123,7 @@ final class FittingSteps
         $order = $this->built->fit->orders[$panel->id] ?? [];
 
         return match ($kind) {
-            StepKind::SiteFrame => [Text::of('number.of_part', part: $panel->name, what: $at)],
+            StepKind::SiteFrame => [Text::of('number.of_part', part: $panel->name, what: $at), ...$this->site->wallScrews($unit)],
             StepKind::Top => [$at, ...$order, ...$this->fasteners($panel)],
             default => $this->fasteners($panel),
         };

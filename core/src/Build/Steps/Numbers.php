@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
+use Incastro\Core\Assembly\Screws;
 use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Cut\Machining\BoreKind;
-use Incastro\Core\Cut\Machining\Screws;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Build\Shopping\WallNeeds;
-use Incastro\Core\Cut\Machining\Screws;
+use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Screws;
+use Incastro\Core\Assembly\Wall\Hold;
+use Incastro\Core\Assembly\Wall\WallFastener;
+use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Treatment;
 use Incastro\Core\Fit\Passage;
@@ -13,7 +16,6 @@ use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Support;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
-use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;
@@ -33,9 +35,16 @@ final class SiteSteps
     /** @var array<string, string> by unit, the step after which it stands in its place */
     public array $stood = [];
 
+    private readonly Above $above;
+
+    /** @var list<WallFixing> */
+    private readonly array $wall;
+
     public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft,
-        private readonly AssemblySteps $shop, private readonly Above $above)
+        private readonly AssemblySteps $shop, Assembly $assembly)
     {
+        $this->above = new Above($assembly->footing);
+        $this->wall = $assembly->wall($built->piece->id);
     }
 
     public function add(): void
@@ -232,35 +241,38 @@ final class SiteSteps
 
     private function fix(Unit $unit): void
     {
-        $fixings = array_values(array_filter(WallNeeds::fixings($this->built), fn (array $f): bool => $unit->has($f[0]->id)));
+        $fixings = array_values(array_filter($this->wall, fn (WallFixing $f): bool => $unit->has($f->board->id)));
         if ($fixings === []) {
             return;
         }
-        $parts = array_map(fn (array $f): string => $f[0]->id, $fixings);
         $step = $this->draft->add(new Step("fix:$unit->id", StepKind::Fix, $this->built->piece->id,
-            Text::of('step.fix', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $parts,
-            numbers: $this->wallScrews($unit, $fixings), checks: [Text::of('check.level'), Text::of('check.plumb'), Text::of('check.diagonals')],
-            amount: array_sum(array_column($fixings, 1))));
+            Text::of('step.fix', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name),
+            array_map(fn (WallFixing $f): string => $f->board->id, $fixings), numbers: $this->wallScrews($unit),
+            checks: [Text::of('check.level'), Text::of('check.plumb'), Text::of('check.diagonals')],
+            amount: array_sum(array_map(fn (WallFixing $f): int => count($f->fasteners), $fixings))));
         $this->draft->graph->need($step, $this->fixed[$unit->id], 'stood');
         $this->draft->graph->need($step, "services:{$this->built->room->space->id}:$unit->id", 'services');
         $this->fixed[$unit->id] = $step;
     }
 
-    /**
-     * @param  list<array{Panel, int}>  $fixings
-     * @return list<Text>
-     */
-    private function wallScrews(Unit $unit, array $fixings): array
+    /** @return list<Text> each screw of a unit into the wall */
+    public function wallScrews(Unit $unit): array
     {
-        $length = fn (Panel $board): Length => (new WallNeeds($this->built->project->unit))->length($this->built, $board);
-        if (! WallNeeds::isFramed($this->built)) {
-            return array_map(
-                fn (array $f): Text => Text::of('number.wall_plugs', part: $f[0]->name, n: $f[1], screw: $length($f[0]), z: $f[0]->block->middle(Axis::Z)),
-                $fixings);
+        $says = [];
+        foreach ($this->wall as $fixing) {
+            if (! $unit->has($fixing->board->id)) {
+                continue;
+            }
+            if ($fixing->in() === Hold::Stud) {
+                array_push($says, ...array_map(fn (WallFastener $f): Text => Text::of('number.wall_screw', part: $f->board->name, x: $f->x, z: $f->z,
+                    screw: $f->screw), $fixing->fasteners));
+            } else {
+                $says[] = Text::of('number.wall_plugs', part: $fixing->board->name, n: count($fixing->fasteners), screw: $fixing->screw(),
+                    z: $fixing->fasteners[0]->z);
+            }
         }
-        $own = array_values(array_filter($this->built->wallScrews, fn (WallScrew $s): bool => $unit->has($s->board->id)));
 
-        return array_map(fn (WallScrew $s): Text => Text::of('number.wall_screw', part: $s->board->name, x: $s->x, z: $s->z, screw: $length($s->board)), $own);
+        return $says;
     }
 
     /** @return list<Unit> the lowest first */

@@ -28,10 +28,8 @@ final readonly class StepMaker
     {
         $draft = new Draft($cutting->drilling);
         (new ShopSteps($this->project, $cutting))->into($draft);
-        $footing = $assembly->footing();
-        $above = new Above($footing);
-        $hidden = array_map(fn (PlacedPiece $built): \Closure => $this->piece($built, $draft, $above), array_values($assembly->pieces));
-        $rests = new Rests($footing, $draft);
+        $hidden = array_map(fn (PlacedPiece $built): \Closure => $this->piece($built, $draft, $assembly), array_values($assembly->pieces));
+        $rests = new Rests($assembly->footing, $draft);
         $rests->add();
         // What is hidden gives way to what has to carry.
         $findings = array_merge(array_map(fn (array $b): Finding => self::circular(...$b), $rests->blocked),
@@ -43,7 +41,7 @@ final readonly class StepMaker
     }
 
     /** @return \Closure(): list<Finding> keeps what is to be done before it is hidden, once all else is in order */
-    private function piece(PlacedPiece $built, Draft $draft, Above $above): \Closure
+    private function piece(PlacedPiece $built, Draft $draft, Assembly $assembly): \Closure
     {
         $hidden = Hidden::of($built, $draft->drilling->in($built));
         (new BenchSteps($built, $draft))->add();
@@ -51,7 +49,7 @@ final readonly class StepMaker
         $shop->dryFits();
         (new BenchSteps($built, $draft))->finish();
         $shop->assemblies();
-        $site = new SiteSteps($built, $draft, $shop, $above);
+        $site = new SiteSteps($built, $draft, $shop, $assembly);
         $site->add();
         (new FittingSteps($built, $draft, $shop, $site))->add();
         (new LastSteps($built, $draft))->add();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
+use Incastro\Core\Assembly\Stowed;
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Checks\Strength\Stowed;
 use Incastro\Core\Document\Model\EdgeName;
 use Incastro\Core\Document\Model\FloatingSchool;
 use Incastro\Core\Document\Model\FloorKind;

@@ -12,12 +12,11 @@ use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\WallScrews;
 use Incastro\Core\Measure\Length;
 
 /**
  * What carries a bed (fieldbook §7): 2.0 kN/m², people included. Slats give L/100 before they feel soft (our own figure), the rail in
- * front L/300; the ledger behind carries half the deck, 0.32 kN a screw, 0.18 over plasterboard.
+ * front L/300. What the ledger behind hangs on is HangingLoad's.
  */
 final class BedCarries implements Check
 {
@@ -27,16 +26,13 @@ final class BedCarries implements Check
 
     private const RAIL_PART = 300;
 
-    private const MOST_SCREWS_A_STUD = 4;
-
     public function of(PlacedPiece $built): array
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             if ($cell->bay->fill->kind === FillKind::Bed) {
                 $parts = array_filter($built->panels, fn (Panel $p): bool => $p->bay === $id);
-                array_push($findings, ...array_filter([$this->slat($id, $parts, $built),
-                    $this->rail($id, $parts, $built), $this->ledger($id, $parts, $built)]));
+                array_push($findings, ...array_filter([$this->slat($id, $parts, $built), $this->rail($id, $parts, $built)]));
             }
         }
 
@@ -77,23 +73,6 @@ final class BedCarries implements Check
         return $this->said('strength.bed_rail_sags', $rail,
             new Bending($length, $inertia * 12 / $high($rail) ** 3, $high($rail), $built->madeOf($rail)->along(), $deck / 2 * self::DECK_N_MM2, false),
             self::RAIL_PART);
-    }
-
-    /** @param  array<string, Panel>  $parts */
-    private function ledger(string $bay, array $parts, PlacedPiece $built): ?Finding
-    {
-        [$ledger, $slat] = [$parts["$bay:ledger_rear"] ?? null, $parts["$bay:slat_1"] ?? null];
-        $studs = $ledger === null ? [] : array_filter($built->box->studs, fn (Length $x): bool => WallScrews::isBehind($x, $ledger));
-        if ($ledger === null || $slat === null || $studs === [] || $ledger->turned) {
-            return null;
-        }
-        $load = self::mm($ledger->length->value) * self::mm($slat->block->size->{$slat->inHouse($slat->long)->value}) / 2 * self::DECK_N_MM2;
-        $wanted = (int) ceil($load / Screwing::shear($built));
-        $has = count($studs) * self::MOST_SCREWS_A_STUD;
-
-        return $wanted <= $has ? null
-            : FindingFactory::look('strength.ledger_screws', new Place(WorkStage::Piece, $ledger->id), 'ledger',
-                ['part' => $ledger->name, 'wanted' => $wanted, 'studs' => count($studs), 'most' => self::MOST_SCREWS_A_STUD]);
     }
 
     private function said(string $code, Panel $part, Bending $bending, int $parts): ?Finding

@@ -4,68 +4,103 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Check;
+use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Wall\Capacity;
+use Incastro\Core\Assembly\Wall\Hold;
+use Incastro\Core\Assembly\Wall\WallFixing;
+use Incastro\Core\Assembly\Wall\WallLoad;
+use Incastro\Core\Assembly\Wall\WallLoads;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Design\Panel;
+use Incastro\Core\Checks\HoldingCheck;
+use Incastro\Core\Cut\Machining\Bored;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Document\Model\WallKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Severity;
 use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\WallScrews;
+use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
 
 /**
- * A piece that hangs: its own weight and what is in it on the screws to its studs, two at each crossing (shear, fieldbook §7); or on
- * anchors, of which half the safe working figure counts, a quarter of the ultimate one, and which are pulled out at the top by
- * T = W·(D/2)/v, v from the upper screws to where it bears below.
+ * What hangs on the wall: a box with nothing under it, a bed's ledger. The screws that it takes (down and out, at each no more than the sum
+ * of both shares) against the room there is for them; where nobody knows what a screw holds in, it is held by nothing yet; and a box
+ * without a board to be screwed through is held by nothing.
  */
-final class HangingLoad implements Check
+final class HangingLoad implements HoldingCheck
 {
-    private const A_CROSSING = 2;
-
-    /** Anchors stand no nearer to one another. */
-    private const PITCH_MM = 150;
-
-    public function of(PlacedPiece $built): array
+    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
     {
-        $boards = WallScrews::boards($built->fit);
-        if (! $this->hangs($built) || $boards === []) {
-            return [];
+        $fixings = $assembly->wall($built->piece->id);
+        $findings = [];
+        foreach ($fixings as $fixing) {
+            array_push($findings, ...array_filter([$fixing->isUnknown() ? $this->unknown($fixing, $built) : $this->short($fixing)]));
         }
-        $kg = Stowed::filled($built);
+        foreach ((new WallLoads($built, $assembly->footing))->hung() as $unit) {
+            $isHeld = array_filter($fixings, fn (WallFixing $f): bool => $unit->has($f->board->id)) !== [];
+            array_push($findings, ...($isHeld ? [] : [$this->byNothing($unit, $built)]));
+        }
+
+        return $findings;
+    }
+
+    private function short(WallFixing $fixing): ?Finding
+    {
+        if ($fixing->load === null || ! $fixing->isShort()) {
+            return null;
+        }
+        $place = new Place(WorkStage::Fit, $fixing->board->id);
+        $args = ['part' => $fixing->board->name, 'what' => $fixing->load->what, 'kg' => (int) ceil($fixing->load->kg),
+            'has' => $fixing->room, 'wanted' => $fixing->wanted];
+        if ($fixing->board->role === Role::Ledger) {
+            return FindingFactory::look('strength.ledger_screws', new Place(WorkStage::Piece, $fixing->board->id), 'ledger',
+                ['part' => $fixing->board->name, 'wanted' => $fixing->wanted, 'studs' => $fixing->columns(),
+                    'most' => intdiv($fixing->room, max(1, $fixing->columns()))]);
+        }
+
+        return $fixing->in() !== Hold::Anchor ? FindingFactory::look('strength.hanging_load', $place, 'hanging', $args)
+            : FindingFactory::look('strength.anchors_many', $place, 'anchors',
+                $args + ['each' => FindingFactory::tenths(($fixing->each->down ?? 0.0) / Bending::GRAVITY)]);
+    }
+
+    private function unknown(WallFixing $fixing, PlacedPiece $built): Finding
+    {
+        $load = $fixing->load ?? throw new \LogicException('Nothing hangs on it.');
+        $args = ['part' => $fixing->board->name, 'what' => $load->what, 'kg' => (int) ceil($load->kg), 'why' => self::why($built)];
+        $behind = Length::greatest(Length::zero(), $fixing->board->block->corner->y);
+        $would = ['lined' => self::wants($load, Capacity::inStud($behind->plus(Length::fromMillimetres(12.7)))),
+            'bare' => self::wants($load, Capacity::inStud($behind)), 'brick' => self::wants($load, Capacity::inBrick())];
+
+        return new Finding('strength.held_unknown', Severity::Stop, new Place(WorkStage::Fit, $fixing->board->id),
+            Text::of('strength.held_unknown', ...$args), Text::of('strength.held_unknown.remedy', ...$would), Text::of('source.hanging'));
+    }
+
+    private static function wants(WallLoad $load, Capacity $each): string
+    {
+        return $each->down === null ? '–' : (string) $load->wants($each);
+    }
+
+    /** What has to be found out. */
+    private static function why(PlacedPiece $built): Text
+    {
         $build = $built->room->space->build;
-        if ($build->anchorKg !== null && $built->box->studs === []) {
-            return $this->anchors($built, $boards, $kg, $build->anchorKg / ($build->anchorUltimate ? 4 : 2));
-        }
-        $has = self::A_CROSSING * count($built->wallScrews);
-        $wanted = (int) ceil(round($kg * Bending::GRAVITY / Screwing::shear($built), 6));
 
-        return $has === 0 || $wanted <= $has ? []
-            : [FindingFactory::look('strength.hanging_load', new Place(WorkStage::Fit, $built->piece->id), 'hanging',
-                ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted])];
+        return Text::of('held.'.match (true) {
+            $build->kind === WallKind::Unknown => 'wall',
+            $build->kind === WallKind::MetalStud => 'anchor',
+            $built->box->studs === [] => 'studs',
+            $build->lining === null => 'lining',
+            default => 'between',
+        });
     }
 
-    private function hangs(PlacedPiece $built): bool
+    private function byNothing(Unit $unit, PlacedPiece $built): Finding
     {
-        return $built->piece->stand?->up->isPositive() === true;
-    }
+        $args = ['what' => $unit->name($built->piece), 'up' => $unit->bottom()->minus($built->room->floorHighPoint())];
 
-    /**
-     * @param  non-empty-list<Panel>  $boards
-     * @return list<Finding>
-     */
-    private function anchors(PlacedPiece $built, array $boards, float $kg, float $each): array
-    {
-        $up = fn (Panel $p): float => ($p->block->corner->z->units + $p->block->size->z->units / 2) / Length::PER_MM;
-        $v = max(array_map($up, $boards)) - $built->box->bottom->units / Length::PER_MM;
-        $pulled = $kg * (float) $built->box->depth->value->millimetres() / 2 / max(1.0, $v);
-        $wanted = (int) ceil(round(max($kg, $pulled) / $each, 6));
-        $has = array_sum(array_map(
-            fn (Panel $p): int => 1 + intdiv(max(0, $p->length->value->units - 2 * WallScrews::END_MM * Length::PER_MM), self::PITCH_MM * Length::PER_MM),
-            $boards));
-
-        return $wanted <= $has ? []
-            : [FindingFactory::look('strength.anchors_many', new Place(WorkStage::Fit, $built->piece->id), 'anchors',
-                ['kg' => (int) ceil($kg), 'has' => $has, 'wanted' => $wanted, 'each' => FindingFactory::tenths($each)])];
+        return new Finding('strength.held_by_nothing', Severity::Stop, new Place(WorkStage::Fit, $unit->id),
+            Text::of('strength.held_by_nothing', ...$args), Text::of('strength.held_by_nothing.remedy'), Text::of('source.hanging'));
     }
 }

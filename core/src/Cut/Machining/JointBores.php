@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut\Machining;
 
+use Incastro\Core\Assembly\Screws;
 use Incastro\Core\Design\Joint;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\JointLine;

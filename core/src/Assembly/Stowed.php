@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Checks\Strength;
+namespace Incastro\Core\Assembly;
 
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Role;
@@ -47,8 +47,14 @@ final class Stowed
     /** All of a piece: every bay, its shelves and its floor, and the appliances and screens built into it. */
     public static function whole(PlacedPiece $built): float
     {
+        return self::in($built, $built->design->cells);
+    }
+
+    /** @param  array<string, Cell>  $cells  of the piece */
+    public static function in(PlacedPiece $built, array $cells): float
+    {
         $kg = 0.0;
-        foreach ($built->design->cells as $id => $cell) {
+        foreach ($cells as $id => $cell) {
             $levels = 1 + count($built->inBay($id, Role::Shelf));
             $kg += self::listed($cell, $built)
                 ?? $levels * self::usual($cell->bay->fill, (float) $cell->x->value()->millimetres(), (float) $cell->y->value()->millimetres());

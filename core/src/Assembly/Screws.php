@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut\Machining;
+namespace Incastro\Core\Assembly;
 
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Unit;

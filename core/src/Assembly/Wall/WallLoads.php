@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Assembly\Wall;
+
+use Incastro\Core\Assembly\Footing;
+use Incastro\Core\Assembly\Stowed;
+use Incastro\Core\Design\Cell;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\Model\FillKind;
+use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Fit\Units\Unit;
+use Incastro\Core\Fit\Units\UnitKind;
+use Incastro\Core\Fit\WallScrews;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+
+/**
+ * What hangs on the boards of a piece that are screwed to the wall. A box with nothing under it hangs with all that is in it on its upper
+ * board: down its weight W, out T = W·a/v, a from the wall to its middle, v from those screws down to its foot. A bed's ledger carries half
+ * the deck at 2.0 kN/m².
+ */
+final readonly class WallLoads
+{
+    private const GRAVITY = 9.81;
+
+    private const DECK_N_MM2 = 2.0e-3;
+
+    /** Lower than this a box stands, on whatever is there. */
+    private const HUNG_MM = 300;
+
+    /** @param  array<string, int>  $rooms  for how many screws, by board */
+    public function __construct(private PlacedPiece $built, private Footing $footing, private array $rooms = [])
+    {
+    }
+
+    /** @return array<string, WallLoad> by board */
+    public function all(): array
+    {
+        $loads = [];
+        foreach ($this->hung() as $unit) {
+            $boards = array_values(array_filter(WallScrews::boards($this->built->fit), fn (Panel $p): bool => $unit->has($p->id)));
+            $top = $boards === [] ? null : Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to(Axis::Z), $boards));
+            $upper = array_values(array_filter($boards, fn (Panel $p): bool => $top !== null && $p->block->to(Axis::Z)->equals($top)));
+            $rooms = array_map(fn (Panel $p): int => $this->rooms[$p->id] ?? 0, $upper);
+            foreach ($upper as $i => $board) {
+                // Boards in a row carry by the screws they have room for.
+                $loads[$board->id] = $this->ofBox($unit, $board, array_sum($rooms) > 0 ? $rooms[$i] / array_sum($rooms) : 1 / count($upper));
+            }
+        }
+        foreach ($this->built->design->cells as $bay => $cell) {
+            $loads += $cell->bay->fill->kind === FillKind::Bed ? $this->ofBed((string) $bay) : [];
+        }
+
+        return $loads;
+    }
+
+    /** @return list<Unit> boxes with nothing under them but air */
+    public function hung(): array
+    {
+        $standing = [];
+        foreach ($this->footing->pairs as [, $upper]) {
+            $standing[$this->footing->units[$upper->id]->id] = true;
+        }
+        $least = $this->built->box->floor->plus(Length::fromMillimetres(self::HUNG_MM));
+        $floor = Length::least($least, $this->built->room->floorHighPoint()->plus(Length::fromMillimetres(self::HUNG_MM)));
+
+        return array_values(array_filter($this->built->units, fn (Unit $u): bool => $u->kind === UnitKind::Carcass
+            && ! isset($standing[$u->id]) && $u->bottom()->isGreaterThan($floor)));
+    }
+
+    private function ofBox(Unit $unit, Panel $board, float $share): WallLoad
+    {
+        $kg = $this->kg($unit) * $share;
+        $block = $unit->block();
+        $a = $block->middle(Axis::Y)->units / Length::PER_MM;
+        $v = ($board->block->middle(Axis::Z)->units - $block->from(Axis::Z)->units) / Length::PER_MM;
+
+        return new WallLoad($unit->name($this->built->piece), $kg, $kg * self::GRAVITY, $kg * self::GRAVITY * max(0.0, $a) / max(1.0, $v));
+    }
+
+    /** A box with its doors and drawers, what is kept in it, and what stands on it. */
+    private function kg(Unit $unit): float
+    {
+        $block = $unit->block()->grownBy(Length::fromMillimetres(1));
+        $cells = array_filter($this->built->design->cells, fn (Cell $c): bool => $block->overlaps($c->block()) && $block->holds($c->block()->corner));
+        $moving = array_filter($this->built->fit->panels, fn (Panel $p): bool => ! $unit->has($p->id) && isset($cells[$p->bay ?? '']));
+        $on = 0.0;
+        foreach ($this->footing->pairs as [$lower, $upper]) {
+            $other = $this->footing->units[$upper->id];
+            $on += $unit->has($lower->id) && $other->panels[0]->id === $upper->id ? $this->built->weight->of(...$other->panels) : 0.0;
+        }
+
+        return $this->built->weight->of(...$this->built->carried->panels($unit), ...array_values($moving)) + Stowed::in($this->built, $cells) + $on;
+    }
+
+    /** @return array<string, WallLoad> */
+    private function ofBed(string $bay): array
+    {
+        [$ledger, $slat] = [$this->built->panels["$bay:ledger_rear"] ?? null, $this->built->panels["$bay:slat_1"] ?? null];
+        if ($ledger === null || $slat === null || $ledger->turned) {
+            return [];
+        }
+        $deck = $slat->block->extent($slat->inHouse($slat->long))->units / Length::PER_MM;
+        $newtons = $ledger->length->value->units / Length::PER_MM * $deck / 2 * self::DECK_N_MM2;
+
+        return [$ledger->id => new WallLoad($ledger->name, $newtons / self::GRAVITY, $newtons)];
+    }
+}
