@@ -36,4 +36,11 @@ final readonly class Design
         public array $hung = [],
     ) {
     }
+
+    /** @param  list<Joint>  $more  of what was added to it in its place */
+    public function joined(array $more): self
+    {
+        return new self($this->panels, [...$this->joints, ...$more], $this->hardware, $this->openings, $this->spacings, $this->cells, $this->fronts,
+            $this->findings, $this->turns, $this->hung);
+    }
 }

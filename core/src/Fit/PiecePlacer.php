@@ -49,6 +49,8 @@ final readonly class PiecePlacer
         }
         $fit = (new Fitter($this->project->workshop, $this->project->stock, $neighbours))->fit($piece, $room, $box, $designs[$piece->id]);
 
-        return new PlacedPiece($this->project, $piece, $room, $designs[$piece->id], $fit);
+        $design = $designs[$piece->id];
+
+        return new PlacedPiece($this->project, $piece, $room, $design->joined(EdgeJoints::of($fit->panels, $design->joints)), $fit);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Assembly\Wall;
 
+use Incastro\Core\Document\Model\MadeOf;
 use Incastro\Core\Document\Model\WallBuild;
 use Incastro\Core\Measure\Length;
 
@@ -17,8 +18,10 @@ final readonly class Capacity
     /** N, where no more than so many mm lie between. */
     private const DOWN_N = [[0.0, 320.0], [13.0, 180.0], [16.0, 150.0], [25.0, 120.0], [32.0, 100.0]];
 
+    private const OUT_N = 400.0;
+
     /** Its head in softwood plywood without a washer. */
-    private const OUT_N = 300.0;
+    private const OUT_OF_SOFT_N = 300.0;
 
     private const PLUG_DOWN_N = 250.0;
 
@@ -36,11 +39,11 @@ final readonly class Capacity
     }
 
     /** @param  Length|null  $between  board and stud: air, packer, back and lining; null where the lining was not stated */
-    public static function inStud(?Length $between): self
+    public static function inStud(?Length $between, MadeOf $board): self
     {
         foreach (self::DOWN_N as [$most, $newtons]) {
             if ($between !== null && $between->units <= $most * Length::PER_MM) {
-                return new self($newtons, self::OUT_N);
+                return new self($newtons, $board === MadeOf::SoftwoodPly ? self::OUT_OF_SOFT_N : self::OUT_N);
             }
         }
 

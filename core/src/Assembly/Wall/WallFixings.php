@@ -60,7 +60,7 @@ final class WallFixings
         $spots = new WallSpots($board, $studs);
         $behind = Length::greatest(Length::zero(), $board->block->from(Axis::Y));
         $each = match ($in) {
-            Hold::Stud => Capacity::inStud($build->lining?->plus($behind)),
+            Hold::Stud => Capacity::inStud($build->lining?->plus($behind), $built->madeOf($board)),
             Hold::Plug => Capacity::inBrick(),
             Hold::Anchor => Capacity::ofAnchor($build),
             Hold::Unknown => Capacity::unknown(),

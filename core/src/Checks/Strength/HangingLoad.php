@@ -70,8 +70,8 @@ final class HangingLoad implements HoldingCheck
         $load = $fixing->load ?? throw new \LogicException('Nothing hangs on it.');
         $args = ['part' => $fixing->board->name, 'what' => $load->what, 'kg' => (int) ceil($load->kg), 'why' => self::why($built)];
         $behind = Length::greatest(Length::zero(), $fixing->board->block->corner->y);
-        $would = ['lined' => self::wants($load, Capacity::inStud($behind->plus(Length::fromMillimetres(12.7)))),
-            'bare' => self::wants($load, Capacity::inStud($behind)), 'brick' => self::wants($load, Capacity::inBrick())];
+        $would = ['lined' => self::wants($load, Capacity::inStud($behind->plus(Length::fromMillimetres(12.7)), $built->madeOf($fixing->board))),
+            'bare' => self::wants($load, Capacity::inStud($behind, $built->madeOf($fixing->board))), 'brick' => self::wants($load, Capacity::inBrick())];
 
         return new Finding('strength.held_unknown', Severity::Stop, new Place(WorkStage::Fit, $fixing->board->id),
             Text::of('strength.held_unknown', ...$args), Text::of('strength.held_unknown.remedy', ...$would), Text::of('source.hanging'));
