@@ -12,10 +12,10 @@ use Incastro\Core\Design\Role;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
-/** What closes a gap is held by the board that it touches most of: a filler screwed to it, a lip or a moulding face to face. */
+/** What closes a gap, and what a back is made of besides its first sheet, is held by the board that it touches most of: a filler screwed to it, the others face to face. */
 final class EdgeJoints
 {
-    private const STRIPS = [Role::Filler, Role::Lip, Role::Trim];
+    private const STRIPS = [Role::Filler, Role::Lip, Role::Trim, Role::Back];
 
     private const HOLDS = [Role::Side, Role::Stile, Role::Top, Role::Rail, Role::TopRail, Role::Bottom, Role::Between, Role::Slab,
         Role::PlinthRail, Role::ToeBoard, Role::Divider];

@@ -99,7 +99,8 @@ final readonly class WallLoads
     private function ofBed(string $bay): array
     {
         [$ledger, $slat] = [$this->built->panels["$bay:ledger_rear"] ?? null, $this->built->panels["$bay:slat_1"] ?? null];
-        if ($ledger === null || $slat === null || $ledger->turned) {
+        $stands = $ledger !== null && array_filter($this->footing->pairs, fn (array $p): bool => $p[1]->id === $ledger->id) !== [];
+        if ($ledger === null || $slat === null || $ledger->turned || $stands) {
             return [];
         }
         $deck = $slat->block->extent($slat->inHouse($slat->long))->units / Length::PER_MM;

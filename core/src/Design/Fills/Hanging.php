@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Design\Fills;
 
 use Incastro\Core\Design\BoughtAs;
+use Incastro\Core\Design\Joint;
+use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
@@ -64,10 +66,15 @@ final class Hanging implements FillMaker
         $rod = Length::fromMillimetres(self::ROD_MM);
         $why = Text::of('piece.rod');
         $y = $cell->y->from->plus($cell->y->value()->minus($rod)->half());
-        $x = $cell->x->inside(Length::fromMillimetres(2), Text::of('piece.rod_play'));
-        $at->maker()->boughtAs(BoughtAs::Tube)
+        $play = Length::fromMillimetres(2);
+        $x = $cell->x->inside($play, Text::of('piece.rod_play'));
+        $tube = $at->maker()->boughtAs(BoughtAs::Tube)
             ->bought(new Named("{$cell->bay->id}:rail_".($i + 1), Role::Board, Text::of('part.hanging_rail', n: $i + 1, bay: $cell->label)),
                 [$x, Span::of($y, $rod, $why), Span::of($z, $rod, $why)], Axis::X, Axis::Y);
+        // It lies in a socket on each side.
+        foreach (array_filter([$cell->by->left, $cell->by->right]) as $upright) {
+            $at->bench->lay(new Joint($tube->id, $upright, JointKind::Rests, Axis::X, $play, Length::zero()));
+        }
         $at->need('rail_socket', 2);
         $at->need('rail_bracket', $cell->x->value()->isGreaterThan(Length::fromMillimetres(self::SPAN_MM)) ? 1 : 0);
     }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
+use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Lengths;
 use Incastro\Core\Design\Named;
+use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\TakenKind;
@@ -50,9 +52,12 @@ final class Surround implements FillMaker
         $this->face($at, $y->to(), $fire, $high);
         $mantel = $cell->floor->plus($is->length('mantel_at'));
         if ($mantel->minus($t)->isGreaterThan($cell->z->from) && $mantel->isLessThan($cell->z->to()) && $mantel->minus($t)->isGreaterThan($high->to())) {
-            $at->maker()->banded(['front', 'left', 'right'])
+            $shelf = $at->maker()->banded(['front', 'left', 'right'])
                 ->level(new Named("{$cell->bay->id}:mantel", Role::Slab, Text::of('part.mantel', bay: $cell->label)), $cell->x,
                     Span::of($y->to()->plus($t), $is->length('mantel_out'), Text::of('piece.mantel_out')), $mantel->minus($t));
+            foreach (array_filter($at->bench->panels, fn (Panel $p): bool => str_starts_with($p->id, "{$cell->bay->id}:surround_face")) as $face) {
+                $at->bench->join($shelf->id, $face->id, JointKind::Screws, Axis::Y);
+            }
             $at->need('mantel_fixing', max(2, intdiv($cell->x->value()->units, 400 * Length::PER_MM)));
         } else {
             $at->bench->find($at->against('piece.mantel_outside', $mantel, $high->to())->sourced('source.obstacles'));
@@ -85,7 +90,7 @@ final class Surround implements FillMaker
         $cell = $at->cell;
         $stud = Length::fromMillimetres(self::STUD_MM);
         $why = Text::of('piece.stud_size');
-        $lumber = fn (string $id, Text $name, Span $x, Span $z, Axis $long): object => $at->maker()
+        $lumber = fn (string $id, Text $name, Span $x, Span $z, Axis $long): Panel => $at->maker()
             ->bought(new Named("{$cell->bay->id}:$id", Role::Stud, $name), [$x, $y, $z], $long, $long === Axis::Z ? Axis::X : Axis::Z);
         foreach (['below' => $cell->z->from, 'above' => $cell->z->to()->minus($stud)] as $where => $z) {
             $lumber("plate_$where", Text::of("part.plate_$where", bay: $cell->label), $cell->x, Span::of($z, $stud, $why), Axis::X);
@@ -93,8 +98,12 @@ final class Surround implements FillMaker
         $between = $cell->z->inside($stud, Text::of('piece.between_plates'));
         $edges = [$cell->x->from, $fire->from->minus($stud), $fire->to(), $cell->x->to()->minus($stud)];
         $n = 0;
+        $beside = [];
         foreach ($edges as $i => $x) {
-            $lumber('stud_'.++$n, Text::of('part.stud', n: $n, bay: $cell->label), Span::of($x, $stud, $why), $between, Axis::Z);
+            $upright = $lumber('stud_'.++$n, Text::of('part.stud', n: $n, bay: $cell->label), Span::of($x, $stud, $why), $between, Axis::Z);
+            if ($i === 1 || $i === 2) {
+                $beside[] = $upright->id;
+            }
             $next = $edges[$i + 1] ?? null;
             if ($next === null || $i === 1) {
                 continue;
@@ -107,7 +116,10 @@ final class Surround implements FillMaker
         }
         foreach (['sill' => $high->from->minus($stud), 'head' => $high->to()] as $name => $z) {
             if (! $z->isLessThan($between->from) && ! $z->plus($stud)->isGreaterThan($between->to())) {
-                $lumber("fire_$name", Text::of("part.fire_$name", bay: $cell->label), $fire, Span::of($z, $stud, $why), Axis::X);
+                $level = $lumber("fire_$name", Text::of("part.fire_$name", bay: $cell->label), $fire, Span::of($z, $stud, $why), Axis::X);
+                foreach ($beside as $upright) {
+                    $at->bench->join($level->id, $upright, JointKind::Screws, Axis::X);
+                }
             }
         }
     }
