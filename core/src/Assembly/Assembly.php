@@ -73,6 +73,14 @@ final readonly class Assembly
         return $shared !== null && $shared->depth > Clash::DEEP && $shared->volume > Clash::LARGE ? new Clash($a, $b, $shared) : null;
     }
 
+    /** @return list<Body> that nothing holds: neither floor nor wall is reached from them. What moves hangs on its fittings. */
+    public function loose(): array
+    {
+        $reached = new Reached($this->pieces, $this->wall, $this->contacts);
+
+        return array_values(array_filter($this->bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
+    }
+
     /** @return list<WallFixing> of a piece */
     public function wall(string $piece): array
     {

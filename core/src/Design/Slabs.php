@@ -96,6 +96,7 @@ final readonly class Slabs
         $maker = Maker::at($this->bench, $board)->belongingTo(new Belongs($band->id));
         $maker->level(new Named("{$band->id}:hinge_strip", Role::Slab, Text::of('part.hinge_strip')),
             $this->frame->x, $y->first($strip, Text::of('piece.hinge_strip')), $z);
+        $this->rests("{$band->id}:hinge_strip", $below);
         $at = $y->afterFirst($strip->plus($gap), Text::of('piece.behind_lid', strip: $strip, gap: $gap));
         $from = $this->frame->x->from;
         $cuts = [...$this->cuts($below), $this->frame->x->to()];

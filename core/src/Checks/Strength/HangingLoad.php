@@ -9,7 +9,6 @@ use Incastro\Core\Assembly\Wall\Capacity;
 use Incastro\Core\Assembly\Wall\Hold;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallLoad;
-use Incastro\Core\Assembly\Wall\WallLoads;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
 use Incastro\Core\Cut\Machining\Bored;
@@ -20,14 +19,12 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /**
  * What hangs on the wall: a box with nothing under it, a bed's ledger. The screws that it takes (down and out, at each no more than the sum
- * of both shares) against the room there is for them; where nobody knows what a screw holds in, it is held by nothing yet; and a box
- * without a board to be screwed through is held by nothing.
+ * of both shares) against the room there is for them; where nobody knows what a screw holds in, it is held by nothing yet.
  */
 final class HangingLoad implements HoldingCheck
 {
@@ -37,10 +34,6 @@ final class HangingLoad implements HoldingCheck
         $findings = [];
         foreach ($fixings as $fixing) {
             array_push($findings, ...array_filter([$fixing->isUnknown() ? $this->unknown($fixing, $built) : $this->short($fixing)]));
-        }
-        foreach ((new WallLoads($built, $assembly->footing))->hung() as $unit) {
-            $isHeld = array_filter($fixings, fn (WallFixing $f): bool => $unit->has($f->board->id)) !== [];
-            array_push($findings, ...($isHeld ? [] : [$this->byNothing($unit, $built)]));
         }
 
         return $findings;
@@ -94,13 +87,5 @@ final class HangingLoad implements HoldingCheck
             $build->lining === null => 'lining',
             default => 'between',
         });
-    }
-
-    private function byNothing(Unit $unit, PlacedPiece $built): Finding
-    {
-        $args = ['what' => $unit->name($built->piece), 'up' => $unit->bottom()->minus($built->room->floorHighPoint())];
-
-        return new Finding('strength.held_by_nothing', Severity::Stop, new Place(WorkStage::Fit, $unit->id),
-            Text::of('strength.held_by_nothing', ...$args), Text::of('strength.held_by_nothing.remedy'), Text::of('source.hanging'));
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
+use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Design\Workplace;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
@@ -43,6 +45,9 @@ final class BinTop implements FillMaker
         }
         $board = $at->maker()
             ->banded(['front'])->level(new Named("{$cell->bay->id}:bin_top", Role::Shelf, Text::of('part.bin_top', bay: $cell->label)), $cell->x, $cell->y, $z);
+        foreach ([$cell->by->left, $cell->by->right] as $upright) {
+            $at->bench->join($board->id, $upright, JointKind::Screws, Axis::X);
+        }
         $x = $cell->x->from;
         for ($i = 0; $i < $n; $i++) {
             $x = $x->plus($strips[$i]);

@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Assembly;
+
+use Incastro\Core\Design\JointKind;
+use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
+
+/**
+ * Which bodies reach the house: by standing on the floor, by screws into a wall, by a joint with a body that does, by lying on one, or by
+ * being let into one. What only passes close by holds nothing.
+ */
+final class Reached
+{
+    /** A foot is cut to a floor that runs out of level under it. */
+    private const FOOT_MM = 2;
+
+    /** @var array<string, list<string>> what is held by each */
+    private array $holds = [];
+
+    /** @var array<string, true> */
+    private array $reached = [];
+
+    /**
+     * @param  array<string, PlacedPiece>  $pieces
+     * @param  array<string, list<Wall\WallFixing>>  $wall  by piece
+     * @param  list<Contact>  $contacts
+     */
+    public function __construct(array $pieces, array $wall, array $contacts)
+    {
+        $open = [];
+        foreach ($pieces as $id => $built) {
+            foreach ($built->design->joints as $joint) {
+                if ($joint->kind !== JointKind::Clears) {
+                    $this->holds[$joint->first][] = $joint->second;
+                    $this->holds[$joint->second][] = $joint->first;
+                }
+            }
+            $floor = $built->box->floor->plus(Length::fromMillimetres(self::FOOT_MM));
+            foreach ($built->piece->up()->isPositive() ? [] : $built->fit->panels as $panel) {
+                $open = $panel->block->from(Axis::Z)->isGreaterThan($floor) ? $open : [...$open, $panel->id];
+            }
+            array_push($open, ...array_map(fn (Wall\WallFixing $f): string => $f->board->id, $wall[$id] ?? []));
+        }
+        foreach ($contacts as $contact) {
+            if ($contact->isLetIn || $contact->carriesSecond()) {
+                $this->holds[$contact->first][] = $contact->second;
+            }
+            if ($contact->isLetIn || $contact->carriesFirst()) {
+                $this->holds[$contact->second][] = $contact->first;
+            }
+        }
+        while ($open !== []) {
+            $body = array_pop($open);
+            if (! isset($this->reached[$body])) {
+                $this->reached[$body] = true;
+                array_push($open, ...$this->holds[$body] ?? []);
+            }
+        }
+    }
+
+    public function is(string $body): bool
+    {
+        return isset($this->reached[$body]);
+    }
+}
