@@ -57,7 +57,6 @@ final readonly class Designer
         $vanished = array_filter($bench->panels, self::vanishes(...));
         $bench->drop($vanished);
         BothSides::mend($bench);
-        Fasteners::of($bench);
 
         return new Design(
             array_values($bench->panels), $bench->joints, $bench->hardware, $bench->openings, $bench->spacings, $bench->cells, $fronts,

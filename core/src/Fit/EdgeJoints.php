@@ -12,7 +12,10 @@ use Incastro\Core\Design\Role;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
-/** What closes a gap, and what a back is made of besides its first sheet, is held by the board that it touches most of: a filler screwed to it, the others face to face. */
+/**
+ * What closes a gap, and what a back is made of besides its first sheet, is held by the board that it touches most of: a filler screwed to
+ * it, the others face to face.
+ */
 final class EdgeJoints
 {
     private const STRIPS = [Role::Filler, Role::Lip, Role::Trim, Role::Back];
@@ -51,7 +54,7 @@ final class EdgeJoints
                 $area = array_product(array_map(fn (Axis $a): float => max(0.0, -Contact::gap($a, $strip, $board)->units / Length::PER_MM),
                     array_filter(Axis::cases(), fn (Axis $a): bool => $a !== $axis)));
                 if ($area > $most) {
-                    [$best, $most] = [new Joint($strip->id, $board->id, self::kind($strip, $axis), $axis, Length::zero(), Length::zero()), $area];
+                    [$best, $most] = [new Joint($strip->id, $board->id, self::kind($strip, $board, $axis), $axis, Length::zero(), Length::zero()), $area];
                 }
             }
         }
@@ -59,8 +62,12 @@ final class EdgeJoints
         return $best;
     }
 
-    private static function kind(Panel $strip, Axis $axis): JointKind
+    /** Beside the edge of a stile a narrow filler takes no screw: it is glued to it. */
+    private static function kind(Panel $strip, Panel $board, Axis $axis): JointKind
     {
-        return $strip->role === Role::Filler && $axis !== $strip->inHouse($strip->thin) ? JointKind::ofFiller($strip->width->value) : JointKind::Faced;
+        $kind = JointKind::ofFiller($strip->width->value);
+        $isEdge = $axis !== $board->inHouse($board->thin);
+
+        return $strip->role !== Role::Filler || $axis === $strip->inHouse($strip->thin) || ($isEdge && $kind === JointKind::Screws) ? JointKind::Faced : $kind;
     }
 }

@@ -6,6 +6,7 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Designer;
+use Incastro\Core\Design\Fasteners;
 use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Envelope\Box;
@@ -50,7 +51,8 @@ final readonly class PiecePlacer
         $fit = (new Fitter($this->project->workshop, $this->project->stock, $neighbours))->fit($piece, $room, $box, $designs[$piece->id]);
 
         $design = $designs[$piece->id];
+        $design = $design->joined(EdgeJoints::of($fit->panels, $design->joints));
 
-        return new PlacedPiece($this->project, $piece, $room, $design->joined(EdgeJoints::of($fit->panels, $design->joints)), $fit);
+        return new PlacedPiece($this->project, $piece, $room, $design->fitted(Fasteners::of($piece->id, $design->joints, $fit->panels)), $fit);
     }
 }

@@ -147,7 +147,8 @@ final readonly class Shared
             [[$w0, $d0], [$w1, $d1], [$w2, $d2]] = [$at($low + 1e-9), $at(($low + $high) / 2), $at($high - 1e-9)];
             $part = ($w0 * $d0 + 4 * $w1 * $d1 + $w2 * $d2) / 6 * ($high - $low);
             if ($part > 0.0) {
-                [$volume, $wide, $deep, $from, $to] = [$volume + $part, max($wide, $w0, $w1, $w2), max($deep, $d0, $d1, $d2), min($from, $low), max($to, $high)];
+                [$volume, $from, $to] = [$volume + $part, min($from, $low), max($to, $high)];
+                [$wide, $deep] = [max($wide, $w0, $w1, $w2), max($deep, $d0, $d1, $d2)];
             }
         }
         if ($volume <= 0.0) {

@@ -55,15 +55,15 @@ final class SurveyChecksTest extends TestCase
         self::assertSame([], $plan->plan['parts']);
     }
 
-    public function test_a_set_back_that_leaves_no_rung_is_a_finding(): void
+    public function test_a_set_back_that_leaves_no_room_between_the_plinths_boards_is_a_finding(): void
     {
-        // 350 − 300 − 36 = 14 stays; with boards of 24 there are 2 left.
+        // 350 − 294 = 56: two boards of 18 and 20 between them; one less is too little.
         $document = Sample::e1();
-        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::PLINTH]['set_back'] = 300;
-        self::assertNotContains('piece.part_vanishes', Planned::of($document)->codes());
-        $document['stock'][Sample::PLY]['thickness'] = 24;
+        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::PLINTH]['set_back'] = 294;
+        self::assertNotContains('piece.plinth_shallow', Planned::of($document)->codes());
+        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::PLINTH]['set_back'] = 295;
         $plan = Planned::of($document);
-        self::assertSame(2, $plan->finding('piece.part_vanishes')['measured']);
+        self::assertSame(55, $plan->finding('piece.plinth_shallow')['measured']);
         self::assertNotContains('part.rung', array_column(array_column($plan->plan['parts'], 'name'), 'key'));
     }
 }

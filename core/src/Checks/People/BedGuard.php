@@ -27,7 +27,9 @@ final class BedGuard implements Check
         [$high, $over] = array_map(Length::fromMillimetres(...), $built->project->house->country === Country::UnitedStates ? [762, 127] : [600, 160]);
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
-            $rail = $cell->bay->fill->kind === FillKind::Bed ? $built->inBay($id, Role::BedRail) : [];
+            // Rails and guards; a post stands on the floor and keeps nobody in.
+            $rail = $cell->bay->fill->kind !== FillKind::Bed ? []
+                : array_values(array_filter($built->inBay($id, Role::BedRail), fn (Panel $p): bool => $p->long !== Axis::Z));
             $slats = $built->inBay($id, Role::Slat);
             if ($rail === [] || $slats === []) {
                 continue;

@@ -98,10 +98,11 @@ final class PeopleTest extends TestCase
     /** A rack to the top leaves no room for a nailer: nothing holds the piece. */
     public function test_what_children_climb_is_tied_back(): void
     {
-        $chest = function (float $height, string $fill = 'caddy', bool $children = true): array {
+        $chest = function (float $height, string $fill = 'caddy', bool $children = true, string $wall = 'masonry'): array {
             $document = self::holding(['back' => 'none'], ['fill' => ['kind' => $fill]]);
             $document['pieces'][Sample::PIECE]['height'] = $height;
             $document['house'] = ['children' => $children];
+            $document['spaces'][Sample::SPACE]['build'] = ['wall' => $wall, 'floor' => 'fixed'];
 
             return $document;
         };
@@ -109,6 +110,7 @@ final class PeopleTest extends TestCase
         self::silent('people.tie_back', $chest(686), 'exactly so high');
         self::silent('people.tie_back', $chest(900, 'caddy', false));
         self::silent('people.tie_back', $chest(900, 'open'), 'a nailer holds it');
+        self::told('people.tie_back', $chest(900, 'open', true, 'unknown'));
     }
 
     /** A seat with a lid over a box 964 wide and closed behind. */
