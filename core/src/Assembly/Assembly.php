@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Assembly;
 
+use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallFixings;
 use Incastro\Core\Fit\PlacedPiece;
@@ -79,6 +80,12 @@ final readonly class Assembly
         $reached = new Reached($this->pieces, $this->wall, $this->contacts);
 
         return array_values(array_filter($this->bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
+    }
+
+    /** @return list<WallFastener> every screw of a piece into the wall */
+    public function wallScrews(string $piece): array
+    {
+        return array_merge(...array_map(fn (WallFixing $f): array => $f->fasteners, $this->wall($piece)), ...[[]]);
     }
 
     /** @return list<WallFixing> of a piece */

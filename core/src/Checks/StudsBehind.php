@@ -12,7 +12,7 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\WallScrews;
+use Incastro\Core\Fit\WallBoards;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -34,7 +34,7 @@ final class StudsBehind implements Check
         if ($nailers === [] || $studs === [] || ! in_array($build->kind, [WallKind::WoodStud, WallKind::MetalStud, WallKind::PlasterOnLath], true)) {
             return [];
         }
-        $held = array_filter($studs, fn (Length $x): bool => array_filter($nailers, fn (Panel $n): bool => WallScrews::isBehind($x, $n)) !== []);
+        $held = array_filter($studs, fn (Length $x): bool => array_filter($nailers, fn (Panel $n): bool => WallBoards::isBehind($x, $n)) !== []);
         if (count($held) >= self::WANTED) {
             return [];
         }

@@ -32,9 +32,6 @@ final readonly class PlacedPiece
     /** @var array<string, Panel> as they stand in the house, by id */
     public array $panels;
 
-    /** @var list<WallScrew> */
-    public array $wallScrews;
-
     public Weight $weight;
 
     /** @var list<Unit> what is joined before it goes to its place */
@@ -50,7 +47,6 @@ final readonly class PlacedPiece
     public function __construct(public Project $project, public Piece $piece, public Room $room, public Design $design, public Fit $fit)
     {
         $this->panels = array_column(array_map(fn (Panel $p): array => [$p->id, $p], $fit->panels), 1, 0);
-        $this->wallScrews = WallScrews::of($fit, $design);
         $this->weight = new Weight($project->stock);
         $this->box = $fit->box;
         $this->units = Units::of($design, $fit);

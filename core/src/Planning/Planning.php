@@ -133,7 +133,7 @@ final class Planning
 
     public function handover(): Handover
     {
-        return new Handover($this->project, array_values($this->pieces()));
+        return new Handover($this->project, $this->assembly());
     }
 
     /** @return list<Finding> of all stages, their cures as the document takes them */

@@ -10,7 +10,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\WallBuild;
 use Incastro\Core\Document\Model\WallKind;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\WallScrews;
+use Incastro\Core\Fit\WallBoards;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
@@ -28,7 +28,7 @@ final class WallFixings
     /** @return list<WallFixing> */
     public static function of(PlacedPiece $built, Footing $footing): array
     {
-        $boards = WallScrews::boards($built->fit);
+        $boards = WallBoards::of($built->fit);
         $rooms = [];
         foreach ($boards as $board) {
             $studs = self::studs($board, $built);
@@ -45,7 +45,7 @@ final class WallFixings
     private static function studs(Panel $board, PlacedPiece $built): array
     {
         return ! self::isFramed($built->room->space->build->kind) ? []
-            : array_values(array_filter($built->box->studs, fn (Length $x): bool => WallScrews::isBehind($x, $board)));
+            : array_values(array_filter($built->box->studs, fn (Length $x): bool => WallBoards::isBehind($x, $board)));
     }
 
     /** Null where it carries nothing, and the studs that are known all pass it by. */

@@ -12,7 +12,7 @@ use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
-use Incastro\Core\Fit\WallScrews;
+use Incastro\Core\Fit\WallBoards;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
@@ -40,7 +40,7 @@ final readonly class WallLoads
     {
         $loads = [];
         foreach ($this->hung() as $unit) {
-            $boards = array_values(array_filter(WallScrews::boards($this->built->fit), fn (Panel $p): bool => $unit->has($p->id)));
+            $boards = array_values(array_filter(WallBoards::of($this->built->fit), fn (Panel $p): bool => $unit->has($p->id)));
             $top = $boards === [] ? null : Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to(Axis::Z), $boards));
             $upper = array_values(array_filter($boards, fn (Panel $p): bool => $top !== null && $p->block->to(Axis::Z)->equals($top)));
             $rooms = array_map(fn (Panel $p): int => $this->rooms[$p->id] ?? 0, $upper);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Assembly\Wall;
 
 use Incastro\Core\Design\Panel;
-use Incastro\Core\Fit\WallScrews;
+use Incastro\Core\Fit\WallBoards;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
@@ -71,13 +71,13 @@ final readonly class WallSpots
     /** Along the board from its first place to its last. */
     private function between(): int
     {
-        return max(0, $this->board->block->extent(Axis::X)->units - 2 * WallScrews::END_MM * Length::PER_MM);
+        return max(0, $this->board->block->extent(Axis::X)->units - 2 * WallBoards::END_MM * Length::PER_MM);
     }
 
     /** @return non-empty-list<Length> */
     private function spread(int $count): array
     {
-        $from = $this->board->block->from(Axis::X)->plus(Length::fromMillimetres(WallScrews::END_MM));
+        $from = $this->board->block->from(Axis::X)->plus(Length::fromMillimetres(WallBoards::END_MM));
 
         return $count < 2 ? [$this->board->block->middle(Axis::X)]
             : array_map(fn (int $i): Length => $from->plus(Length::ofUnits(intdiv($this->between() * $i, $count - 1))), range(0, $count - 1));

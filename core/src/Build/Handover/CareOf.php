@@ -16,7 +16,7 @@ use Incastro\Core\Survey\PlacedThing;
 final class CareOf
 {
     /** @return list<Care> */
-    public static function piece(PlacedPiece $built): array
+    public static function piece(PlacedPiece $built, bool $isScrewedToWall): array
     {
         $has = fn (string ...$names): bool => array_filter($built->design->hardware,
             fn (Hardware $h): bool => in_array($h->name->key, array_map(fn (string $n): string => "hardware.$n", $names), true)) !== [];
@@ -24,7 +24,7 @@ final class CareOf
             'hinges' => [$has('hinge', 'flap_hinge', 'piano_hinge', 'lid_hinge'), 6],
             'struts' => [$has('strut', 'lid_stay', 'drop_stay'), 24],
             'screws' => [$built->joints(JointKind::PocketScrews) !== [] || ! $built->piece->methods->glue, 12],
-            'wall' => [$built->wallScrews !== [], 12],
+            'wall' => [$isScrewedToWall, 12],
             'caulk' => [Caulking::edges($built) !== [], 12],
             'paint' => [$built->piece->finish->kind === FinishKind::Paint, 24],
             'clear' => [$built->piece->finish->kind === FinishKind::Clear, 12],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Handover;
 
+use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Build\Shopping\FinishNeeds;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Facts\CareDone;
@@ -18,7 +20,6 @@ use Incastro\Core\Document\Facts\TinUsed;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\StoredThing;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Amount;
@@ -31,9 +32,12 @@ final readonly class Handover implements \JsonSerializable
 {
     private Log $log;
 
-    /** @param  list<PlacedPiece>  $pieces */
-    public function __construct(private Project $project, private array $pieces)
+    /** @var list<PlacedPiece> */
+    private array $pieces;
+
+    public function __construct(private Project $project, private Assembly $assembly)
     {
+        $this->pieces = array_values($assembly->pieces);
         $this->log = $project->log;
     }
 
@@ -79,7 +83,8 @@ final readonly class Handover implements \JsonSerializable
                 fn (TinUsed $t): array => ['name' => $t->name, 'colour' => $t->colour, 'sheen' => $t->sheen, 'batch' => $t->batch, 'at' => $t->at],
                 array_filter($this->log->all(TinUsed::class), fn (TinUsed $t): bool => $t->piece === $piece->id))),
             'glued' => $piece->methods->glue,
-            'wall_screws' => array_map(fn (WallScrew $s): array => ['part' => $s->board->name, 'x' => $s->x, 'z' => $s->z], $built->wallScrews),
+            'wall_screws' => array_map(fn (WallFastener $s): array => ['part' => $s->board->name, 'x' => $s->x, 'z' => $s->z],
+                $this->assembly->wallScrews($built->piece->id)),
         ];
     }
 
@@ -164,7 +169,7 @@ final readonly class Handover implements \JsonSerializable
         }
         $handed = substr((string) $this->handed()?->at, 0, 10) ?: null;
         $care = [];
-        foreach (array_merge(...array_map(CareOf::piece(...), $this->pieces), ...[[]]) as $each) {
+        foreach (array_merge(...array_map(fn (PlacedPiece $p): array => CareOf::piece($p, $this->assembly->wallScrews($p->piece->id) !== []), $this->pieces), ...[[]]) as $each) {
             $care[$each->key] = ['key' => $each->key, 'text' => $each->text, 'months' => $each->months,
                 'last' => $last[$each->key] ?? null, 'due' => $each->due($last[$each->key] ?? $handed)];
         }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
+use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
-use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -20,7 +20,8 @@ final readonly class BeforeHidden
     /** @var array<string, Unit> by panel */
     private array $unitOf;
 
-    public function __construct(private PlacedPiece $built, private Draft $draft, private SiteSteps $site)
+    /** @param  list<WallFastener>  $wallScrews */
+    public function __construct(private PlacedPiece $built, private Draft $draft, private SiteSteps $site, private array $wallScrews)
     {
         $of = [];
         foreach ($built->units as $unit) {
@@ -57,7 +58,7 @@ final readonly class BeforeHidden
     /** What goes right before a screw to the wall waits for it; a back is screwed through, what lies loose or opens comes later anyway. */
     private function wall(): void
     {
-        foreach ($this->built->wallScrews as $screw) {
+        foreach ($this->wallScrews as $screw) {
             $unit = $this->unitOf($screw->board->id);
             if ($unit === null) {
                 continue;
@@ -74,7 +75,7 @@ final readonly class BeforeHidden
         }
     }
 
-    private function covers(Panel $panel, WallScrew $screw): bool
+    private function covers(Panel $panel, WallFastener $screw): bool
     {
         $head = $screw->board->block->to(Axis::Y);
 

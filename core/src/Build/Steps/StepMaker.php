@@ -55,7 +55,7 @@ final readonly class StepMaker
         (new LastSteps($built, $draft))->add();
 
         return fn (): array => array_map(fn (array $b): Finding => self::blocked($built, $b),
-            [...$shop->blocked, ...(new BeforeHidden($built, $draft, $site))->keep($hidden)]);
+            [...$shop->blocked, ...(new BeforeHidden($built, $draft, $site, $assembly->wallScrews($built->piece->id)))->keep($hidden)]);
     }
 
     /** @param  array{string, string, string}  $blocked */

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\House;
 
-use Incastro\Core\Checks\Check;
+use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Checks\FindingFactory;
+use Incastro\Core\Checks\HoldingCheck;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\ThingKind;
@@ -21,15 +23,15 @@ use Incastro\Core\Survey\PlacedThing;
  * Cables run straight up, down and across from a socket or a switch, pipes from a valve: no screw within 150 mm of those lines until they are
  * proved clear (fieldbook §5). A look where fewer than two screws are left elsewhere, else a note which to leave out.
  */
-final class ServiceZones implements Check
+final class ServiceZones implements HoldingCheck
 {
     private const SERVED = [ThingKind::Socket, ThingKind::DoubleSocket, ThingKind::Switch_, ThingKind::TwoWaySwitch, ThingKind::ShutOff];
 
     private const WANTED = 2;
 
-    public function of(PlacedPiece $built): array
+    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
     {
-        $screws = $built->wallScrews;
+        $screws = $assembly->wallScrews($built->piece->id);
         $zone = $built->project->lengthLimit(Limit::ServiceZone);
         $in = $by = [];
         foreach ($built->room->things as $placed) {

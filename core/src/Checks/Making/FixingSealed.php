@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\Check;
+use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Checks\FindingFactory;
+use Incastro\Core\Checks\HoldingCheck;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\WallScrew;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Text;
 
@@ -19,11 +21,11 @@ use Incastro\Core\Measure\Text;
  * Screws to the wall that something closes off for good: a dead corner, or a board that goes on before them. They are driven first, and
  * never again. From practice.
  */
-final class FixingSealed implements Check
+final class FixingSealed implements HoldingCheck
 {
-    public function of(PlacedPiece $built): array
+    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
     {
-        $screws = $built->wallScrews;
+        $screws = $assembly->wallScrews($built->piece->id);
         $by = [];
         foreach ($screws as $screw) {
             $cover = $this->cover($screw, $built);
@@ -41,10 +43,11 @@ final class FixingSealed implements Check
     }
 
     /** @return array{string, Text}|null what closes it off: an id and a name */
-    private function cover(WallScrew $screw, PlacedPiece $built): ?array
+    private function cover(WallFastener $screw, PlacedPiece $built): ?array
     {
-        if ($screw->in?->bay->fill->kind === FillKind::DeadCorner) {
-            return [$screw->in->bay->id, Text::of('fill.dead_corner')];
+        $in = $screw->bay($built->design);
+        if ($in?->bay->fill->kind === FillKind::DeadCorner) {
+            return [$in->bay->id, Text::of('fill.dead_corner')];
         }
         $front = $screw->board->block->to(Axis::Y);
         foreach ($built->boards(Role::Board) as $board) {

@@ -11,7 +11,7 @@ use Incastro\Core\Document\Model\WallKind;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
-use Incastro\Core\Fit\WallScrews;
+use Incastro\Core\Fit\WallBoards;
 
 /**
  * Nobody wrote down where the studs were before the wall was covered: a piece that is screwed to a framed wall, and not one stud of it
@@ -25,7 +25,7 @@ final class StudsRecorded implements Check
         $isFramed = in_array($space->build->kind, [WallKind::WoodStud, WallKind::MetalStud, WallKind::PlasterOnLath], true);
         $found = array_filter($space->build->studs, fn (Stud $s): bool => ! $s->doubtful);
 
-        return $isFramed && $found === [] && $space->build->firstStud === null && WallScrews::boards($built->fit) !== []
+        return $isFramed && $found === [] && $space->build->firstStud === null && WallBoards::of($built->fit) !== []
             ? [FindingFactory::note('site.studs_unrecorded', new Place(WorkStage::Site, $space->id), 'practice')] : [];
     }
 }

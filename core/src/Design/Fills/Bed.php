@@ -95,7 +95,8 @@ final class Bed implements FillMaker
         }
         $between = $y->inside($t, Text::of('piece.between_ledgers'));
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($t)] as $side => $x) {
-            $short = $maker->cheek(new Named("{$cell->bay->id}:ledger_$side", Role::Ledger, Text::of("part.ledger_$side", bay: $cell->label)), $x, $between, $z);
+            $named = new Named("{$cell->bay->id}:ledger_$side", Role::Ledger, Text::of("part.ledger_$side", bay: $cell->label));
+            $short = $maker->cheek($named, $x, $between, $z);
             $at->bench->join($short->id, $rear->id, JointKind::Screws, Axis::Y);
             $at->bench->join($short->id, $front->id, JointKind::Screws, Axis::Y);
             $at->bench->join($short->id, $side === 'left' ? $cell->by->left : $cell->by->right, JointKind::Screws, Axis::X);
@@ -142,7 +143,8 @@ final class Bed implements FillMaker
         $post = Length::fromMillimetres(self::POST_MM);
         $x = Span::of($centre->block->middle(Axis::X)->minus($post->half()), $post, Text::of('piece.guard_board'));
         $top = $centre->block->from(Axis::Z);
-        $column = $centre->block->along(Axis::X, $x->from, $post)->along(Axis::Z, $cell->floor, Length::greatest(Length::ofUnits(1), $top->minus($cell->floor)));
+        $deep = Length::greatest(Length::ofUnits(1), $top->minus($cell->floor));
+        $column = $centre->block->along(Axis::X, $x->from, $post)->along(Axis::Z, $cell->floor, $deep);
         $below = array_values(array_filter($at->bench->panels, fn (Panel $p): bool => $p->block->overlaps($column)));
         usort($below, fn (Panel $a, Panel $b): int => $b->block->to(Axis::Z)->units <=> $a->block->to(Axis::Z)->units);
         $foot = $below === [] ? $cell->floor : $below[0]->block->to(Axis::Z);

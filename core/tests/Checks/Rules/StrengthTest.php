@@ -267,6 +267,8 @@ final class StrengthTest extends TestCase
         self::assertSame([false, true], array_values(array_unique($told)));
         $tied = $chest(60);
         $tied['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::id('B0X', 2)]['bays'][Sample::id('BAY', 2)]['fill'] = ['kind' => 'open'];
+        self::told('strength.tips_forward', $tied, 'nobody knows the wall');
+        $tied['spaces'][Sample::SPACE]['build'] = ['wall' => 'masonry', 'floor' => 'fixed'];
         self::silent('strength.tips_forward', $tied, 'a nailer holds it');
     }
 
