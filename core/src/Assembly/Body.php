@@ -31,7 +31,9 @@ final readonly class Body
 
     public static function ofPanel(Panel $panel, string $pieceName): self
     {
-        return new self($panel->id, $panel->role->moves() ? BodyKind::Mover : BodyKind::Fixed, $panel->name, $panel->piece, $pieceName, $panel->solid, $panel->block,
+        $kind = $panel->role->moves() ? BodyKind::Mover : BodyKind::Fixed;
+
+        return new self($panel->id, $kind, $panel->name, $panel->piece, $pieceName, $panel->solid, $panel->block,
             array_map(fn (Taken $t): Block => $t->block, $panel->taken));
     }
 

@@ -169,7 +169,8 @@ final readonly class Handover implements \JsonSerializable
         }
         $handed = substr((string) $this->handed()?->at, 0, 10) ?: null;
         $care = [];
-        foreach (array_merge(...array_map(fn (PlacedPiece $p): array => CareOf::piece($p, $this->assembly->wallScrews($p->piece->id) !== []), $this->pieces), ...[[]]) as $each) {
+        $asked = array_map(fn (PlacedPiece $p): array => CareOf::piece($p, $this->assembly->wallScrews($p->piece->id) !== []), $this->pieces);
+        foreach (array_merge(...$asked, ...[[]]) as $each) {
             $care[$each->key] = ['key' => $each->key, 'text' => $each->text, 'months' => $each->months,
                 'last' => $last[$each->key] ?? null, 'due' => $each->due($last[$each->key] ?? $handed)];
         }

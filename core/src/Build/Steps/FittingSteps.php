@@ -123,7 +123,8 @@ final class FittingSteps
         $order = $this->built->fit->orders[$panel->id] ?? [];
 
         return match ($kind) {
-            StepKind::SiteFrame => [Text::of('number.of_part', part: $panel->name, what: $at), ...$this->site->wallScrews($unit)],
+            StepKind::SiteFrame => [Text::of('number.of_part', part: $panel->name, what: $at), ...$this->site->wallScrews($unit),
+                ...$this->fasteners($panel)],
             StepKind::Top => [$at, ...$order, ...$this->fasteners($panel)],
             default => $this->fasteners($panel),
         };

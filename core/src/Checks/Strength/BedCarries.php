@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Strength;
 
-use Incastro\Core\Checks\Check;
+use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Checks\FindingFactory;
+use Incastro\Core\Checks\HoldingCheck;
+use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
+use Incastro\Core\Findings\Severity;
 use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
@@ -18,21 +21,28 @@ use Incastro\Core\Measure\Length;
  * What carries a bed (fieldbook §7): 2.0 kN/m², people included. Slats give L/100 before they feel soft (our own figure), the rail in
  * front L/300. What the ledger behind hangs on is HangingLoad's.
  */
-final class BedCarries implements Check
+final class BedCarries implements HoldingCheck
 {
     private const DECK_N_MM2 = 2.0e-3;
 
     private const SLAT_PART = 100;
 
+    /** One person, at one place. */
+    private const PERSON_N = 2000.0;
+
+    /** Of slats in one length, on the rail in the middle. */
+    private const CONTINUOUS = 1.25;
+
     private const RAIL_PART = 300;
 
-    public function of(PlacedPiece $built): array
+    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {
             if ($cell->bay->fill->kind === FillKind::Bed) {
                 $parts = array_filter($built->panels, fn (Panel $p): bool => $p->bay === $id);
-                array_push($findings, ...array_filter([$this->slat($id, $parts, $built), $this->rail($id, $parts, $built)]));
+                array_push($findings, ...array_filter([$this->slat($id, $parts, $built), $this->rail($id, $parts, $built)]),
+                    ...$this->centre($parts["$id:centre_rail"] ?? null, $parts["$id:slat_1"] ?? null, $built, $assembly));
             }
         }
 
@@ -54,6 +64,51 @@ final class BedCarries implements Check
         return $this->said('strength.slats_sag', $one,
             new Bending($clear, self::mm($one->width->value), self::mm($one->block->size->z),
                 $built->madeOf($one)->along(), $pitch * self::DECK_N_MM2, false), self::SLAT_PART);
+    }
+
+    /**
+     * The rail in the middle carries half the deck, 1.25 times that under slats that run over it, and one person at any place of its widest
+     * span.
+     *
+     * @return list<Finding>
+     */
+    private function centre(?Panel $rail, ?Panel $slat, PlacedPiece $built, Assembly $assembly): array
+    {
+        if ($rail === null || $slat === null) {
+            return [];
+        }
+        $span = self::widest($rail, $assembly);
+        [$high, $thick] = [self::mm($rail->block->size->z), self::mm($rail->thickness())];
+        $load = self::mm($slat->block->extent($slat->inHouse($slat->long))) / 2 * self::DECK_N_MM2 * self::CONTINUOUS;
+        $inertia = $thick * $high ** 3 / 12;
+        $sags = $this->said('strength.bed_rail_sags', $rail,
+            new Bending($span, $inertia * 12 / $high ** 3, $high, $built->madeOf($rail)->along(), $load, false), self::RAIL_PART);
+        [$stress, $safe] = [self::PERSON_N * $span / 4 / ($thick * $high ** 2 / 6), $built->madeOf($rail)->bends()];
+        $breaks = $stress <= $safe ? null : FindingFactory::look('strength.centre_rail_breaks', new Place(WorkStage::Piece, $rail->id), 'strength_slab',
+            ['part' => $rail->name, 'span' => FindingFactory::up($span), 'stress' => FindingFactory::tenths($stress), 'safe' => FindingFactory::tenths($safe)])
+            ->graded(Severity::Stop);
+
+        return array_values(array_filter([$sags, $breaks]));
+    }
+
+    /** mm between two supports of a rail: its ends, and what it stands on. */
+    private static function widest(Panel $rail, Assembly $assembly): float
+    {
+        $along = $rail->inHouse($rail->long);
+        $held = [[self::mm($rail->block->from($along)), self::mm($rail->block->from($along))],
+            [self::mm($rail->block->to($along)), self::mm($rail->block->to($along))]];
+        foreach ($assembly->footing->pairs as [$lower, $upper]) {
+            if ($upper->id === $rail->id) {
+                $held[] = [self::mm($lower->bounds->from($along)), self::mm($lower->bounds->to($along))];
+            }
+        }
+        sort($held);
+        [$widest, $to] = [0.0, $held[0][1]];
+        foreach ($held as [$from, $end]) {
+            [$widest, $to] = [max($widest, $from - $to), max($to, $end)];
+        }
+
+        return $widest;
     }
 
     /** @param  array<string, Panel>  $parts */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
-use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Panel;
@@ -12,7 +11,6 @@ use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Geometry\Axis;
-use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -23,29 +21,19 @@ use Incastro\Core\Measure\Text;
  */
 final class Bed implements FillMaker
 {
-    private const LEDGER_MM = 70;
+    private const LEDGER_MM = 123;
 
-    private const RAIL_MM = 140;
+    public const RAIL_MM = 193;
 
     /** Slats span no further than this without a rail in the middle (fieldbook §7). */
     private const SPAN_MM = 900;
 
-    private const GUARD_MM = 90;
-
     private const PLAY_MM = 10;
 
-    private const TREAD_MM = 90;
+    public const POST_MM = 90;
 
-    /** Outside; between its uprights' upper part one climbs through the guard: 300 to 380. */
-    private const LADDER_MM = 390;
-
-    private const POST_MM = 90;
-
-    /** Where less is wanted over the rail, the rail guards by itself. */
-    private const LEAST_GUARD_MM = 20;
-
-    /** Rungs closer than a foot is high are no ladder. */
-    private const LEAST_RISE_MM = 100;
+    /** So close under the rail an upright of a box carries it over a packer. */
+    private const PACKED_MM = 60;
 
     public function make(Workplace $at): void
     {
@@ -72,11 +60,12 @@ final class Bed implements FillMaker
         $ledger = Span::of($cell->z->from, Length::fromMillimetres(self::LEDGER_MM), Text::of('piece.ledger_height'));
         $this->ledgers($at, $y, $ledger, $rail->id);
         $this->slats($at, $y, $ledger->to());
-        $guards = $this->guard($at, $frontY, $ledger->to()->plus($t)->plus($is->length('mattress_height')));
+        $before = new BedFront;
+        $guards = $before->guard($at, $frontY, $ledger->to()->plus($t)->plus($is->length('mattress_height')));
         $top = $guards === [] ? $rail->block->to(Axis::Z) : $guards[0]->block->to(Axis::Z);
         $fronts = [$rail, ...$guards];
-        $this->posts($at, $frontY->plus($t), $top, $fronts);
-        $this->rungs($at, $frontY->plus($t), $ledger->to()->plus($t), $fronts);
+        $before->posts($at, $frontY->plus($t), $top, $fronts);
+        $before->rungs($at, $frontY->plus($t), $ledger->to()->plus($t), $fronts);
         $at->bench->need($cell->bay->id, Text::of('hardware.mattress', w: $w, l: $l, h: $is->length('mattress_height')), 1);
     }
 
@@ -86,7 +75,7 @@ final class Bed implements FillMaker
         $t = $cell->board->thickness;
         $maker = $at->maker();
         $rear = $maker->strip(new Named("{$cell->bay->id}:ledger_rear", Role::Ledger, Text::of('part.ledger_rear', bay: $cell->label)), $cell->x, $y->from, $z);
-        $front = $maker->strip(new Named("{$cell->bay->id}:ledger_front", Role::Ledger,
+        $front = $maker->strip(new Named("{$cell->bay->id}:ledger_front", Role::BedRail,
             Text::of('part.ledger_front', bay: $cell->label)), $cell->x, $y->to()->minus($t), $z);
         $at->bench->join($front->id, $rail, JointKind::Screws, Axis::Y);
         foreach ([$rear->id, $front->id, $rail] as $long) {
@@ -95,7 +84,7 @@ final class Bed implements FillMaker
         }
         $between = $y->inside($t, Text::of('piece.between_ledgers'));
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($t)] as $side => $x) {
-            $named = new Named("{$cell->bay->id}:ledger_$side", Role::Ledger, Text::of("part.ledger_$side", bay: $cell->label));
+            $named = new Named("{$cell->bay->id}:ledger_$side", Role::BedRail, Text::of("part.ledger_$side", bay: $cell->label));
             $short = $maker->cheek($named, $x, $between, $z);
             $at->bench->join($short->id, $rear->id, JointKind::Screws, Axis::Y);
             $at->bench->join($short->id, $front->id, JointKind::Screws, Axis::Y);
@@ -107,7 +96,7 @@ final class Bed implements FillMaker
             $centre = $maker->strip(new Named("{$cell->bay->id}:centre_rail", Role::BedRail, Text::of('part.centre_rail', bay: $cell->label)), $x, $middle, $z);
             $at->bench->join($centre->id, "{$cell->bay->id}:ledger_left", JointKind::Screws, Axis::X);
             $at->bench->join($centre->id, "{$cell->bay->id}:ledger_right", JointKind::Screws, Axis::X);
-            $this->leg($at, $centre);
+            $this->legs($at, $centre);
         }
     }
 
@@ -131,160 +120,37 @@ final class Bed implements FillMaker
         }
     }
 
-    /** Where nothing lies under the rail in the middle, it stands on a leg at half its length: on the floor, or on what is there. */
-    private function leg(Workplace $at, Panel $centre): void
-    {
-        $cell = $at->cell;
-        $under = $centre->block->stretched(Axis::Z, Length::fromMillimetres(1), Length::zero());
-        $isUnder = fn (Panel $p): bool => $p->block->to(Axis::Z)->equals($centre->block->from(Axis::Z)) && $p->block->overlaps($under);
-        if ($cell->by->floor !== null || array_filter($at->bench->panels, $isUnder) !== []) {
-            return;
-        }
-        $post = Length::fromMillimetres(self::POST_MM);
-        $x = Span::of($centre->block->middle(Axis::X)->minus($post->half()), $post, Text::of('piece.guard_board'));
-        $top = $centre->block->from(Axis::Z);
-        $deep = Length::greatest(Length::ofUnits(1), $top->minus($cell->floor));
-        $column = $centre->block->along(Axis::X, $x->from, $post)->along(Axis::Z, $cell->floor, $deep);
-        $below = array_values(array_filter($at->bench->panels, fn (Panel $p): bool => $p->block->overlaps($column)));
-        usort($below, fn (Panel $a, Panel $b): int => $b->block->to(Axis::Z)->units <=> $a->block->to(Axis::Z)->units);
-        $foot = $below === [] ? $cell->floor : $below[0]->block->to(Axis::Z);
-        // On a drawer nothing stands, and a shaving is no leg.
-        if (($below !== [] && $below[0]->role->moves()) || $top->minus($foot)->isLessThan(Length::fromMillimetres(5))) {
-            return;
-        }
-        $leg = $at->maker()->face(new Named("{$cell->bay->id}:bed_leg", Role::BedRail, Text::of('part.bed_leg', bay: $cell->label)),
-            $x, $centre->block->from(Axis::Y), Span::of($foot, $top->minus($foot), Text::of('piece.up_to_rail')));
-        $at->bench->join($centre->id, $leg->id, JointKind::Rests, Axis::Z);
-    }
-
     /**
-     * Boards before the mattress, as many as reach the height wanted over it, with less than 89 between (fieldbook §7); where there is a
-     * ladder they begin beside it.
-     *
-     * @return list<Panel> the highest first
+     * What the rail in the middle stands on: packers on the uprights of a box close under it; where nothing is under it, a leg on the floor
+     * at half its length. In a bay of a box no leg is put.
      */
-    private function guard(Workplace $at, Length $y, Length $over): array
+    private function legs(Workplace $at, Panel $centre): void
     {
         $cell = $at->cell;
-        $wanted = $cell->bay->fill->is->length('guard');
-        $board = Length::fromMillimetres(self::GUARD_MM);
-        if (! $wanted->isPositive()) {
-            return [];
-        }
-        $top = $over->plus($wanted);
-        if ($top->isGreaterThan($cell->z->to())) {
-            $at->cannot('piece.guard_too_high', $cell->z->to(), $top);
-
-            return [];
-        }
-        $foot = $cell->z->from->plus(Length::fromMillimetres(self::RAIL_MM));
-        $free = $top->minus($foot);
-        if ($free->isLessThan(Length::fromMillimetres(self::LEAST_GUARD_MM))) {
-            return [];
-        }
-        $climbs = $cell->bay->fill->is->count('rungs') > 0;
-        $beside = $this->ladderFrom($cell)->plus(Length::fromMillimetres(self::LADDER_MM))->minus($cell->board->thickness)->minus($cell->x->from);
-        $x = $climbs ? $cell->x->afterFirst($beside, Text::of('piece.beside_ladder')) : $cell->x;
-        $n = max(1, (int) ceil($wanted->units / ($board->units + 80 * Length::PER_MM)));
-        $high = Length::least($board, $free);
-        $from = $top->minus($high);
-        $made = [];
-        for ($i = 0; $i < $n && ! $from->isLessThan($foot); $i++) {
-            $made[] = $guard = $at->maker()->strip(new Named("{$cell->bay->id}:guard_".($i + 1), Role::BedRail,
-                Text::of('part.guard', n: $i + 1, bay: $cell->label)), $x, $y, Span::of($from, $high, Text::of('piece.guard_board')));
-            $at->bench->join($climbs ? null : $guard->id, $cell->by->left, JointKind::Screws, Axis::X);
-            $at->bench->join($guard->id, $cell->by->right, JointKind::Screws, Axis::X);
-            $from = $from->minus($high)->minus(Length::fromMillimetres(80));
-        }
-
-        return $made;
-    }
-
-    /**
-     * At an end where no side of a box holds them, rail and guard are screwed to a post before them that stands on the floor, or on what
-     * is under the bed there.
-     *
-     * @param  list<Panel>  $fronts
-     */
-    private function posts(Workplace $at, Length $y, Length $top, array $fronts): void
-    {
-        $cell = $at->cell;
+        $under = $centre->block->along(Axis::Z, $cell->floor, Length::greatest(Length::ofUnits(1), $centre->block->from(Axis::Z)->minus($cell->floor)));
+        $below = array_filter($at->bench->panels, fn (Panel $p): bool => $p->block->overlaps($under));
         $wide = Length::fromMillimetres(self::POST_MM);
-        $t = $cell->board->thickness;
-        $ends = ['left' => [$cell->by->left, $cell->x->from], 'right' => [$cell->by->right, $cell->x->to()->minus($wide)]];
-        foreach ($ends as $side => [$held, $x]) {
-            if ($held !== null) {
-                continue;
-            }
-            $block = new Block(new Place3($x, $y, $cell->floor), new Place3($wide, $t, $top->minus($cell->floor)));
-            $isFree = array_filter($at->bench->panels, fn (Panel $p): bool => $p->block->overlaps($block)) === [];
-            $foot = $isFree ? $cell->floor : $cell->z->from;
-            $post = $at->maker()->face(new Named("{$cell->bay->id}:guard_post_$side", Role::BedRail, Text::of("part.guard_post_$side", bay: $cell->label)),
-                Span::of($x, $wide, Text::of('piece.guard_board')), $y, Span::of($foot, $top->minus($foot), Text::of('piece.guard_post')));
-            foreach ($fronts as $board) {
-                $meets = $board->block->from(Axis::X)->isLessThan($x->plus($wide)) && $board->block->to(Axis::X)->isGreaterThan($x);
-                $at->bench->join($meets ? $board->id : null, $post->id, JointKind::Screws, Axis::Y);
-            }
+        $near = $centre->block->from(Axis::Z)->minus(Length::fromMillimetres(self::PACKED_MM));
+        $uprights = array_values(array_filter($below, fn (Panel $p): bool => $p->inHouse($p->thin) === Axis::X && ! $p->role->moves()
+            && ! $p->block->to(Axis::Z)->isLessThan($near)));
+        foreach ($uprights as $n => $upright) {
+            $x = Length::greatest($centre->block->from(Axis::X), $upright->block->middle(Axis::X)->minus($wide->half()));
+            $this->leg($at, $centre, $n + 1, new Place3(Length::least($x, $centre->block->to(Axis::X)->minus($wide)), $wide, $upright->block->to(Axis::Z)));
+        }
+        if ($below === [] && $cell->by->floor === null) {
+            $this->leg($at, $centre, 1, new Place3($centre->block->middle(Axis::X)->minus($wide->half()), $wide, $cell->floor));
         }
     }
 
-    private function ladderFrom(Cell $cell): Length
+    /** @param  Place3  $at0  where it begins along the rail, how wide it is, and its foot */
+    private function leg(Workplace $at, Panel $centre, int $n, Place3 $at0): void
     {
-        return $cell->by->left === null ? $cell->x->from->plus(Length::fromMillimetres(self::POST_MM)) : $cell->x->from;
-    }
-
-    /**
-     * Equal rises, the last one to the deck counts (fieldbook §11). In a box the ladder stands on its bottom, before the rail. The guard
-     * ends at its further upright, which goes up as far.
-     *
-     * @param  list<Panel>  $fronts  rail and guards
-     */
-    private function rungs(Workplace $at, Length $y, Length $top, array $fronts): void
-    {
-        $cell = $at->cell;
-        $n = $cell->bay->fill->is->count('rungs');
-        if ($n === 0) {
+        $high = $centre->block->from(Axis::Z)->minus($at0->z);
+        if ($high->isLessThan(Length::fromMillimetres(5))) {
             return;
         }
-        $boxed = $cell->by->floor !== null;
-        $needs = $y->plus(Length::fromMillimetres(self::TREAD_MM))->minus($cell->y->from);
-        if ($boxed && $cell->y->value()->isLessThan($needs)) {
-            $at->cannot('piece.rungs_deep', $cell->y->value(), $needs);
-
-            return;
-        }
-        $foot = $boxed ? $cell->z->from : $cell->floor;
-        $deck = $top->minus($foot);
-        $least = Length::fromMillimetres(self::LEAST_RISE_MM);
-        $rises = $deck->splitInto($n + 1);
-        if ($rises[0]->isLessThan($least)) {
-            $at->cannot('piece.rungs_close', $rises[0], $least);
-
-            return;
-        }
-        $t = $cell->board->thickness;
-        $wide = Length::fromMillimetres(self::LADDER_MM);
-        $deep = Span::of($y, Length::fromMillimetres(self::TREAD_MM), Text::of('piece.tread_depth'));
-        $x = Span::of($this->ladderFrom($cell), $wide, Text::of('piece.ladder_width'));
-        $maker = $at->maker();
-        foreach (['left' => $x->from, 'right' => $x->to()->minus($t)] as $side => $at0) {
-            $high = $side === 'right' ? Length::greatest($top, $fronts[count($fronts) > 1 ? 1 : 0]->block->to(Axis::Z))->minus($foot) : $deck;
-            $upright = $maker->upright(new Named("{$cell->bay->id}:ladder_$side", Role::BoxPart, Text::of("part.ladder_$side", bay: $cell->label)),
-                $at0, $deep, Span::of($foot, $high, Text::of('piece.up_to_deck')));
-            foreach ($fronts as $board) {
-                $meets = $board->block->from(Axis::X)->isLessThan($at0->plus($t)) && $board->block->to(Axis::X)->isGreaterThan($at0);
-                $at->bench->join($meets ? $board->id : null, $upright->id, JointKind::Screws, Axis::Y);
-            }
-        }
-        $inner = $x->inside($t, Text::of('piece.two_sides', t: $t));
-        $z = $foot;
-        foreach (array_slice($rises, 0, -1) as $i => $rise) {
-            $z = $z->plus($rise);
-            $tread = $maker->level(new Named("{$cell->bay->id}:rung_".($i + 1), Role::BoxPart,
-                Text::of('part.bed_rung', n: $i + 1, bay: $cell->label)), $inner, $deep, $z->minus($t));
-            foreach (['left', 'right'] as $side) {
-                $at->bench->join($tread->id, "{$cell->bay->id}:ladder_$side", JointKind::Screws, Axis::X);
-            }
-        }
+        $leg = $at->maker()->face(new Named("{$at->cell->bay->id}:bed_leg_$n", Role::BedRail, Text::of('part.bed_leg', n: $n, bay: $at->cell->label)),
+            Span::of($at0->x, $at0->y, Text::of('piece.guard_board')), $centre->block->from(Axis::Y), Span::of($at0->z, $high, Text::of('piece.up_to_rail')));
+        $at->bench->join($centre->id, $leg->id, JointKind::Rests, Axis::Z);
     }
 }

@@ -40,6 +40,18 @@ enum MadeOf: string
         };
     }
 
+    /** What it may be bent with along the grain, N/mm²: own figures on the safe side. */
+    public function bends(): float
+    {
+        return match ($this) {
+            self::BirchPly => 12.0,
+            self::Maple => 11.0,
+            self::Fibreboard => 5.0,
+            self::Particleboard => 3.0,
+            default => 7.0,
+        };
+    }
+
     public function isSolid(): bool
     {
         return in_array($this, [self::Pine, self::Poplar, self::Maple], true);
