@@ -11,7 +11,10 @@ use Incastro\Core\Document\Model\StoredThing;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 
-/** What stands in a bay, kg: the things listed for it where they have a weight, else what it is said to be for, by kg on a metre of 300 deep (fieldbook §7). */
+/**
+ * What stands in a bay, kg: the things listed for it where they have a weight, else what it is said to be for, by kg on a metre of 300 deep
+ * (fieldbook §7).
+ */
 final class Stowed
 {
     private const LOADS = ['linen' => 15.0, 'toys' => 10.0, 'books' => 37.0, 'plates' => 50.0, 'cans' => 60.0, 'records' => 60.0];

@@ -13,6 +13,7 @@ use Incastro\Core\Assembly\Clash;
 use Incastro\Core\Assembly\Contact;
 use Incastro\Core\Assembly\Pairs;
 use Incastro\Core\Design\Joint;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Planning\Planning;
 use Incastro\Core\Tests\AnyDocument;
 use Incastro\Core\Tests\Demo;
@@ -56,7 +57,8 @@ final class AssemblyTest extends TestCase
             $near = [];
             foreach ($bodies as $i => $a) {
                 foreach (array_slice($bodies, $i + 1) as $b) {
-                    $near = $a->bounds->grownBy(\Incastro\Core\Measure\Length::fromMillimetres(0.1))->overlaps($b->bounds) ? [...$near, self::key($a, $b)] : $near;
+                    $isNear = $a->bounds->grownBy(Length::fromMillimetres(0.1))->overlaps($b->bounds);
+                    $near = $isNear ? [...$near, self::key($a, $b)] : $near;
                 }
             }
             $found = [];
@@ -168,7 +170,8 @@ final class AssemblyTest extends TestCase
             self::assertGreaterThan(0.0, $contact->area);
         }
         foreach ($planning->pieces() as $built) {
-            $meant = array_filter($built->design->joints, fn (Joint $j): bool => $j->play->isZero() && isset($assembly->bodies[$j->first], $assembly->bodies[$j->second]));
+            $meant = array_filter($built->design->joints,
+                fn (Joint $j): bool => $j->play->isZero() && isset($assembly->bodies[$j->first], $assembly->bodies[$j->second]));
             foreach ($meant as $joint) {
                 self::assertArrayHasKey("$joint->first $joint->second", $meet, "{$joint->kind->value} has no contact");
             }

@@ -58,7 +58,8 @@ final class OrderTest extends TestCase
         $order = ["stand:$a:side_left", "top:$top:slab", "stand:$b:side_left"];
         self::assertSame($order, array_values(array_intersect($steps, $order)));
         self::assertLessThan($at("top:$top:slab"), $at("stand:$a:side_left"));
-        $apart = array_column(array_filter(Planned::of(self::onWorktop())->plan['carrying']['apart'] ?? [], fn (array $s): bool => $s['parts'] !== []), 'parts');
+        $apart = Planned::of(self::onWorktop())->plan['carrying']['apart'];
+        $apart = array_column(array_filter($apart, fn (array $s): bool => $s['parts'] !== []), 'parts');
         $place = fn (string $part): int => (int) array_key_first(array_filter($apart, fn (array $parts): bool => in_array($part, $parts, true)));
         self::assertLessThan($place("$top:slab"), $place("$b:top"), 'what stands on it goes first');
     }

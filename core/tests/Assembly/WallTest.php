@@ -11,10 +11,14 @@ use Incastro\Core\Assembly\Wall\Hold;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallLoad;
+use Incastro\Core\Assembly\Wall\WallSpots;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\MadeOf;
 use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
+use Incastro\Core\Geometry\Prism;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Planning\Planning;
@@ -62,12 +66,13 @@ final class WallTest extends TestCase
     {
         // Two studs behind it, all boards of 18: one over another from 73, 98 and 123 up.
         foreach ([72 => 2, 73 => 4, 97 => 4, 98 => 6, 122 => 6, 123 => 8, 300 => 8] as $high => $room) {
-            $spots = new \Incastro\Core\Assembly\Wall\WallSpots(self::rail($high), [Length::fromMillimetres(100), Length::fromMillimetres(500)]);
+            $spots = new WallSpots(self::rail($high), [Length::fromMillimetres(100), Length::fromMillimetres(500)]);
             self::assertSame($room, $spots->room(), "$high high");
             $all = $spots->of(99);
             self::assertCount($room, $all, 'never more than there is room for');
             foreach ([100, 500] as $x) {
-                $ups = array_map(fn (array $s): float => (float) $s[1]->millimetres(), array_values(array_filter($all, fn (array $s): bool => $s[0]->millimetres() == $x)));
+                $own = array_values(array_filter($all, fn (array $s): bool => $s[0]->millimetres() == $x));
+                $ups = array_map(fn (array $s): float => (float) $s[1]->millimetres(), $own);
                 foreach ($ups as $i => $z) {
                     self::assertGreaterThanOrEqual(count($ups) > 1 ? 24 : 0, min($z - 1_000, 1_000 + $high - $z));
                     self::assertGreaterThanOrEqual(24.9, $i === 0 ? 25 : $z - $ups[$i - 1], 'apart');
@@ -75,14 +80,14 @@ final class WallTest extends TestCase
             }
             self::assertCount(2, $spots->of(0), 'one in each stud at least');
         }
-        $three = new \Incastro\Core\Assembly\Wall\WallSpots(self::rail(90), array_map(Length::fromMillimetres(...), [100, 300, 500]));
+        $three = new WallSpots(self::rail(90), array_map(Length::fromMillimetres(...), [100, 300, 500]));
         self::assertEquals([100, 100, 300, 500, 500], array_map(fn (array $s): float => (float) $s[0]->millimetres(), $three->of(5)), 'the outer ones first');
     }
 
     public function test_without_studs_screws_stand_along_the_board(): void
     {
         // 970 between the first and the last: three of 400 at most, ten of 100 at least apart.
-        $spots = new \Incastro\Core\Assembly\Wall\WallSpots(self::rail(90, 1_000), []);
+        $spots = new WallSpots(self::rail(90, 1_000), []);
         self::assertEquals([15, 338.333325, 661.66665, 985], array_map(fn (array $s): float => (float) $s[0]->millimetres(), $spots->of(0)));
         self::assertSame([10, 10], [$spots->room(), count($spots->of(50))]);
     }
@@ -222,7 +227,6 @@ final class WallTest extends TestCase
         $nailer = array_values((new Planning($document))->pieces())[0]->boards(Role::Nailer)[0];
         $mm = Length::fromMillimetres(...);
 
-        return $nailer->shaped(\Incastro\Core\Geometry\Prism::of(new \Incastro\Core\Geometry\Block(new \Incastro\Core\Geometry\Place3($mm(0), $mm(0), $mm(1_000)),
-            new \Incastro\Core\Geometry\Place3($mm($long), $mm(18), $mm($high))), Axis::Y));
+        return $nailer->shaped(Prism::of(new Block(new Place3($mm(0), $mm(0), $mm(1_000)), new Place3($mm($long), $mm(18), $mm($high))), Axis::Y));
     }
 }

@@ -71,7 +71,7 @@ final class FillsTest extends TestCase
 
     public function test_a_low_bed_has_a_guard_and_rungs_as_far_as_there_is_room(): void
     {
-        // The bay begins at 118: rail to 258, a ledger of 70 and slats of 18 to 206, mattress 100 to 306. Guard 90 over that.
+        // The bay begins at 118: rail to 311, a ledger of 123 and slats of 18 to 259, mattress 100 to 359. Guard 90 over that.
         $bed = ['kind' => 'bed', 'mattress_width' => 500, 'mattress_length' => 1000, 'lies' => 'across', 'mattress_height' => 100];
         $plan = function (array $also) use ($bed): Planned {
             $document = self::bay($also + $bed);
@@ -81,15 +81,15 @@ final class FillsTest extends TestCase
         };
         $guard = self::named($plan(['guard' => 90]), 'guard');
         self::assertSame([90], array_map(fn (array $p): int => $p['finished']['width']['mm'], $guard));
-        // 20 over the mattress ends at 326: 68 over the rail.
+        // 20 over the mattress ends at 379: 68 over the rail.
         $low = self::named($plan(['guard' => 20]), 'guard');
         self::assertSame([68], array_map(fn (array $p): int => $p['finished']['width']['mm'], $low));
         // Of a box 1100 deep the mattress takes 1010 and the rail 18: a ladder of 90 needs 1118.
         self::assertSame(18, $plan(['rungs' => 1])->finding('piece.rungs_deep')['says']['args']['by']['mm']);
-        // With 1200 it stands on the bottom; the deck is 206 − 118 = 88 over it, too low for rungs.
+        // With 1200 it stands on the bottom; the deck is 259 − 118 = 141 over it, too low for rungs.
         $deeper = fn (int $rungs): Planned => Planned::of(array_replace_recursive(self::bay(['rungs' => $rungs] + $bed),
             ['pieces' => [Sample::PIECE => ['depth' => 1200]]]));
-        self::assertSame(44, $deeper(1)->finding('piece.rungs_close')['measured']);
+        self::assertSame(70.5, $deeper(1)->finding('piece.rungs_close')['measured']);
         self::assertCount(0, self::named($deeper(1), 'bed_rung'));
     }
 

@@ -15,7 +15,8 @@ final readonly class WallFixing
      * @param  WallLoad|null  $load  null where it only keeps the piece from moving
      * @param  int  $wanted  by what it carries; 0 where that cannot be known
      */
-    public function __construct(public Panel $board, public array $fasteners, public Capacity $each, public ?WallLoad $load, public int $wanted, public int $room)
+    public function __construct(public Panel $board, public array $fasteners, public Capacity $each, public ?WallLoad $load,
+        public int $wanted, public int $room)
     {
     }
 
