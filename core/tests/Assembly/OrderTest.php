@@ -55,7 +55,7 @@ final class OrderTest extends TestCase
         $steps = self::steps(self::onWorktop());
         $at = fn (string $id): int => (int) array_search($id, $steps, true);
         [$a, $b, $top] = [Sample::id('BAND', 1), Sample::id('BAND', 3), Sample::id('BAND', 2)];
-        $order = ["stand:$a:side_left", "top:$top:slab", "stand:$b:side_left"];
+        $order = ["stand:$a:side_left", "top:$top:slab", "carry:$b:side_left", "stand:$b:side_left"];
         self::assertSame($order, array_values(array_intersect($steps, $order)));
         self::assertLessThan($at("top:$top:slab"), $at("stand:$a:side_left"));
         $apart = Planned::of(self::onWorktop())->plan['carrying']['apart'];

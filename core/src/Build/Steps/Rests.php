@@ -28,6 +28,8 @@ final class Rests
             if (! $this->draft->graph->need($then, $first, 'rests')) {
                 $this->blocked[] = [$upper, $lower];
             }
+            // It is not carried in before there is a place for it.
+            $this->draft->graph->need("carry:{$this->footing->units[$upper->id]->id}", $first, 'rests');
         }
     }
 }

@@ -16,7 +16,8 @@ final class ShoppingTest extends TestCase
 {
     /**
      * Left niche, mm. Boards: two sides 2210 × 373.8, top and bottom 936.3, a divider 2174.8, four shelves 447 and three 465.7,
-     * all 373.8 deep and 17.6 thick; a back 2208 × 969.5 × 6.2, two plinth rails 971.5 × 90, fillers 2210 × 41 and 41.5, a trim 971.5 × 9.7 × 6; hidden: nailers, rungs.
+     * all 373.8 deep and 17.6 thick; a back 2208 × 969.5 × 6.2, two plinth rails 971.5 × 90, fillers 2210 × 41 and 41.5, a trim
+     * 971.5 × 9.7 × 6; hidden: nailers, rungs.
      */
     public function test_a_room_in_millimetres_by_hand(): void
     {
