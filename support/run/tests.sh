@@ -134,14 +134,15 @@ cmd_bench() {
             (cd "$ROOT" && RUNNING_STATE=$TEST_STATE nice -n 19 php "support/bench/$which.php" "http://127.0.0.1:$TEST_PORT" "$@")
             return
             ;;
-        plans)
+        plans | assembly)
+            local offline=$1
             shift
             ensure_packages && ensure_php_packages
-            (cd "$ROOT" && php support/bench/plans.php "$@")
+            (cd "$ROOT" && php "support/bench/$offline.php" "$@")
             return
             ;;
         '') ;;
-        *) fail "\"$1\" is not a benchmark; expected nest, load, fuzz, plans or nothing." ;;
+        *) fail "\"$1\" is not a benchmark; expected nest, load, fuzz, plans, assembly or nothing." ;;
     esac
     prepare with_tools
     serve_for_tests

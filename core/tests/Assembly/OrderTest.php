@@ -4,51 +4,15 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Assembly;
 
-use Eris\Generators;
-use Eris\TestTrait;
-use Incastro\Core\Assembly\BodyKind;
-use Incastro\Core\Build\Steps\StepKind;
-use Incastro\Core\Findings\Finding;
 use Incastro\Core\Planning\Planning;
-use Incastro\Core\Tests\AnyDocument;
 use Incastro\Core\Tests\Demo;
-use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** In the room nothing is put on what is not there, and nothing is taken away under what stands on it. */
 final class OrderTest extends TestCase
 {
-    use TestTrait;
-
-    /** Kinds of step after which a part stands where it stays. */
-    private const PLACES = [StepKind::SetBase, StepKind::Stand, StepKind::SiteFrame, StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::Slats,
-        StepKind::Shelves];
-
-    #[DataProvider('rooms')]
-    public function test_in_the_demo_house(string $room): void
-    {
-        self::assertInOrder(Demo::document($room));
-    }
-
-    /** @return iterable<string, array{string}> */
-    public static function rooms(): iterable
-    {
-        foreach (Demo::names() as $name) {
-            yield $name => [$name];
-        }
-    }
-
-    public function test_of_random_pieces(): void
-    {
-        $this->limitTo(30)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
-            mt_srand($seed);
-            self::assertInOrder($seed % 3 === 0 ? AnyDocument::document() : (new AnyPiece($seed))->document());
-        });
-    }
-
     public function test_a_box_on_a_worktop_waits_for_it_and_the_worktop_for_the_box_under_it(): void
     {
         // Base, box A, worktop, box B, as worked example A2.
@@ -94,29 +58,8 @@ final class OrderTest extends TestCase
 
     public function test_what_a_thing_stands_on_is_said(): void
     {
-        $needs = (new Planning(self::onWorktop()))->steps()->needs['stand:'.Sample::id('BAND', 3).':side_left'];
+        $needs = (new Planning(self::onWorktop()))->steps()->needs['carry:'.Sample::id('BAND', 3).':side_left'];
         self::assertContains('why.rests', array_map(fn ($n): string => $n->why->key, $needs));
-    }
-
-    /** @param  array<string, mixed>  $document */
-    private static function assertInOrder(array $document): void
-    {
-        $planning = new Planning($document);
-        $stands = $at = [];
-        foreach (array_values($planning->steps()->steps) as $i => $step) {
-            $at[$step->id] = $i;
-            foreach (in_array($step->kind, self::PLACES, true) ? $step->parts : [] as $part) {
-                $stands[$part] = $step->id;
-            }
-        }
-        self::assertNotSame([], $at);
-        $told = array_map(fn (Finding $f): string => $f->code === 'make.stands_early' ? $f->place->ref : '', $planning->steps()->findings());
-        foreach ($planning->assembly()->footing->pairs as [$lower, $upper]) {
-            if ($lower->kind !== BodyKind::Fixed || $upper->kind !== BodyKind::Fixed || ! isset($stands[$lower->id], $stands[$upper->id])) {
-                continue;
-            }
-            self::assertTrue($at[$stands[$lower->id]] <= $at[$stands[$upper->id]] || in_array($upper->id, $told, true), "$upper->id is put on $lower->id");
-        }
     }
 
     /**

@@ -4,11 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Assembly;
 
-use Eris\Generators;
-use Eris\TestTrait;
 use Incastro\Core\Assembly\Wall\Capacity;
 use Incastro\Core\Assembly\Wall\Hold;
-use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallLoad;
 use Incastro\Core\Assembly\Wall\WallSpots;
@@ -23,17 +20,13 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Planning\Planning;
 use Incastro\Core\Tests\Demo;
-use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
-use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** Screws into the wall: as many as what hangs on them takes, and the same ones in the steps, on the list and in the checks. */
 final class WallTest extends TestCase
 {
-    use TestTrait;
-
     public function test_what_a_screw_carries_by_what_lies_before_the_stud(): void
     {
         $down = fn (float $mm): ?float => Capacity::inStud(Length::fromMillimetres($mm), MadeOf::BirchPly)->down;
@@ -90,31 +83,6 @@ final class WallTest extends TestCase
         $spots = new WallSpots(self::rail(90, 1_000), []);
         self::assertEquals([15, 338.333325, 661.66665, 985], array_map(fn (array $s): float => (float) $s[0]->millimetres(), $spots->of(0)));
         self::assertSame([10, 10], [$spots->room(), count($spots->of(50))]);
-    }
-
-    #[DataProvider('rooms')]
-    public function test_in_the_demo_house_as_many_are_driven_as_are_bought(string $room): void
-    {
-        self::assertOneCount(Demo::document($room));
-    }
-
-    /** @return iterable<string, array{string}> */
-    public static function rooms(): iterable
-    {
-        foreach (Demo::names() as $name) {
-            yield $name => [$name];
-        }
-    }
-
-    public function test_of_random_pieces_on_random_walls(): void
-    {
-        $this->limitTo(30)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
-            $document = (new AnyPiece($seed))->document();
-            $walls = [['wall' => 'wood_stud', 'lining' => 12.5, 'first_stud' => 150, 'spacing' => 400], ['wall' => 'masonry'], ['wall' => 'unknown'],
-                ['wall' => 'metal_stud', 'anchor_kg' => 20], ['wall' => 'plaster_on_lath', 'first_stud' => 100, 'spacing' => 600]];
-            $document['spaces'][Sample::SPACE]['build'] = ['floor' => 'fixed'] + $walls[$seed % 5];
-            self::assertOneCount($document);
-        });
     }
 
     public function test_a_screw_is_long_enough_for_its_bite(): void
@@ -176,30 +144,6 @@ final class WallTest extends TestCase
         $unit = array_values($planning->pieces())[0]->units[0];
         $v = $nailer->block->middle(Axis::Z)->minus($unit->bottom())->millimetres();
         self::assertEqualsWithDelta($kg * 9.81 * $unit->block()->middle(Axis::Y)->millimetres() / $v, $load($plain)->out, 0.01);
-    }
-
-    /** @param  array<string, mixed>  $document */
-    private static function assertOneCount(array $document): void
-    {
-        $planning = new Planning($document);
-        $fasteners = [];
-        foreach (array_keys($planning->pieces()) as $id) {
-            foreach ($planning->assembly()->wall((string) $id) as $fixing) {
-                array_push($fasteners, ...$fixing->fasteners);
-                self::assertSame(count($fixing->fasteners) >= min($fixing->wanted, $fixing->room), true);
-            }
-        }
-        $ids = array_map(fn (WallFastener $f): string => $f->id, $fasteners);
-        self::assertSame($ids, array_values(array_unique($ids)), 'each is one');
-        $plan = json_decode(json_encode($planning->sections('steps', 'buy'), JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
-        $driven = 0;
-        foreach ($plan['steps'] as $step) {
-            foreach ($step['numbers'] as $number) {
-                $driven += $number['key'] === 'number.wall_screw' ? 1 : ($number['key'] === 'number.wall_plugs' ? $number['args']['n']['count'] : 0);
-            }
-        }
-        $bought = array_filter($plan['buy']['lines'], fn (array $l): bool => $l['name']['key'] === 'buy.wall_screw');
-        self::assertSame([count($fasteners), count($fasteners)], [$driven, array_sum(array_map(fn (array $l): int => (int) $l['need']['value'], $bought))]);
     }
 
     /**

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Tests\Assembly;
+
+use Incastro\Core\Assembly\Body;
+use Incastro\Core\Assembly\BodyKind;
+use Incastro\Core\Assembly\Clash;
+use Incastro\Core\Assembly\Wall\WallFastener;
+use Incastro\Core\Build\Steps\StepKind;
+use Incastro\Core\Design\Joint;
+use Incastro\Core\Findings\Finding;
+use Incastro\Core\Planning\Planning;
+
+/** What holds for every document: each is a sentence of its own where it does not. */
+final class Invariants
+{
+    /** Kinds of step after which a part stands where it stays. */
+    private const PLACES = [StepKind::SetBase, StepKind::Stand, StepKind::SiteFrame, StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::Slats,
+        StepKind::Shelves];
+
+    /** @return list<string> */
+    public static function brokenBy(Planning $planning): array
+    {
+        return [...self::joints($planning), ...self::clashes($planning), ...self::held($planning), ...self::order($planning), ...self::count($planning)];
+    }
+
+    /** @return list<string> a joint that is meant meets a contact */
+    private static function joints(Planning $planning): array
+    {
+        $assembly = $planning->assembly();
+        $meet = [];
+        foreach ($assembly->contacts as $contact) {
+            $meet["$contact->first $contact->second"] = $meet["$contact->second $contact->first"] = true;
+        }
+        $broken = [];
+        foreach ($planning->pieces() as $built) {
+            $meant = array_filter($built->design->joints,
+                fn (Joint $j): bool => $j->play->isZero() && isset($assembly->bodies[$j->first], $assembly->bodies[$j->second]));
+            foreach ($meant as $joint) {
+                $broken = isset($meet["$joint->first $joint->second"]) ? $broken
+                    : [...$broken, "{$joint->kind->value} of $joint->first and $joint->second has no contact"];
+            }
+        }
+
+        return $broken;
+    }
+
+    /** @return list<string> no two fixed boards of a piece are in one place */
+    private static function clashes(Planning $planning): array
+    {
+        $own = array_filter($planning->assembly()->clashes, fn (Clash $c): bool => $c->isOfOnePiece()
+            && $c->first->kind === BodyKind::Fixed && $c->second->kind === BodyKind::Fixed);
+
+        return array_values(array_map(fn (Clash $c): string => "{$c->first->id} stands in {$c->second->id} by {$c->room->depth}", $own));
+    }
+
+    /** @return list<string> every body reaches the house, or what it goes to its place with is told */
+    private static function held(Planning $planning): array
+    {
+        $told = self::told($planning->verdicts()->findings, 'strength.held_by_nothing');
+        $units = $planning->assembly()->footing->units;
+        $isTold = fn (Body $b): bool => array_intersect_key($told, array_flip([$b->id, ...($units[$b->id] ?? null)?->ids() ?? []])) !== [];
+
+        return array_values(array_map(fn (Body $b): string => "$b->id is held by nothing, and nobody says so",
+            array_filter($planning->assembly()->loose(), fn (Body $b): bool => ! $isTold($b))));
+    }
+
+    /** @return list<string> nothing is put on what is not there, or that is told */
+    private static function order(Planning $planning): array
+    {
+        $stands = $at = $broken = [];
+        foreach (array_values($planning->steps()->steps) as $i => $step) {
+            $at[$step->id] = $i;
+            foreach (in_array($step->kind, self::PLACES, true) ? $step->parts : [] as $part) {
+                $stands[$part] = $step->id;
+            }
+        }
+        $told = self::told($planning->steps()->findings(), 'make.stands_early');
+        foreach ($planning->assembly()->footing->pairs as [$lower, $upper]) {
+            $isAsked = $lower->kind === BodyKind::Fixed && $upper->kind === BodyKind::Fixed && isset($stands[$lower->id], $stands[$upper->id]);
+            if ($isAsked && $at[$stands[$lower->id]] > $at[$stands[$upper->id]] && ! isset($told[$upper->id])) {
+                $broken[] = "$upper->id is put on $lower->id before that is there";
+            }
+        }
+
+        return $broken;
+    }
+
+    /** @return list<string> each screw into the wall is one, is driven in one step and is bought */
+    private static function count(Planning $planning): array
+    {
+        $ids = [];
+        foreach (array_keys($planning->pieces()) as $id) {
+            array_push($ids, ...array_map(fn (WallFastener $f): string => $f->id, $planning->assembly()->wallScrews((string) $id)));
+        }
+        $driven = $bought = 0;
+        foreach ($planning->steps()->steps as $step) {
+            foreach ($step->numbers as $number) {
+                $driven += $number->key === 'number.wall_screw' ? 1 : ($number->key === 'number.wall_plugs' ? (int) $number->args['n'] : 0);
+            }
+        }
+        foreach ($planning->shopping()->lines as $line) {
+            $bought += $line->need->name->key === 'buy.wall_screw' ? (int) $line->need->amount->value : 0;
+        }
+        $n = count($ids);
+
+        return [...($n === count(array_unique($ids)) ? [] : ['two screws have one id']),
+            ...($driven === $n && $bought === $n ? [] : ["$n screws into the wall, $driven driven, $bought bought"])];
+    }
+
+    /**
+     * @param  list<Finding>  $findings
+     * @return array<string, true> what is told, by where
+     */
+    private static function told(array $findings, string $code): array
+    {
+        $own = array_filter($findings, fn (Finding $f): bool => $f->code === $code);
+
+        return array_fill_keys(array_map(fn (Finding $f): string => $f->place->ref, $own), true);
+    }
+}
