@@ -21,6 +21,9 @@ use Incastro\Core\Measure\Text;
 /** Each way of closing a gap has its limits (fieldbook §2). */
 final class EdgesClose implements Check
 {
+    /** Further off nobody closes it: our own figure. */
+    private const BESIDE_MM = 150;
+
     public function of(PlacedPiece $built): array
     {
         $findings = [];
@@ -28,13 +31,20 @@ final class EdgesClose implements Check
             // A carcass inside the wall is another rule's matter (GoesBetweenWalls).
             $side = $edge->name->side();
             // Play beside an opening or an appliance is air: nobody caulks it.
-            $airy = $edge->kind === EdgeKind::Play && $side !== null && $built->room->space->side($side) !== SideKind::Wall;
+            $airy = $edge->kind === EdgeKind::Play && $side !== null
+                && ($built->room->space->side($side) !== SideKind::Wall || self::isFree($edge, $built));
             if (! $edge->least()->isNegative() && ! $airy) {
                 array_push($findings, ...$this->cutLine($edge, $built), ...($side === null ? [] : $this->edge($edge, $built)));
             }
         }
 
         return $findings;
+    }
+
+    /** A piece of chosen width stands by itself: what is so far is no gap, but the room beside it. */
+    private static function isFree(EdgeFit $edge, PlacedPiece $built): bool
+    {
+        return $built->piece->width !== null && $edge->least()->isGreaterThan(Length::fromMillimetres(self::BESIDE_MM));
     }
 
     /** @return list<Finding> what keeps a line from being followed, or a blank from reaching */

@@ -50,6 +50,21 @@ final class EdgesCloseTest extends TestCase
         yield 'play wide' => ['play', 6, 6.1, 'fit.play_wide'];
     }
 
+    public function test_the_free_side_of_a_piece_that_stands_by_itself_is_no_gap(): void
+    {
+        $codes = function (float $at): array {
+            $document = Sample::width(Sample::width(Sample::empty('mm'), 1, 100, 2400), 2, 2300, 2400);
+            $document['pieces'][Sample::PIECE] = ['width' => 600, 'stand' => ['from' => 'left', 'at' => $at],
+                'left' => ['kind' => 'play', 'set_off' => 0], 'right' => ['kind' => 'play', 'set_off' => 0]] + $document['pieces'][Sample::PIECE];
+
+            return array_keys(Planned::of($document)->codes(), 'fit.play_wide', true);
+        };
+        self::assertCount(0, $codes(0), '1800 to the right is the room');
+        self::assertCount(0, $codes(900));
+        self::assertCount(1, $codes(150), '150 to the left wall is a gap');
+        self::assertCount(0, $codes(150.1), 'more is a way past');
+    }
+
     public function test_a_stile_without_a_frame_is_only_a_note(): void
     {
         self::assertSame('note', Planned::of(Sample::e1())->finding('fit.stile_without_frame')['severity']);
