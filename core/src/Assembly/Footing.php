@@ -51,7 +51,7 @@ final readonly class Footing
 
     private static function isFoot(Contact $contact, ?Unit $lower, ?Unit $upper): bool
     {
-        return ! $contact->isLetIn && $lower !== null && $upper !== null && $lower !== $upper
+        return $lower !== null && $upper !== null && $lower !== $upper
             && min($contact->box[1] - $contact->box[0], $contact->box[3] - $contact->box[2]) >= self::LEAST_MM
             && $contact->box[4] <= $upper->bottom()->units / Length::PER_MM + self::FOOT_MM;
     }

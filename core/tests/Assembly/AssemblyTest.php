@@ -10,6 +10,10 @@ use Incastro\Core\Assembly\BodyKind;
 use Incastro\Core\Assembly\Clash;
 use Incastro\Core\Assembly\Contact;
 use Incastro\Core\Assembly\Pairs;
+use Incastro\Core\Design\Joint;
+use Incastro\Core\Design\JointKind;
+use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Planning\Planning;
 use Incastro\Core\Tests\Demo;
@@ -113,6 +117,30 @@ final class AssemblyTest extends TestCase
             self::assertArrayHasKey(Sample::BOX.':lip_left', $assembly->bodies);
             self::assertSame([], self::fixed($assembly->clashes), "$top $joint");
         }
+    }
+
+    public function test_what_only_passes_close_by_holds_nothing(): void
+    {
+        // Two pieces, one of them hung without a board to be screwed through: held by a joint with the other, not by air beside it.
+        $document = self::twoBookcases(905, 0);
+        $hung = &$document['pieces'][Sample::id('P1ECE', 2)];
+        $hung['stand']['up'] = 1_200;
+        $band = array_key_first($hung['runs'][Sample::id('RVN', 2)]['bands']);
+        $hung['runs'][Sample::id('RVN', 2)]['bands'][$band]['bays'][Sample::id('BAY', 2)]['fill'] = ['kind' => 'caddy'];
+        $pieces = (new Planning($document))->pieces();
+        [$other, $own] = [Sample::id('BAND', 1).':side_right', "$band:side_left"];
+        $with = function (JointKind ...$kinds) use ($pieces, $other, $own): array {
+            $joints = array_map(fn (JointKind $k): Joint => new Joint($other, $own, $k, Axis::X, Length::zero(), Length::zero()), $kinds);
+            $built = $pieces[Sample::PIECE];
+            $design = $built->design->joined(array_values($joints));
+            $assembly = Assembly::of([Sample::PIECE => new PlacedPiece($built->project, $built->piece, $built->room, $design, $built->fit)] + $pieces);
+
+            return array_map(fn (Body $b): string => $b->id, $assembly->loose());
+        };
+        self::assertContains($own, $with());
+        self::assertContains($own, $with(JointKind::Clears));
+        self::assertNotContains($own, $with(JointKind::Screws));
+        self::assertSame([], $with(JointKind::Clears, JointKind::Screws));
     }
 
     public function test_a_plinth_too_shallow_for_two_boards_is_not_made(): void

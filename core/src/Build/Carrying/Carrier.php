@@ -59,7 +59,7 @@ final readonly class Carrier
         $carried = $built->carried;
         foreach ($units as $unit) {
             $kg = $built->weight->of(...$carried->panels($unit));
-            $longest = max(array_map(fn (Axis $a): int => $unit->extent($a)->units, Axis::cases())) / Length::PER_MM;
+            $longest = max(array_map(fn (Axis $a): int => $carried->extent($unit, $a)->units, Axis::cases())) / Length::PER_MM;
             if ($unit->kind === UnitKind::Mover || $carried->carcassOf($unit) !== null || ($kg < self::LEAST_KG && $longest < self::LEAST_MM)) {
                 continue;
             }
@@ -72,7 +72,7 @@ final readonly class Carrier
                     default => $unit->panels[0]->name,
                 },
                 'parts' => array_map(fn (Panel $p): string => $p->id, $carried->panels($unit)),
-                'size' => array_map(fn (Axis $a): Length => $unit->extent($a), Axis::cases()),
+                'size' => array_map(fn (Axis $a): Length => $carried->extent($unit, $a), Axis::cases()),
                 'kg' => new Amount($kg, AmountUnit::Kilogram), 'people' => $people,
                 'says' => [...$this->advice($built, $unit, $kg, $people), ...($isHigh ? [Text::of('carry.high')] : [])],
             ];

@@ -150,7 +150,8 @@ final class SiteSteps
         $kg = $this->shop->kg($unit);
         $step = $this->draft->add(new Step("carry:$unit->id", StepKind::Carry, $this->built->piece->id,
             Text::of('step.carry', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
-            numbers: [Text::of('number.carried', width: $unit->extent(Axis::X), depth: $unit->extent(Axis::Y), height: $unit->extent(Axis::Z)),
+            numbers: [Text::of('number.carried', width: $this->built->carried->extent($unit, Axis::X), depth: $this->built->carried->extent($unit, Axis::Y),
+                height: $this->built->carried->extent($unit, Axis::Z)),
                 Text::of('number.kg_people', kg: new Amount($kg, AmountUnit::Kilogram), n: $this->shop->hands($unit)),
                 Text::of('number.tilt', height: $this->built->fit->tiltUp->value)], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
         $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());

@@ -6,6 +6,7 @@ namespace Incastro\Core\Fit\Units;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
 /** What of a piece is carried as a whole: boxes as they were joined at the bench, with the backs that are on by then. */
@@ -34,6 +35,15 @@ final readonly class Carried
         }
 
         return $panels;
+    }
+
+    /** As large as it is carried, its back on. */
+    public function extent(Unit $unit, Axis $axis): Length
+    {
+        $panels = $this->panels($unit);
+
+        return Length::greatest(...array_map(fn (Panel $p): Length => $p->block->to($axis), $panels))
+            ->minus(Length::least(...array_map(fn (Panel $p): Length => $p->block->from($axis), $panels)));
     }
 
     /** The carcass that a back is fixed to before it is carried; null for what is no back. */
