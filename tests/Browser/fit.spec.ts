@@ -82,7 +82,7 @@ test('a notched side is marked out from two edges, and mirrored for marking from
 test('the base is packed level, and fronts are brought flush', async ({ page }) => {
     await openCopy(page, undefined, 'fit');
     await view(page, 'Level and flush');
-    await expect(page.getByRole('region', { name: 'shims' })).toContainText('K1');
+    await expect(page.getByRole('region', { name: 'shims' })).toContainText('L1');
     const depth = page.getByRole('region', { name: 'stack of its depth' });
     await expect(depth).toContainText('Left to the front line of the space14.0');
     await depth.getByRole('button', { name: /packers of 14 mm behind it/ }).click();
@@ -112,7 +112,7 @@ test('the way in is searched stretch by stretch, and what blocks is shown', asyn
 test('a lid is opened on the drawing until it meets the sill, with the struts it wants', async ({ page }) => {
     await openCopy(page, LAMP_BENCH, 'fit');
     await view(page, 'What moves');
-    expect(await big(page)).toBe('89°');
+    expect(await big(page)).toBe('93°');
     await expect(tally(page)).toContainText('of 95°: it meets window sill.');
     await expect(tally(page)).toContainText(/From \d+ N to \d+ N each: holds open and stays shut/);
     await page.getByRole('button', { name: 'Drawer front 1, bay A2' }).click();

@@ -11,13 +11,13 @@ test('a bay is picked, split, copied, given shelves and chosen openings, and met
     await openCopy(page, undefined, 'piece');
     expect(await big(page)).toBe('≈ 971.5mm');
     await page.getByRole('button', { name: 'pick bay 1' }).click();
-    // (971.5 − 3 × 17.6)/2 = 459.35
-    expect(await big(page)).toBe('≈ 459.4mm');
+    // Chosen, so that the divider is clear of the socket.
+    expect(await big(page)).toBe('450.0mm');
     await page.getByRole('button', { name: 'Add a bay beside it' }).click();
     await saved(page, 2);
     await expect(marks(page)).toHaveCount(3);
-    // (971.5 − 4 × 17.6)/3 = 300.37
-    expect(await big(page)).toBe('≈ 300.4mm');
+    // (971.5 − 4 × 17.6 − 450)/2 = 225.55
+    expect(await big(page)).toBe('≈ 225.6mm');
     await page.getByRole('button', { name: 'pick bay 1' }).click();
     await group(page, 'shelves of bay 1').getByRole('button', { name: 'one less' }).click();
     await saved(page, 3);

@@ -67,7 +67,7 @@ final readonly class Slabs
     private function rests(string $slab, CaseSpec $below): void
     {
         $on = $this->bench->panels[$slab];
-        foreach (['top', 'side_left', 'side_right', 'top_rail_front'] as $part) {
+        foreach (['top', 'top_rail_rear', 'side_left', 'side_right', 'top_rail_front'] as $part) {
             $panel = $this->bench->panels["{$below->id()}:$part"] ?? null;
             if ($panel !== null && Contact::gap(Axis::Z, $on, $panel)->isZero()
                 && Contact::gap(Axis::X, $on, $panel)->isNegative() && Contact::gap(Axis::Y, $on, $panel)->isNegative()) {
