@@ -9,6 +9,7 @@ use Incastro\Core\Document\Model\SlopeTop;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\Prism;
+use Incastro\Core\Geometry\Shared;
 use Incastro\Core\Geometry\Slant;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
@@ -24,6 +25,9 @@ final readonly class SlopeCut
     private const DOOR_GAP_MM = 3;
 
     private const LEAST_PART_MM = 6;
+
+    /** By so much one is made longer to see whether it meets the other. */
+    private const REACH_MM = 0.1;
 
     public function __construct(private Bench $bench, private RunFrame $frame, private CaseSpec $case)
     {
@@ -169,8 +173,20 @@ final readonly class SlopeCut
                 return false;
             }
 
-            return (! isset($isCut[$j->first]) && ! isset($isCut[$j->second])) || Contact::holds($j, $a, $b);
+            return (! isset($isCut[$j->first]) && ! isset($isCut[$j->second])) || (Contact::holds($j, $a, $b) && self::stillMeet($j, $a, $b));
         }));
+    }
+
+    /** Faces that lay on one another may be cut apart by a slope, though their bounds still overlap. */
+    private static function stillMeet(Joint $joint, Panel $a, Panel $b): bool
+    {
+        if (! $joint->play->isZero() || ! $joint->depth->isZero() || $joint->kind === JointKind::Raking) {
+            return true;
+        }
+        $isUpper = $b->block->middle($joint->axis)->isGreaterThan($a->block->middle($joint->axis));
+        $reaching = $a->solid->longer($joint->axis, $isUpper, Length::fromMillimetres(self::REACH_MM));
+
+        return Shared::of($reaching, $b->solid) !== null;
     }
 
     /** @param  list<string>  $cut */

@@ -64,6 +64,14 @@ final class InvariantsTest extends TestCase
         }
     }
 
+    public function test_what_a_slope_cuts_apart_is_not_screwed_together(): void
+    {
+        // Lids under a slope: their hinge strip ends 4 before the top that it lay on begins.
+        $planning = new Planning((new AnyPiece(956_142))->document());
+        self::assertSame([], Invariants::brokenBy($planning));
+        self::assertArrayHasKey('01J0000000000000000BAND005:hinge_strip', $planning->assembly()->bodies);
+    }
+
     public function test_of_random_pieces_on_random_walls(): void
     {
         $this->limitTo(30)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
