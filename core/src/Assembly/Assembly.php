@@ -19,6 +19,9 @@ final readonly class Assembly
     /** @var array<string, list<WallFixing>> by piece */
     private array $wall;
 
+    /** @var list<Body> asked by the checks of every piece */
+    private array $loose;
+
     /**
      * @param  array<string, PlacedPiece>  $pieces
      * @param  array<string, Body>  $bodies  by id
@@ -29,6 +32,8 @@ final readonly class Assembly
     {
         $this->footing = new Footing($pieces, $bodies, $contacts);
         $this->wall = array_map(fn (PlacedPiece $p): array => WallFixings::of($p, $this->footing), $pieces);
+        $reached = new Reached($pieces, $this->wall, $contacts);
+        $this->loose = array_values(array_filter($bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
     }
 
     /** @param  array<string, PlacedPiece>  $pieces */
@@ -77,9 +82,7 @@ final readonly class Assembly
     /** @return list<Body> that nothing holds: neither floor nor wall is reached from them. What moves hangs on its fittings. */
     public function loose(): array
     {
-        $reached = new Reached($this->pieces, $this->wall, $this->contacts);
-
-        return array_values(array_filter($this->bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
+        return $this->loose;
     }
 
     /** @return list<WallFastener> every screw of a piece into the wall */

@@ -25,7 +25,8 @@ final readonly class WallLoads
 {
     private const GRAVITY = 9.81;
 
-    private const DECK_N_MM2 = 2.0e-3;
+    /** People, mattress and what lies on it (fieldbook §7). */
+    public const DECK_N_MM2 = 2.0e-3;
 
     /** Lower than this a box stands, on whatever is there. */
     private const HUNG_MM = 300;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Wall\WallLoads;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
 use Incastro\Core\Cut\Machining\Bored;
@@ -23,8 +24,6 @@ use Incastro\Core\Measure\Length;
  */
 final class BedCarries implements HoldingCheck
 {
-    private const DECK_N_MM2 = 2.0e-3;
-
     private const SLAT_PART = 100;
 
     /** One person, at one place. */
@@ -63,7 +62,7 @@ final class BedCarries implements HoldingCheck
 
         return $this->said('strength.slats_sag', $one,
             new Bending($clear, self::mm($one->width->value), self::mm($one->block->size->z),
-                $built->madeOf($one)->along(), $pitch * self::DECK_N_MM2, false), self::SLAT_PART);
+                $built->madeOf($one)->along(), $pitch * WallLoads::DECK_N_MM2, false), self::SLAT_PART);
     }
 
     /**
@@ -79,7 +78,7 @@ final class BedCarries implements HoldingCheck
         }
         $span = self::widest($rail, $assembly);
         [$high, $thick] = [self::mm($rail->block->size->z), self::mm($rail->thickness())];
-        $load = self::mm($slat->block->extent($slat->inHouse($slat->long))) / 2 * self::DECK_N_MM2 * self::CONTINUOUS;
+        $load = self::mm($slat->block->extent($slat->inHouse($slat->long))) / 2 * WallLoads::DECK_N_MM2 * self::CONTINUOUS;
         $inertia = $thick * $high ** 3 / 12;
         $sags = $this->said('strength.bed_rail_sags', $rail,
             new Bending($span, $inertia * 12 / $high ** 3, $high, $built->madeOf($rail)->along(), $load, false), self::RAIL_PART);
@@ -126,7 +125,7 @@ final class BedCarries implements HoldingCheck
         $length = self::mm($rail->length->value);
 
         return $this->said('strength.bed_rail_sags', $rail,
-            new Bending($length, $inertia * 12 / $high($rail) ** 3, $high($rail), $built->madeOf($rail)->along(), $deck / 2 * self::DECK_N_MM2, false),
+            new Bending($length, $inertia * 12 / $high($rail) ** 3, $high($rail), $built->madeOf($rail)->along(), $deck / 2 * WallLoads::DECK_N_MM2, false),
             self::RAIL_PART);
     }
 
