@@ -6,7 +6,6 @@ namespace Incastro\Core\Tests;
 
 use Incastro\Core\Checks\Check;
 use Incastro\Core\Checks\Checker;
-use Incastro\Core\Checks\DrillingCheck;
 use Incastro\Core\Checks\HoldingCheck;
 use Incastro\Core\Design\Fills\FillMaker;
 use Incastro\Core\Design\Fills\FillMakers;
@@ -29,7 +28,7 @@ final class RecipesTest extends TestCase
     {
         $found = 0;
         foreach (self::classes('Checks') as $class) {
-            $isRule = is_subclass_of($class, Check::class) || is_subclass_of($class, DrillingCheck::class)
+            $isRule = is_subclass_of($class, Check::class)
                 || is_subclass_of($class, HoldingCheck::class);
             if ($isRule) {
                 self::assertContains($class, Checker::RULES, 'a rule that nobody runs');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Support\Rules;
 
-use Incastro\Core\Cut\Machining\ClashKind;
+use Incastro\Core\Assembly\Fastening\ClashKind;
 use Incastro\Core\Document\Fields\Limit;
 
 /** Every file under core/src/Checks that says a finding: its codes, what its docblock says of it and of its source, and the limits a person may set. */

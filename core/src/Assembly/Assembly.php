@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Assembly;
 
+use Incastro\Core\Assembly\Fastening\Bore;
+use Incastro\Core\Assembly\Fastening\Fastened;
+use Incastro\Core\Assembly\Fastening\SetOut;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallFixings;
@@ -19,6 +22,9 @@ final readonly class Assembly
     /** @var array<string, list<WallFixing>> by piece */
     private array $wall;
 
+    /** @var array<string, Fastened> by piece */
+    private array $fastened;
+
     /** @var list<Body> asked by the checks of every piece */
     private array $loose;
 
@@ -32,6 +38,7 @@ final readonly class Assembly
     {
         $this->footing = new Footing($pieces, $bodies, $contacts);
         $this->wall = array_map(fn (PlacedPiece $p): array => WallFixings::of($p, $this->footing), $pieces);
+        $this->fastened = array_map(fn (PlacedPiece $p): Fastened => SetOut::of($p->design, $p->fit, $p->project->unit), $pieces);
         $reached = new Reached($pieces, $this->wall, $contacts);
         $this->loose = array_values(array_filter($bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
     }
@@ -95,6 +102,24 @@ final readonly class Assembly
     public function wall(string $piece): array
     {
         return $this->wall[$piece] ?? [];
+    }
+
+    /** What holds the bodies of a piece to each other, screw by screw. */
+    public function fastened(string $piece): Fastened
+    {
+        return $this->fastened[$piece] ?? new Fastened([], []);
+    }
+
+    /** @return array<string, array<string, int>> how many of each kind, by piece */
+    public function fasteners(): array
+    {
+        return array_map(fn (Fastened $f): array => $f->counts(), $this->fastened);
+    }
+
+    /** @return array<string, list<Bore>> the holes that takes, by part */
+    public function bores(): array
+    {
+        return array_merge(...array_map(fn (Fastened $f): array => $f->bores, array_values($this->fastened)), ...[[]]);
     }
 
     /** @return list<Contact> of a body, it first */

@@ -60,7 +60,6 @@ use Incastro\Core\Checks\Strength\RunnersRated;
 use Incastro\Core\Checks\Strength\ShelfSags;
 use Incastro\Core\Checks\Strength\SlabsSag;
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Document\Model\SideKind;
@@ -93,9 +92,9 @@ final class Checker
     ];
 
     /** @return list<Finding> */
-    public function piece(PlacedPiece $built, Bored $bored, Assembly $assembly): array
+    public function piece(PlacedPiece $built, Assembly $assembly): array
     {
-        return array_merge(...array_map(fn (string $rule): array => (new $rule)->of($built, $bored, $assembly), self::RULES));
+        return array_merge(...array_map(fn (string $rule): array => (new $rule)->of($built, $assembly), self::RULES));
     }
 
     /**

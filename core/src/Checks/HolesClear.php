@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
-use Incastro\Core\Cut\Machining\Bore;
-use Incastro\Core\Cut\Machining\Bored;
-use Incastro\Core\Cut\Machining\Clash;
-use Incastro\Core\Cut\Machining\ClashKind;
+use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Fastening\Bore;
+use Incastro\Core\Assembly\Fastening\Clash;
+use Incastro\Core\Assembly\Fastening\ClashKind;
 use Incastro\Core\Cut\Machining\Spot;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\TakenKind;
@@ -22,16 +22,16 @@ use Incastro\Core\Measure\Text;
  * Holes that meet others, a recess or a board, leave their board or come out of it, after all that could be moved was moved. One finding
  * for each two boards.
  */
-final class HolesClear implements DrillingCheck
+final class HolesClear implements HoldingCheck
 {
-    public function of(PlacedPiece $built, Bored $bored): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         $names = [];
         foreach ($built->fit->panels as $panel) {
             $names[$panel->id] = $panel->name;
         }
         $findings = [];
-        foreach ($bored->clashes as $clash) {
+        foreach ($assembly->fastened($built->piece->id)->clashes as $clash) {
             $pair = [$clash->board->id, $clash->bore->with ?? '', $clash->other instanceof Bore ? $clash->other->with ?? '' : ''];
             sort($pair);
             $findings[$clash->kind->value.implode(' ', $pair)] ??= $this->finding($clash, $names);

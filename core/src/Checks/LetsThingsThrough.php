@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
-use Incastro\Core\Cut\PanelOutline;
 use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\PanelOutline;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\ThingKind;

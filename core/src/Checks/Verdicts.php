@@ -33,7 +33,7 @@ final readonly class Verdicts
             array_push($findings, ...$accepted->marked($checker->survey($space, $rooms[$id])));
         }
         foreach ($pieces as $id => $piece) {
-            $own = $accepted->marked([...$piece->design->findings, ...$checker->piece($piece, $cutting->drilling->in($piece), $assembly)]);
+            $own = $accepted->marked([...$piece->design->findings, ...$checker->piece($piece, $assembly)]);
             $held[$id] = array_values(array_filter($own, fn (Finding $f): bool => $f->holds()));
             array_push($findings, ...$own);
         }

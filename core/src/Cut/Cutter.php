@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
+use Incastro\Core\Assembly\Fastening\Bore;
 use Incastro\Core\Cut\Begun\Started;
 use Incastro\Core\Cut\Lumber\Timber;
-use Incastro\Core\Cut\Machining\Bore;
-use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Cut\Machining\Hand;
 use Incastro\Core\Cut\Nest\LaidParts;
 use Incastro\Core\Cut\Nest\Orders;
@@ -27,10 +26,10 @@ final readonly class Cutter
 
     /**
      * @param  list<Panel>  $panels
+     * @param  array<string, list<Bore>>  $bores  by part
      */
-    public function cut(array $panels, Drilling $drilling = new Drilling): Cutting
+    public function cut(array $panels, array $bores = []): Cutting
     {
-        $bores = $drilling->byPart();
         $parts = array_map(fn (Panel $p): Part => $this->part($p, $bores[$p->id] ?? []), $panels);
         $hands = [];
         foreach ($parts as $part) {
@@ -61,7 +60,7 @@ final readonly class Cutter
             $all += $whole === null ? [] : [$id => $whole];
         }
 
-        return new Cutting($parts, $all, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands, $started, $drilling, $laid);
+        return new Cutting($parts, $all, $nested, $accepted, $moved, (new Timber($this->project))->laid($parts), $pairs, $hands, $started, $laid);
     }
 
     /** @param  list<Bore>  $bores */

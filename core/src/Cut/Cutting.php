@@ -6,7 +6,6 @@ namespace Incastro\Core\Cut;
 
 use Incastro\Core\Cut\Begun\Started;
 use Incastro\Core\Cut\Lumber\Sticks;
-use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Cut\Machining\Hand;
 use Incastro\Core\Cut\Nest\LaidParts;
 use Incastro\Core\Cut\Nest\Nested;
@@ -30,7 +29,7 @@ final readonly class Cutting
      * @param  Started  $started  what lies on begun sheets
      */
     public function __construct(public array $parts, public array $nested, public array $own, public array $accepted, public array $moved,
-        public array $lumber, public array $pairs, public array $hands, public Started $started, public Drilling $drilling, public LaidParts $laid)
+        public array $lumber, public array $pairs, public array $hands, public Started $started, public LaidParts $laid)
     {
         $this->labels = Labels::of($parts, $hands);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut;
 
-use Incastro\Core\Cut\Machining\Bore;
+use Incastro\Core\Assembly\Fastening\Bore;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Material;
 use Incastro\Core\Measure\Figure;

@@ -6,6 +6,7 @@ namespace Incastro\Core\Cut;
 
 use Incastro\Core\Cut\Nest\Corners;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\PanelOutline;
 use Incastro\Core\Design\Taken;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Document\Model\Workshop;

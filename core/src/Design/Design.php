@@ -37,13 +37,6 @@ final readonly class Design
     ) {
     }
 
-    /** @param  list<Hardware>  $more  that its joints take */
-    public function fitted(array $more): self
-    {
-        return new self($this->panels, $this->joints, [...$this->hardware, ...$more], $this->openings, $this->spacings, $this->cells, $this->fronts,
-            $this->findings, $this->turns, $this->hung);
-    }
-
     /** @param  list<Joint>  $more  of what was added to it in its place */
     public function joined(array $more): self
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Cut\PanelOutline;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\PanelOutline;
 use Incastro\Core\Design\Taken;
 use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Document\Model\Piece;

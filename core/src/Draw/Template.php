@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Draw;
 
-use Incastro\Core\Cut\PanelOutline;
+use Incastro\Core\Design\PanelOutline;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;

@@ -6,7 +6,6 @@ namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Designer;
-use Incastro\Core\Design\Fasteners;
 use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Envelope\Box;
@@ -53,6 +52,6 @@ final readonly class PiecePlacer
         $design = $designs[$piece->id];
         $design = $design->joined(EdgeJoints::of($fit->panels, $design->joints));
 
-        return new PlacedPiece($this->project, $piece, $room, $design->fitted(Fasteners::of($piece->id, $design->joints, $fit->panels)), $fit);
+        return new PlacedPiece($this->project, $piece, $room, $design, $fit);
     }
 }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\CellsSection;
-use Incastro\Core\Design\Design;
+use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\Spacing;
 use Incastro\Core\Document\Model\EdgeKind;
 use Incastro\Core\Findings\Finding;
+use Incastro\Core\Measure\Text;
 
 /** Each piece: its figures, its bays with what dragging them needs, its edges, and what is bought for it. */
 final readonly class PiecesSection implements \JsonSerializable
@@ -16,8 +17,9 @@ final readonly class PiecesSection implements \JsonSerializable
     /**
      * @param  array<string, PlacedPiece>  $pieces
      * @param  array<string, list<Finding>>  $held  by piece, what holds it up until somebody has decided
+     * @param  array<string, array<string, int>>  $fasteners  how many of each kind hold its boards to each other, by piece
      */
-    public function __construct(private array $pieces, private array $held)
+    public function __construct(private array $pieces, private array $held, private array $fasteners)
     {
     }
 
@@ -53,18 +55,29 @@ final readonly class PiecesSection implements \JsonSerializable
             'spacings' => (object) array_map(fn (Spacing $s): array => ['openings' => $s->openings, 'free' => $s->free], $built->design->spacings),
             'cells' => (object) (new CellsSection($built->piece, $built->box, $built->design))->cells(),
             'studs' => (object) $built->box->studs,
-            'hardware' => self::hardware($built->design),
+            'hardware' => self::hardware([...$built->design->hardware, ...$this->driven($built->piece->id)]),
             'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'before' => $f->decides?->before()->value],
                 $this->held[$built->piece->id] ?? []),
-            'totals' => (new Totals($built->fit->panels, $built->design, $built->weight))->written(),
+            'totals' => (new Totals($built->fit->panels, $built->design, $built->weight, array_sum($this->fasteners[$built->piece->id] ?? [])))->written(),
         ];
     }
 
-    /** @return list<array<string, mixed>> the same thing for several bays on one line */
-    private static function hardware(Design $design): array
+    /** @return list<Hardware> */
+    private function driven(string $piece): array
+    {
+        $counts = $this->fasteners[$piece] ?? [];
+
+        return array_map(fn (string $kind, int $n): Hardware => new Hardware($piece, Text::of("hardware.$kind"), $n), array_keys($counts), $counts);
+    }
+
+    /**
+     * @param  list<Hardware>  $all
+     * @return list<array<string, mixed>> the same thing for several bays on one line
+     */
+    private static function hardware(array $all): array
     {
         $lines = [];
-        foreach ($design->hardware as $each) {
+        foreach ($all as $each) {
             $key = json_encode([$each->name, $each->length], JSON_THROW_ON_ERROR);
             $lines[$key] ??= ['name' => $each->name, 'count' => 0, 'length' => $each->length, 'for' => []];
             $lines[$key]['count'] += $each->count;

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Fit;
 
 use Incastro\Core\Design\Design;
-use Incastro\Core\Design\Hardware;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
@@ -23,9 +22,6 @@ final readonly class Totals
 
     public int $joints;
 
-    /** Screws and dowels in them. */
-    public int $fixings;
-
     /** Banded, or faced with a frame. */
     public Length $banded;
 
@@ -33,8 +29,9 @@ final readonly class Totals
 
     /**
      * @param  list<Panel>  $panels
+     * @param  int  $fixings  screws and dowels in its joints
      */
-    public function __construct(array $panels, Design $design, Weight $weight)
+    public function __construct(array $panels, Design $design, Weight $weight, public int $fixings)
     {
         $own = array_filter($panels, fn (Panel $p): bool => ! $p->bought);
         $this->parts = count($own);
@@ -49,9 +46,6 @@ final readonly class Totals
         $this->joints = count(array_filter($design->joints,
             fn ($j): bool => ! in_array($j->kind, [JointKind::Clears, JointKind::Rests, JointKind::Pins], true)));
         [$this->banded, $this->framed] = [$banded, $framed];
-        $this->fixings = array_sum(array_map(
-            fn (Hardware $h): int => in_array($h->name->key, ['hardware.screw', 'hardware.pocket_screw', 'hardware.dowel'], true) ? $h->count : 0,
-            $design->hardware));
     }
 
     /** @return array<string, mixed> */

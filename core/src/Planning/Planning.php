@@ -24,7 +24,6 @@ use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\LooseBoards;
 use Incastro\Core\Cut\Lumber\LumberSection;
 use Incastro\Core\Cut\Machining\BenchSection;
-use Incastro\Core\Cut\Machining\Drilling;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Reading\ProjectReader;
@@ -98,7 +97,7 @@ final class Planning
 
     public function cutting(): Cutting
     {
-        return $this->cutting ??= (new Cutter($this->project))->cut([...$this->panels(), ...LooseBoards::of($this->project)], Drilling::of($this->pieces()));
+        return $this->cutting ??= (new Cutter($this->project))->cut([...$this->panels(), ...LooseBoards::of($this->project)], $this->assembly()->bores());
     }
 
     public function verdicts(): Verdicts
@@ -154,7 +153,7 @@ final class Planning
     {
         $sections = [
             'site' => fn (): mixed => new SiteSection($this->rooms()),
-            'pieces' => fn (): mixed => new PiecesSection($this->pieces(), $this->verdicts()->held),
+            'pieces' => fn (): mixed => new PiecesSection($this->pieces(), $this->verdicts()->held, $this->assembly()->fasteners()),
             'parts' => fn (): mixed => $this->parts(),
             'cut' => fn (): mixed => new CutSection($this->project, $this->cutting()),
             'lumber' => fn (): mixed => new LumberSection($this->project, $this->cutting()),

@@ -80,7 +80,8 @@ final class MethodComparison
 
         return ['now' => $now, 'ops' => $ops, 'stops' => $stops,
             'sheets' => array_sum(array_map(fn (Nested $n): int => count($n->sheets), $planning->cutting()->nested)),
-            'totals' => $built === null ? null : (new Totals($built->fit->panels, $built->design, $built->weight))->written()];
+            'totals' => $built === null ? null : (new Totals($built->fit->panels, $built->design, $built->weight,
+                array_sum($planning->assembly()->fastened($piece)->counts())))->written()];
     }
 
     /** @return list<array<string, mixed>> */

@@ -6,8 +6,8 @@ namespace Incastro\Core\Tests\Fit;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Cut\PanelOutline;
 use Incastro\Core\Design\Bench;
+use Incastro\Core\Design\PanelOutline;
 use Incastro\Core\Fit\Fit;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;

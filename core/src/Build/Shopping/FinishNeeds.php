@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Shopping;
 
-use Incastro\Core\Cut\Machining\Bored;
-use Incastro\Core\Cut\Machining\BoreKind;
+use Incastro\Core\Assembly\Fastening\Fastened;
+use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\FinishKind;
 use Incastro\Core\Document\Model\Piece;
@@ -33,7 +33,7 @@ final readonly class FinishNeeds
     /** ml of filler over one screw head: our own figure. */
     private const HEAD_L = 0.0004;
 
-    public function __construct(private PlacedPiece $built, private Unit $sold, private Bored $bored)
+    public function __construct(private PlacedPiece $built, private Unit $sold, private Fastened $fastened)
     {
     }
 
@@ -113,7 +113,7 @@ final readonly class FinishNeeds
     /** @return list<Need> over screw heads, under paint */
     private function filler(FinishKind $kind): array
     {
-        $heads = count($this->bored->of(BoreKind::Clearance));
+        $heads = count($this->fastened->of(FastenerKind::Screw));
 
         return $kind !== FinishKind::Paint || $heads === 0 ? []
             : [new Need(PurchaseGroup::Filling, 'filler', Text::of('buy.filler'), new Amount($heads * self::HEAD_L, AmountUnit::Litre),

@@ -12,13 +12,11 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /**
- * Hinges, slides, pins, pulls and whatever else the fills call for, and boards bought ready-made. Screws and dowels are counted over the
- * drilling (ScrewNeeds).
+ * Hinges, slides, pins, pulls and whatever else the fills call for, and boards bought ready-made. Screws and dowels are
+ * counted as they are driven (ScrewNeeds).
  */
 final class HardwareNeeds
 {
-    private const COUNTED_ELSEWHERE = ['hardware.screw', 'hardware.pocket_screw', 'hardware.dowel'];
-
     /** How many are usually in a bag. */
     private const PACKS = ['hardware.shelf_pin' => [20.0, 50.0]];
 
@@ -27,7 +25,7 @@ final class HardwareNeeds
     {
         $alike = [];
         foreach ($built->design->hardware as $each) {
-            if (! in_array($each->name->key, self::COUNTED_ELSEWHERE, true) && $each->count > 0) {
+            if ($each->count > 0) {
                 $key = self::key($each);
                 $alike[$key] = new Hardware($each->for, $each->name, $each->count + ($alike[$key]->count ?? 0), $each->length);
             }

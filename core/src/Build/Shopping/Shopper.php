@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Fastening\Fastened;
 use Incastro\Core\Cut\Cutting;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\ShopLine;
 use Incastro\Core\Fit\PlacedPiece;
@@ -26,7 +26,7 @@ final readonly class Shopper
         }
         $needs = [];
         foreach ([...(new StockNeeds($this->project))->of($cutting),
-            ...array_merge(...array_map(fn (PlacedPiece $p): array => [...$this->ofPiece($p, $cutting->drilling->in($p)),
+            ...array_merge(...array_map(fn (PlacedPiece $p): array => [...$this->ofPiece($p, $assembly->fastened($p->piece->id)),
                 ...(new WallNeeds($p))->of($assembly->wall($p->piece->id))], array_values($assembly->pieces)), ...[[]])] as $need) {
             if ($need->amount->value <= 0) {
                 continue;
@@ -43,16 +43,16 @@ final readonly class Shopper
     }
 
     /** @return list<Need> */
-    private function ofPiece(PlacedPiece $built, Bored $bored): array
+    private function ofPiece(PlacedPiece $built, Fastened $fastened): array
     {
         $sold = $this->project->unit;
 
         return [
             ...HardwareNeeds::of($built),
-            ...(new ScrewNeeds($sold, $bored))->of($built),
+            ...(new ScrewNeeds($sold, $fastened))->of($built),
             ...BandingNeeds::of($built, $sold),
             ...GlueNeeds::of($built, $sold),
-            ...(new FinishNeeds($built, $sold, $bored))->of(),
+            ...(new FinishNeeds($built, $sold, $fastened))->of(),
             ...GapNeeds::of($built),
             ...SundryNeeds::of($built),
         ];

@@ -98,7 +98,7 @@ final class AssemblySteps
         $size = $kind === StepKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z);
         $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id,
             Text::of("step.$kind->value", piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
-            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->draft->drilling->in($this->built), $joints)],
+            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->draft->fastened($this->built), $joints)],
             checks: [Text::of('check.diagonals')], amount: count($unit->panels)));
         $this->draft->after($step, $unit->ids(), 'bench');
         $this->done[$unit->id] = $step;
@@ -134,7 +134,7 @@ final class AssemblySteps
             Text::of($of === 1 ? 'step.assemble' : 'step.assemble_stage',
                 piece: $unit->name($this->built->piece), part: $unit->panels[0]->name, n: $n, of: $of),
             $stage->standing, places: $new,
-            numbers: [...($hasShelves ? Numbers::spacers($this->built, $bays) : []), ...Numbers::fasteners($this->draft->drilling->in($this->built), $joints),
+            numbers: [...($hasShelves ? Numbers::spacers($this->built, $bays) : []), ...Numbers::fasteners($this->draft->fastened($this->built), $joints),
                 ...($isLast ? Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)) : [])],
             checks: $isLast ? [Text::of('check.diagonals'), Text::of('check.twist')] : [Text::of('check.flush')],
             amount: count($new) + count($joints) / 2, hands: min(2, max(1, $this->hands($unit))),

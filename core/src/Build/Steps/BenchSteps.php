@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
+use Incastro\Core\Assembly\Fastening\Bore;
 use Incastro\Core\Build\Shopping\FinishNeeds;
-use Incastro\Core\Cut\Machining\Bore;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\FinishKind;
 use Incastro\Core\Document\Model\FinishWhen;
@@ -94,7 +94,7 @@ final readonly class BenchSteps
 
     private function drill(): void
     {
-        $bores = array_values(array_filter($this->draft->drilling->in($this->built)->all(), fn (Bore $b): bool => $b->kind->isDrilled()));
+        $bores = array_values(array_filter($this->draft->fastened($this->built)->bores(), fn (Bore $b): bool => $b->kind->isDrilled()));
         $drilled = array_column(array_map(fn (Bore $b): array => [$b->part, true], $bores), 1, 0);
         $parts = $this->parts(fn (Panel $p): bool => isset($drilled[$p->id]));
         if ($parts !== []) {

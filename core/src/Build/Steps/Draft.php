@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Cut\Machining\Drilling;
+use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Fastening\Fastened;
+use Incastro\Core\Fit\PlacedPiece;
 
 /** The graph while it is being made, and in which step each part came into being, was last worked on and goes to its place. */
 final class Draft
@@ -26,9 +28,15 @@ final class Draft
     /** @var array<string, string> the step after which it stands where it stays, by part; of what goes in with its carcass, the carcass's */
     public array $stands = [];
 
-    public function __construct(public readonly Drilling $drilling)
+    public function __construct(private readonly Assembly $assembly)
     {
         $this->graph = new Graph;
+    }
+
+    /** What holds a piece together. */
+    public function fastened(PlacedPiece $built): Fastened
+    {
+        return $this->assembly->fastened($built->piece->id);
     }
 
     public function add(Step $step): string

@@ -140,7 +140,7 @@ final class FittingSteps
             }
         }
 
-        return Numbers::fasteners($this->draft->drilling->in($this->built), $joints);
+        return Numbers::fasteners($this->draft->fastened($this->built), $joints);
     }
 
     /** What is alike goes in in one step a piece. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Cut\Machining\Bore;
-use Incastro\Core\Cut\Machining\Bored;
-use Incastro\Core\Cut\Machining\BoreKind;
+use Incastro\Core\Assembly\Fastening\Bore;
+use Incastro\Core\Assembly\Fastening\BoreKind;
+use Incastro\Core\Assembly\Fastening\Fastened;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
@@ -22,10 +22,10 @@ final class Hidden
     private const BEFORE_MM = 1;
 
     /** @return list<array{string, string, string}> two joined panels, and one that hides a fixing of theirs; each once */
-    public static function of(PlacedPiece $built, Bored $bored): array
+    public static function of(PlacedPiece $built, Fastened $fastened): array
     {
         $hidden = [];
-        foreach ($bored->bores as $part => $bores) {
+        foreach ($fastened->bores as $part => $bores) {
             $own = array_values(array_filter($bores, fn (Bore $b): bool => $b->with !== null
                 && in_array($b->kind, [BoreKind::Clearance, BoreKind::Pocket], true)));
             $near = $own === [] ? [] : self::near($built, $part);

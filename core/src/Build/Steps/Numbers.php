@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
+use Incastro\Core\Assembly\Fastening\Bore;
+use Incastro\Core\Assembly\Fastening\BoreKind;
+use Incastro\Core\Assembly\Fastening\Fastened;
+use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Assembly\Screws;
-use Incastro\Core\Cut\Machining\Bore;
-use Incastro\Core\Cut\Machining\Bored;
-use Incastro\Core\Cut\Machining\BoreKind;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
@@ -21,17 +22,22 @@ final class Numbers
      * @param  list<array{string, string}>  $joints  panels
      * @return list<Text>
      */
-    public static function fasteners(Bored $bored, array $joints): array
+    public static function fasteners(Fastened $fastened, array $joints): array
     {
         $pairs = [];
         foreach ($joints as [$a, $b]) {
             $pairs["$a $b"] = $pairs["$b $a"] = true;
         }
         $counts = [];
-        foreach ($bored->of(BoreKind::Pilot, BoreKind::Pocket, BoreKind::Dowel) as $bore) {
-            if (isset($pairs["$bore->part $bore->with"])) {
-                $key = $bore->kind->value.' '.($bore->screw->units ?? 0).' '.($bore->depth->units ?? 0);
-                $counts[$key] = [$bore, 1 + ($counts[$key][1] ?? 0)];
+        foreach ($fastened->of(FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::Dowel) as $fastener) {
+            if (isset($pairs["$fastener->from $fastener->into"])) {
+                // Of a screw through a board the hole in the other says what it needs; of a dowel both do.
+                foreach (match ($fastener->kind) {
+                    FastenerKind::Screw => [$fastener->bite()], FastenerKind::PocketScrew => [$fastener->head()], default => $fastener->bores,
+                } as $bore) {
+                    $key = $bore->kind->value.' '.($bore->screw->units ?? 0).' '.($bore->depth->units ?? 0);
+                    $counts[$key] = [$bore, 1 + ($counts[$key][1] ?? 0)];
+                }
             }
         }
         $lines = [];

@@ -26,7 +26,7 @@ final readonly class StepMaker
 
     public function make(Assembly $assembly, Cutting $cutting): WorkPlan
     {
-        $draft = new Draft($cutting->drilling);
+        $draft = new Draft($assembly);
         (new ShopSteps($this->project, $cutting))->into($draft);
         $hidden = array_map(fn (PlacedPiece $built): \Closure => $this->piece($built, $draft, $assembly), array_values($assembly->pieces));
         $rests = new Rests($assembly->footing, $draft);
@@ -43,7 +43,7 @@ final readonly class StepMaker
     /** @return \Closure(): list<Finding> keeps what is to be done before it is hidden, once all else is in order */
     private function piece(PlacedPiece $built, Draft $draft, Assembly $assembly): \Closure
     {
-        $hidden = Hidden::of($built, $draft->drilling->in($built));
+        $hidden = Hidden::of($built, $draft->fastened($built));
         (new BenchSteps($built, $draft))->add();
         $shop = new AssemblySteps($built, $draft, $hidden);
         $shop->dryFits();

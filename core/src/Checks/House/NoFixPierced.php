@@ -8,7 +8,6 @@ use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Findings\Place;
@@ -21,7 +20,7 @@ final class NoFixPierced implements HoldingCheck
 {
     private const ZONES = [ThingKind::DoorCavity, ThingKind::NoFix];
 
-    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         $findings = [];
         foreach ($built->room->things as $placed) {

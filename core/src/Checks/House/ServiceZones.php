@@ -7,7 +7,6 @@ namespace Incastro\Core\Checks\House;
 use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\ThingKind;
@@ -29,7 +28,7 @@ final class ServiceZones implements HoldingCheck
 
     private const WANTED = 2;
 
-    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         $screws = $assembly->wallScrews($built->piece->id);
         $zone = $built->project->lengthLimit(Limit::ServiceZone);

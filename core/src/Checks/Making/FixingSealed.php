@@ -8,7 +8,6 @@ use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Place;
@@ -23,7 +22,7 @@ use Incastro\Core\Measure\Text;
  */
 final class FixingSealed implements HoldingCheck
 {
-    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         $screws = $assembly->wallScrews($built->piece->id);
         $by = [];

@@ -7,7 +7,6 @@ namespace Incastro\Core\Checks\Making;
 use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Fit\PlacedPiece;
@@ -15,7 +14,7 @@ use Incastro\Core\Fit\PlacedPiece;
 /** Screws to the wall are driven inside a bay: a hand with a driver takes about 90 mm. One finding a bay. From practice. */
 final class HandRoom implements HoldingCheck
 {
-    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         $limit = $built->project->lengthLimit(Limit::HandRoom);
         $findings = [];

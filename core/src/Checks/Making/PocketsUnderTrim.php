@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Making;
 
-use Incastro\Core\Checks\DrillingCheck;
+use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Fastening\Bore;
+use Incastro\Core\Assembly\Fastening\BoreKind;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Cut\Machining\Bore;
-use Incastro\Core\Cut\Machining\Bored;
-use Incastro\Core\Cut\Machining\BoreKind;
+use Incastro\Core\Checks\HoldingCheck;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Findings\Place;
@@ -20,16 +20,16 @@ use Incastro\Core\Measure\Length;
  * A pocket hole in a face that a strip is to be glued to: the glue has nothing to hold there and the strip sinks in. Turn the board or
  * screw it otherwise. From practice.
  */
-final class PocketsUnderTrim implements DrillingCheck
+final class PocketsUnderTrim implements HoldingCheck
 {
     private const GLUED = [Role::Filler, Role::Trim, Role::Lip, Role::CornerFiller, Role::Crown];
 
-    public function of(PlacedPiece $built, Bored $bored): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         $strips = $built->boards(...self::GLUED);
         $panels = $built->panels;
         $findings = [];
-        foreach ($strips === [] ? [] : $bored->bores as $part => $bores) {
+        foreach ($strips === [] ? [] : $assembly->fastened($built->piece->id)->bores as $part => $bores) {
             foreach ($bores as $bore) {
                 $strip = $bore->kind === BoreKind::Pocket ? $this->over($bore, $strips) : null;
                 if ($strip !== null && isset($panels[$part])) {

@@ -9,7 +9,6 @@ use Incastro\Core\Assembly\Wall\Hold;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Document\Fields\Limit;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\WorkStage;
@@ -21,7 +20,7 @@ use Incastro\Core\Fit\PlacedPiece;
  */
 final class TieBack implements HoldingCheck
 {
-    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         $limit = $built->project->lengthLimit(Limit::TieBack);
         $high = $built->box->top()->minus($built->room->floorHighPoint());

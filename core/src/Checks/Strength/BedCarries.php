@@ -8,7 +8,6 @@ use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Wall\WallLoads;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Finding;
@@ -34,7 +33,7 @@ final class BedCarries implements HoldingCheck
 
     private const RAIL_PART = 300;
 
-    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         $findings = [];
         foreach ($built->design->cells as $id => $cell) {

@@ -10,7 +10,6 @@ use Incastro\Core\Assembly\Wall\Hold;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Findings\Place;
@@ -25,7 +24,7 @@ use Incastro\Core\Measure\Length;
  */
 final class DrawersTip implements HoldingCheck
 {
-    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         // A filler is no tie, nor is a screw into nobody knows what.
         if (array_filter($assembly->wall($built->piece->id), fn (WallFixing $f): bool => $f->in() !== Hold::Unknown) !== []) {

@@ -11,7 +11,6 @@ use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallLoad;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\WallKind;
 use Incastro\Core\Findings\Finding;
@@ -28,7 +27,7 @@ use Incastro\Core\Measure\Text;
  */
 final class HangingLoad implements HoldingCheck
 {
-    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         $fixings = $assembly->wall($built->piece->id);
         $findings = [];

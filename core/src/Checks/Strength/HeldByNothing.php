@@ -7,7 +7,6 @@ namespace Incastro\Core\Checks\Strength;
 use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Body;
 use Incastro\Core\Checks\HoldingCheck;
-use Incastro\Core\Cut\Machining\Bored;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
@@ -23,7 +22,7 @@ use Incastro\Core\Measure\Text;
  */
 final class HeldByNothing implements HoldingCheck
 {
-    public function of(PlacedPiece $built, Bored $bored, Assembly $assembly): array
+    public function of(PlacedPiece $built, Assembly $assembly): array
     {
         $findings = [];
         foreach ($assembly->loose() as $body) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut\Machining;
 
+use Incastro\Core\Assembly\Fastening\Bore;
+use Incastro\Core\Assembly\Fastening\BoreKind;
 use Incastro\Core\Cut\Part;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Taken;

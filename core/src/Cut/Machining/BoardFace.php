@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut\Machining;
 
-use Incastro\Core\Cut\PanelOutline;
+use Incastro\Core\Assembly\Fastening\Bore;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\PanelOutline;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;

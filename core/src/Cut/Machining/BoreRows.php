@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Cut\Machining;
 
+use Incastro\Core\Assembly\Fastening\Bore;
+use Incastro\Core\Assembly\Fastening\BoreKind;
 use Incastro\Core\Measure\Length;
 
 /**

@@ -21,7 +21,7 @@ final class Heads
         if ($built === null) {
             return [];
         }
-        $bored = $planning->cutting()->drilling->in($built);
+        $bored = $planning->assembly()->fastened($pieceId);
         $boxes = [];
         foreach ($plan['solids'][$pieceId]['parts'] as $solid) {
             $boxes[$solid['part']] = self::box($solid);

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Cut\Machining;
 
+use Incastro\Core\Assembly\Fastening\Bore;
+use Incastro\Core\Assembly\Fastening\BoreKind;
+use Incastro\Core\Assembly\Fastening\Drill;
+use Incastro\Core\Assembly\Fastening\Hole;
 use Incastro\Core\Cut\Machining\BoardFace;
-use Incastro\Core\Cut\Machining\Bore;
-use Incastro\Core\Cut\Machining\BoreKind;
-use Incastro\Core\Cut\Machining\Drill;
 use Incastro\Core\Cut\Machining\Hand;
-use Incastro\Core\Cut\Machining\Hole;
 use Incastro\Core\Cut\Nest\Item;
 use Incastro\Core\Cut\Nest\LaidSheet;
 use Incastro\Core\Cut\Nest\Nested;

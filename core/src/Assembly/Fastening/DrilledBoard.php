@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut\Machining;
+namespace Incastro\Core\Assembly\Fastening;
 
-use Incastro\Core\Cut\PanelOutline;
 use Incastro\Core\Design\Bench;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\PanelOutline;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Geometry\Point;

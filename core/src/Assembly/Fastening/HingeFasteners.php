@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut\Machining;
+namespace Incastro\Core\Assembly\Fastening;
 
 use Incastro\Core\Design\HungLeaf;
 use Incastro\Core\Design\Panel;
@@ -15,7 +15,7 @@ use Incastro\Core\Measure\Length;
  * Cups of concealed hinges in a leaf and the screws of their plates in the upright, or in the edge of a frame's stile. Usual
  * sizes of such hinges; the maker's sheet goes before them. A hinge is moved clear of shelves and other holes.
  */
-final class HingeBores
+final class HingeFasteners
 {
     private const CUP_MM = ['diameter' => 35, 'deep' => 13, 'in' => 22.5];
 
@@ -60,7 +60,8 @@ final class HingeBores
 
     private function hinge(LeafFrame $leaf, ?Panel $on, Length $wanted): void
     {
-        $make = fn (Length $z): array => [$this->cup($leaf, $z, $on), ...$on === null ? [] : $this->plate($leaf, $on, $z)];
+        $make = fn (Length $z): Fastener => new Fastener(FastenerKind::Hinge, $leaf->leaf->id, $on?->id, null,
+            [$this->cup($leaf, $z, $on), ...$on === null ? [] : $this->plate($leaf, $on, $z)]);
         $inTheWay = fn (Length $z): ?Panel => $on === null || ! self::hasPlate($leaf, $on)
             ? null : $this->board($this->body($leaf, $on, $z), [$leaf->leaf->id, $on->id]);
         if ($this->boards->set($wanted, $make, fn (Length $z): bool => $inTheWay($z) === null)) {
@@ -68,7 +69,7 @@ final class HingeBores
         }
         $board = $inTheWay($wanted);
         if ($board !== null) {
-            $this->clashes[] = new Clash(ClashKind::Board, $leaf->leaf, $make($wanted)[0], $board);
+            $this->clashes[] = new Clash(ClashKind::Board, $leaf->leaf, $make($wanted)->head(), $board);
         }
     }
 

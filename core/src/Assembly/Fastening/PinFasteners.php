@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut\Machining;
+namespace Incastro\Core\Assembly\Fastening;
 
 use Incastro\Core\Design\Design;
 use Incastro\Core\Design\Joint;
@@ -13,7 +13,7 @@ use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 
 /** Holes for shelf pins (fieldbook §6: 5 mm, 32 mm apart): a pin's top is the shelf's underside; two spare heights up and two down. */
-final readonly class PinBores
+final readonly class PinFasteners
 {
     private const DIAMETER_MM = 5;
 
@@ -36,7 +36,7 @@ final readonly class PinBores
     public function make(): void
     {
         foreach ($this->joints() as [$shelf, $upright, $axis]) {
-            $this->boards->add($this->pair($shelf, $upright, $axis, 0));
+            array_map($this->boards->add(...), $this->pair($shelf, $upright, $axis, 0));
         }
     }
 
@@ -51,9 +51,10 @@ final readonly class PinBores
             }
             foreach (self::SPARES as $step) {
                 $pair = $this->pair($shelf, $upright, $axis, $step);
-                $z = $pair[0]->at->z;
-                if (! $z->minus($clear)->isLessThan($cell->z->from) && ! $z->plus($clear)->isGreaterThan($cell->z->to()) && $this->boards->areFree($pair)) {
-                    $this->boards->add($pair);
+                $z = $pair[0]->head()->at->z;
+                if (! $z->minus($clear)->isLessThan($cell->z->from) && ! $z->plus($clear)->isGreaterThan($cell->z->to())
+                    && $pair === array_values(array_filter($pair, $this->boards->isFree(...)))) {
+                    array_map($this->boards->add(...), $pair);
                 }
             }
         }
@@ -74,7 +75,7 @@ final readonly class PinBores
         return $found;
     }
 
-    /** @return non-empty-list<Bore> the rear and the front one */
+    /** @return non-empty-list<Fastener> the rear and the front one */
     private function pair(Panel $shelf, Panel $upright, Axis $axis, int $step): array
     {
         [$k, $along] = [$axis->value, $axis === Axis::X ? 'y' : 'x'];
@@ -88,7 +89,8 @@ final readonly class PinBores
 
         $hole = new Hole($step === 0 ? BoreKind::Pin : BoreKind::SparePin, $diameter, self::depth($upright->block->size->$k));
 
-        return array_map(fn (Length $p): Bore => Bore::round($hole, $upright, $shelf->id, new Drill($at($p), $axis, $isAfter)),
+        return array_map(fn (Length $p): Fastener => new Fastener($step === 0 ? FastenerKind::Pin : FastenerKind::SparePin, $upright->id, $shelf->id, null,
+            [Bore::round($hole, $upright, $shelf->id, new Drill($at($p), $axis, $isAfter))]),
             [$from->plus($in), $from->plus($size)->minus($in)]);
     }
 

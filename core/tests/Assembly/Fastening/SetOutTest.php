@@ -2,18 +2,21 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Tests\Cut\Machining;
+namespace Incastro\Core\Tests\Assembly\Fastening;
 
 use Eris\Generators;
 use Eris\TestTrait;
-use Incastro\Core\Cut\Machining\Boards;
-use Incastro\Core\Cut\Machining\Bore;
-use Incastro\Core\Cut\Machining\Bored;
-use Incastro\Core\Cut\Machining\BoreKind;
-use Incastro\Core\Cut\Machining\Boring;
-use Incastro\Core\Cut\Machining\ClashKind;
-use Incastro\Core\Cut\Machining\HiddenFace;
-use Incastro\Core\Cut\Machining\JointBores;
+use Incastro\Core\Assembly\Fastening\Boards;
+use Incastro\Core\Assembly\Fastening\Bore;
+use Incastro\Core\Assembly\Fastening\BoreKind;
+use Incastro\Core\Assembly\Fastening\Clash;
+use Incastro\Core\Assembly\Fastening\ClashKind;
+use Incastro\Core\Assembly\Fastening\Fastened;
+use Incastro\Core\Assembly\Fastening\Fastener;
+use Incastro\Core\Assembly\Fastening\FastenerKind;
+use Incastro\Core\Assembly\Fastening\HiddenFace;
+use Incastro\Core\Assembly\Fastening\JointFasteners;
+use Incastro\Core\Assembly\Fastening\SetOut;
 use Incastro\Core\Design\Joint;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
@@ -27,13 +30,14 @@ use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Planning\Planning;
+use Incastro\Core\Tests\Cut\Machining\Niche;
 use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
 
 /** Holes of a carcass 1000 × 2200 × 350 of 18 mm, reckoned by hand; and of random pieces. */
-final class BoringTest extends TestCase
+final class SetOutTest extends TestCase
 {
     use TestTrait;
 
@@ -167,7 +171,7 @@ final class BoringTest extends TestCase
     public function test_random_pieces_have_every_hole_in_wood_and_clear_or_told(): void
     {
         $this->limitTo(60)->forAll(Generators::choose(1, 1_000_000))->then(function (int $seed): void {
-            [$fit, $bored, $screws] = self::bored($seed);
+            [$fit, $bored] = self::bored($seed);
             $told = [];
             foreach ($bored->clashes as $clash) {
                 array_push($told, spl_object_id($clash->bore), ...$clash->other instanceof Bore ? [spl_object_id($clash->other)] : []);
@@ -181,17 +185,22 @@ final class BoringTest extends TestCase
                     }
                 }
             }
-            self::assertSame($screws, [self::number($bored, BoreKind::Pocket), self::number($bored, BoreKind::Pilot)],
-                "seed $seed: as many holes as screws are bought");
+            $ids = array_map(fn (Fastener $f): string => $f->id(), $bored->fasteners);
+            $clashing = array_map(fn (Clash $c): int => spl_object_id($c->bore), $bored->clashes);
+            self::assertTrue($ids === array_unique($ids) || $clashing !== [], "seed $seed: two fasteners in one place");
+            foreach ($bored->of(FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::Dowel) as $fastener) {
+                self::assertSame([$fastener->from, $fastener->into], array_map(fn (Bore $b): string => $b->part, $fastener->bores),
+                    "seed $seed: it goes out of one board and into the other");
+            }
         });
     }
 
     /** Between the two lowest rails 1 mm is left: the posts that would stand there are not made, and no screws are bought for them. */
     public function test_no_screws_are_bought_for_boards_that_no_room_is_left_for(): void
     {
-        [, $bored, $screws] = self::bored(587712);
-        self::assertSame([14, 39], $screws);
-        self::assertSame($screws, [self::number($bored, BoreKind::Pocket), self::number($bored, BoreKind::Pilot)]);
+        [, $bored] = self::bored(587712);
+        self::assertSame(['screw' => 39, 'pocket_screw' => 14], $bored->counts());
+        self::assertSame([14, 39], [self::number($bored, BoreKind::Pocket), self::number($bored, BoreKind::Pilot)]);
     }
 
     public function test_an_end_that_a_side_meets_by_less_than_a_hole_is_told(): void
@@ -204,7 +213,8 @@ final class BoringTest extends TestCase
         $side = $panel('side', new Block(new Place3($mm(0), $mm(0), $mm(0)), new Place3($mm(18), $mm(300), $mm(601.85))), Axis::Z, Axis::X);
         $top = $panel('top', new Block(new Place3($mm(18), $mm(0), $mm(600)), new Place3($mm(800), $mm(300), $mm(18))), Axis::X, Axis::Z);
         $boards = new Boards([$side, $top]);
-        (new JointBores($boards, HiddenFace::of([$side, $top])))->make(new Joint('top', 'side', JointKind::Screws, Axis::X, Length::zero(), Length::zero()));
+        (new JointFasteners($boards, HiddenFace::of([$side, $top])))->make(new Joint('top', 'side', JointKind::Screws, Axis::X,
+            Length::zero(), Length::zero()));
         self::assertSame(ClashKind::Off, $boards->all['top']->clash($boards->all['top']->bores[0])?->kind);
     }
 
@@ -221,20 +231,16 @@ final class BoringTest extends TestCase
         }
     }
 
-    /** @return array{Fit, Bored, array{int, int}} with the pocket screws and the screws counted for buying, of what is made at all */
+    /** @return array{Fit, Fastened} */
     private static function bored(int $seed): array
     {
         $built = (new Planning((new AnyPiece($seed))->document()))->pieces()[Sample::PIECE];
         [$design, $fit] = [$built->design, $built->fit];
-        $counts = ['hardware.pocket_screw' => 0, 'hardware.screw' => 0];
-        foreach ($design->hardware as $each) {
-            $counts[$each->name->key] = ($counts[$each->name->key] ?? 0) + $each->count;
-        }
 
-        return [$fit, Boring::of($design, $fit), [$counts['hardware.pocket_screw'], $counts['hardware.screw']]];
+        return [$fit, SetOut::of($design, $fit)];
     }
 
-    private static function number(Bored $bored, BoreKind $kind): int
+    private static function number(Fastened $bored, BoreKind $kind): int
     {
         return count(array_filter(array_merge(...array_values($bored->bores), ...[[]]), fn (Bore $b): bool => $b->kind === $kind));
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut\Machining;
+namespace Incastro\Core\Assembly\Fastening;
 
 /** What a hole in a board is for. */
 enum BoreKind: string

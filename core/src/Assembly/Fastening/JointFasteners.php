@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut\Machining;
+namespace Incastro\Core\Assembly\Fastening;
 
 use Incastro\Core\Assembly\Screws;
 use Incastro\Core\Design\Joint;
@@ -14,8 +14,8 @@ use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 
-/** The holes of pocket screws, screws and dowels along each joint. */
-final readonly class JointBores
+/** Pocket screws, screws and dowels along each joint. */
+final readonly class JointFasteners
 {
     private const POCKET_MM = 9.5;
 
@@ -41,8 +41,8 @@ final readonly class JointBores
         $isEnd = fn (Panel $p): bool => $p->inHouse($p->thin) !== $joint->axis;
         [$end, $face] = $isEnd($first) || ! $isEnd($second) ? [$first, $second] : [$second, $first];
         $make = match ($joint->kind) {
-            JointKind::PocketScrews => $isEnd($end) ? fn (Length $p): array => $this->pocket($line, $end, $face, $p) : null,
-            JointKind::Dowels => fn (Length $p): array => $this->dowel($line, $end, $face, $p),
+            JointKind::PocketScrews => $isEnd($end) ? fn (Length $p): Fastener => $this->pocket($line, $end, $face, $p) : null,
+            JointKind::Dowels => fn (Length $p): Fastener => $this->dowel($line, $end, $face, $p),
             JointKind::Screws => $isEnd($face) ? null : $this->screws($line, $end, $face, $isEnd($end)),
             default => null,
         };
@@ -52,8 +52,8 @@ final readonly class JointBores
     }
 
     /**
-     * @param  \Closure(Length): list<Bore>  $make
-     * @param  (\Closure(list<Bore>): bool)|null  $isReached
+     * @param  \Closure(Length): Fastener  $make
+     * @param  (\Closure(Fastener): bool)|null  $isReached
      */
     private function along(JointLine $line, \Closure $make, ?\Closure $isReached): void
     {
@@ -66,12 +66,10 @@ final readonly class JointBores
 
     /**
      * A top is screwed from below once its carcass stands: no head may lie over another board of it.
-     *
-     * @param  list<Bore>  $bores
      */
-    private function isReached(array $bores): bool
+    private function isReached(Fastener $fastener): bool
     {
-        foreach ($bores as $bore) {
+        foreach ($fastener->bores as $bore) {
             foreach ($bore->kind === BoreKind::Clearance ? $this->boards->all : [] as $id => $board) {
                 if ($id !== $bore->with && $board->panel->block->holds($bore->beforeHead(Length::fromMillimetres(1)))) {
                     return false;
@@ -103,17 +101,17 @@ final readonly class JointBores
     /**
      * Through a face into an end; through one face into another, from the hidden one of the two.
      *
-     * @return \Closure(Length): list<Bore>
+     * @return \Closure(Length): Fastener
      */
     private function screws(JointLine $line, Panel $end, Panel $face, bool $isEnd): \Closure
     {
         [$from, $into] = ! $isEnd && $end->role->isHidden() ? [$end, $face] : [$face, $end];
 
-        return fn (Length $p): array => $this->screw($line, $from, $into, $p);
+        return fn (Length $p): Fastener => $this->screw($line, $from, $into, $p);
     }
 
-    /** @return list<Bore> clear of it in the board it goes through, a pilot in the other */
-    private function screw(JointLine $line, Panel $from, Panel $into, Length $p): array
+    /** Clear of it in the board it goes through, a pilot in the other. */
+    private function screw(JointLine $line, Panel $from, Panel $into, Length $p): Fastener
     {
         $k = $line->axis->value;
         $t = self::thickness($from);
@@ -121,16 +119,16 @@ final readonly class JointBores
         $upward = ! self::isBeyond($line, $from);
         $mouth = $upward ? $line->plane->minus($t) : $line->plane->plus($t);
 
-        return [
+        return new Fastener(FastenerKind::Screw, $from->id, $into->id, $screw, [
             Bore::round(new Hole(BoreKind::Clearance, Length::fromMillimetres(Screws::CLEARANCE_MM), null, $screw), $from, $into->id,
                 new Drill(self::at($line, $p, $mouth), $line->axis, $upward)),
             Bore::round(new Hole(BoreKind::Pilot, Length::fromMillimetres(Screws::PILOT_MM), $screw->minus($t), $screw), $into, $from->id,
                 new Drill(self::at($line, $p, $line->plane), $line->axis, $upward)),
-        ];
+        ]);
     }
 
-    /** @return list<Bore> 8 × 35 from 15 mm of board up, else 6 × 30; two thirds of a face at most, the rest in the end */
-    private function dowel(JointLine $line, Panel $end, Panel $face, Length $p): array
+    /** 8 × 35 from 15 mm of board up, else 6 × 30; two thirds of a face at most, the rest in the end. */
+    private function dowel(JointLine $line, Panel $end, Panel $face, Length $p): Fastener
     {
         $k = $line->axis->value;
         $thin = Length::least(self::thickness($end), self::thickness($face));
@@ -142,11 +140,12 @@ final readonly class JointBores
             new Hole(BoreKind::Dowel, Length::fromMillimetres($diameter), $deep), $board, $with->id,
             new Drill(self::at($line, $p, $line->plane), $line->axis, $up));
 
-        return [$bore($face, $end, $upward, $inFace), $bore($end, $face, ! $upward, $inEnd)];
+        return new Fastener(FastenerKind::Dowel, $face->id, $end->id, Length::fromMillimetres($long),
+            [$bore($face, $end, $upward, $inFace), $bore($end, $face, ! $upward, $inEnd)]);
     }
 
-    /** @return list<Bore> the pocket in the hidden face, and the room of its screw's point */
-    private function pocket(JointLine $line, Panel $end, Panel $face, Length $p): array
+    /** The pocket in the hidden face, and the room of its screw's point. */
+    private function pocket(JointLine $line, Panel $end, Panel $face, Length $p): Fastener
     {
         $thin = $end->inHouse($end->thin);
         $t = self::thickness($end);
@@ -164,11 +163,11 @@ final readonly class JointBores
             ->along($across, $at->{$across->value}->minus($half), $half->times(2))
             ->along($thin, $end->block->corner->{$thin->value}, $t);
 
-        return [
+        return new Fastener(FastenerKind::PocketScrew, $end->id, $face->id, $screw, [
             new Bore(BoreKind::Pocket, $end->id, $face->id, $at, $thin, ! $hiddenIsUpper, $half->times(2), null, $room, $screw),
             Bore::round(new Hole(BoreKind::PocketPoint, Length::fromMillimetres(self::POINT_MM), $screw->minus($t), $screw), $face, $end->id,
                 new Drill(self::at($line, $p, $line->plane), $line->axis, $upward)),
-        ];
+        ]);
     }
 
     /** @return array{Length, Length} how far from the end a pocket's middle and its far end lie on the face, its screw leaving the end at mid-thickness */

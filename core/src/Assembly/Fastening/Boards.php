@@ -2,12 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut\Machining;
+namespace Incastro\Core\Assembly\Fastening;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Measure\Length;
 
-/** All boards of a piece while their holes are set out. What may be moved is moved until nothing is in its way. */
+/** All boards of a piece while what holds them is set out. What may be moved is moved until nothing is in its way. */
 final class Boards
 {
     /** How far from where it is wanted a hole may be moved, nearest first. */
@@ -15,6 +15,9 @@ final class Boards
 
     /** @var array<string, DrilledBoard> by id */
     public array $all = [];
+
+    /** @var list<Fastener> in the order in which they were set */
+    public array $fasteners = [];
 
     /** @param  list<Panel>  $panels */
     public function __construct(array $panels)
@@ -29,18 +32,17 @@ final class Boards
         return ($this->all[$id] ?? null)?->panel;
     }
 
-    /** @param  list<Bore>  $bores */
-    public function add(array $bores): void
+    public function add(Fastener $fastener): void
     {
-        foreach ($bores as $bore) {
+        $this->fasteners[] = $fastener;
+        foreach ($fastener->bores as $bore) {
             $this->all[$bore->part]->add($bore);
         }
     }
 
-    /** @param  list<Bore>  $bores */
-    public function areFree(array $bores): bool
+    public function isFree(Fastener $fastener): bool
     {
-        foreach ($bores as $bore) {
+        foreach ($fastener->bores as $bore) {
             if ($this->all[$bore->part]->clash($bore) !== null) {
                 return false;
             }
@@ -50,17 +52,17 @@ final class Boards
     }
 
     /**
-     * Drills at the place nearest to the wanted one that is free; at the wanted one when none is, for the clash to be told.
+     * Sets it at the place nearest to the wanted one that is free; at the wanted one when none is, for the clash to be told.
      *
-     * @param  \Closure(Length): list<Bore>  $make
+     * @param  \Closure(Length): Fastener  $make
      * @param  (\Closure(Length): bool)|null  $mayBe
      */
     public function set(Length $wanted, \Closure $make, ?\Closure $mayBe = null): bool
     {
         foreach (self::SHIFTS_MM as $mm) {
             $at = $wanted->plus(Length::fromMillimetres($mm));
-            if (($mayBe === null || $mayBe($at)) && $this->areFree($bores = $make($at))) {
-                $this->add($bores);
+            if (($mayBe === null || $mayBe($at)) && $this->isFree($fastener = $make($at))) {
+                $this->add($fastener);
 
                 return true;
             }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut\Machining;
+namespace Incastro\Core\Assembly\Fastening;
 
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\TakenKind;

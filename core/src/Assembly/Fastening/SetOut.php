@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut\Machining;
+namespace Incastro\Core\Assembly\Fastening;
 
 use Incastro\Core\Assembly\Screws;
 use Incastro\Core\Design\Design;
@@ -10,18 +10,18 @@ use Incastro\Core\Fit\Fit;
 use Incastro\Core\Measure\Unit;
 
 /**
- * Sets out every hole of a piece's boards as they are after fitting: shelf pins first, whose heights are fixed, then hinges and
+ * Sets out every fastener of a piece's boards as they are after fitting: shelf pins first, whose heights are fixed, then hinges and
  * spare pins, then the fasteners of the joints; what can be moved makes way.
  */
-final class Boring
+final class SetOut
 {
     /** @param  Unit  $sold  in which shops sell screws */
-    public static function of(Design $design, Fit $fit, Unit $sold = Unit::Millimetre): Bored
+    public static function of(Design $design, Fit $fit, Unit $sold = Unit::Millimetre): Fastened
     {
         $boards = new Boards($fit->panels);
-        $pins = new PinBores($boards, $design);
-        $hinges = new HingeBores($boards);
-        $joints = new JointBores($boards, HiddenFace::of($fit->panels), new Screws($sold));
+        $pins = new PinFasteners($boards, $design);
+        $hinges = new HingeFasteners($boards);
+        $joints = new JointFasteners($boards, HiddenFace::of($fit->panels), new Screws($sold));
         $pins->make();
         foreach ($design->hung as $hung) {
             $hinges->make($hung);
@@ -30,9 +30,8 @@ final class Boring
         foreach ($design->joints as $joint) {
             $joints->make($joint);
         }
-        $bores = array_map(fn (DrilledBoard $b): array => $b->bores, $boards->all);
 
-        return new Bored($bores, [...self::clashes($boards), ...$hinges->clashes]);
+        return new Fastened($boards->fasteners, [...self::clashes($boards), ...$hinges->clashes], array_keys($boards->all));
     }
 
     /** @return list<Clash> what is left, each pair once */

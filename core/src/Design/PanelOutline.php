@@ -2,11 +2,8 @@
 
 declare(strict_types=1);
 
-namespace Incastro\Core\Cut;
+namespace Incastro\Core\Design;
 
-use Incastro\Core\Design\Panel;
-use Incastro\Core\Design\Taken;
-use Incastro\Core\Design\TakenKind;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Point;
 use Incastro\Core\Geometry\Prism;
