@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Incastro\Core\Assembly;
 
 use Incastro\Core\Assembly\Fastening\Bore;
+use Incastro\Core\Assembly\Fastening\DrivenFasteners;
 use Incastro\Core\Assembly\Fastening\Fastened;
 use Incastro\Core\Assembly\Fastening\SetOut;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallFixings;
+use Incastro\Core\Assembly\Wall\WallLoads;
 use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Geometry\Shared;
 
 /** What holds what, for a whole project: pieces of one room see each other. Made once, and read by all that asks what touches what. */
@@ -38,8 +41,9 @@ final readonly class Assembly
     {
         $this->footing = new Footing($pieces, $bodies, $contacts);
         $this->wall = array_map(fn (PlacedPiece $p): array => WallFixings::of($p, $this->footing), $pieces);
-        $this->fastened = array_map(fn (PlacedPiece $p): Fastened => SetOut::of($p->design, $p->fit, $p->project->unit), $pieces);
-        $reached = new Reached($pieces, $this->wall, $contacts);
+        $this->fastened = array_map(fn (PlacedPiece $p): Fastened => SetOut::of($p->design, $p->fit, $p->project->unit)
+            ->with((new DrivenFasteners($p, $contacts, new Screws($p->project->unit)))->of()), $pieces);
+        $reached = new Reached($pieces, $this->wall, $contacts, $this->fastened);
         $this->loose = array_values(array_filter($bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
     }
 
@@ -96,6 +100,12 @@ final readonly class Assembly
     public function wallScrews(string $piece): array
     {
         return array_merge(...array_map(fn (WallFixing $f): array => $f->fasteners, $this->wall($piece)), ...[[]]);
+    }
+
+    /** Nothing is under it but air. */
+    public function hangs(PlacedPiece $built, Unit $unit): bool
+    {
+        return in_array($unit, (new WallLoads($built, $this->footing))->hung(), true);
     }
 
     /** @return list<WallFixing> of a piece */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Assembly;
 
+use Incastro\Core\Assembly\Fastening\Fastened;
+use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
@@ -28,15 +30,19 @@ final class Reached
      * @param  array<string, PlacedPiece>  $pieces
      * @param  array<string, list<Wall\WallFixing>>  $wall  by piece
      * @param  list<Contact>  $contacts
+     * @param  array<string, Fastened>  $fastened  by piece
      */
-    public function __construct(array $pieces, array $wall, array $contacts)
+    public function __construct(array $pieces, array $wall, array $contacts, array $fastened)
     {
         $open = [];
         foreach ($pieces as $id => $built) {
             foreach ($built->design->joints as $joint) {
+                // What lies on another, or on pins in it, does not hold that.
                 if ($joint->kind !== JointKind::Clears) {
-                    $this->holds[$joint->first][] = $joint->second;
                     $this->holds[$joint->second][] = $joint->first;
+                }
+                if (! in_array($joint->kind, [JointKind::Clears, JointKind::Rests, JointKind::Pins], true)) {
+                    $this->holds[$joint->first][] = $joint->second;
                 }
             }
             $floor = $built->box->floor->plus(Length::fromMillimetres(self::FOOT_MM));
@@ -51,6 +57,14 @@ final class Reached
             }
             if ($contact->isLetIn || $contact->carriesFirst()) {
                 $this->holds[$contact->second][] = $contact->first;
+            }
+        }
+        foreach ($fastened as $all) {
+            foreach ($all->fasteners as $fastener) {
+                if ($fastener->into !== null && ! in_array($fastener->kind, [FastenerKind::Pin, FastenerKind::SparePin, FastenerKind::Hinge], true)) {
+                    $this->holds[$fastener->from][] = $fastener->into;
+                    $this->holds[$fastener->into][] = $fastener->from;
+                }
             }
         }
         while ($open !== []) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Design;
 
 use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
 use Incastro\Core\Measure\Length;
 
 /**
@@ -33,20 +34,34 @@ final readonly class JointLine
     /** Null where they share no area. */
     public static function of(Axis $axis, Panel $a, Panel $b): ?self
     {
-        [$one, $other] = array_map(fn (Axis $o): array => self::shared($o, $a, $b), match ($axis) {
-            Axis::X => [Axis::Y, Axis::Z],
-            Axis::Y => [Axis::X, Axis::Z],
-            Axis::Z => [Axis::X, Axis::Y],
-        });
+        [$one, $other] = array_map(fn (Axis $o): array => self::shared($o, $a, $b), $axis->others());
         if (! $one[2]->isPositive() || ! $other[2]->isPositive()) {
             return null;
         }
-        [$long, $short] = $other[2]->isGreaterThan($one[2]) ? [$other, $one] : [$one, $other];
         $k = $axis->value;
         $isBefore = $a->block->corner->$k->isLessThan($b->block->corner->$k);
 
-        return new self($axis, $long[0], $short[0], $isBefore ? $a->block->corner->$k->plus($a->block->size->$k) : $a->block->corner->$k,
-            $long[1], $long[2], $short[1]->plus($short[2]->half()), $short[2]);
+        return self::along($axis, $isBefore ? $a->block->corner->$k->plus($a->block->size->$k) : $a->block->corner->$k, $one, $other);
+    }
+
+    /** Over an area that two boards share; where that lies on a slope, at its middle height. */
+    public static function over(Axis $axis, Block $shared): self
+    {
+        [$one, $other] = array_map(fn (Axis $o): array => [$o, $shared->from($o), $shared->extent($o)],
+            $axis->others());
+
+        return self::along($axis, $shared->middle($axis), $one, $other);
+    }
+
+    /**
+     * @param  array{Axis, Length, Length}  $one  an axis of the area, from where and how far
+     * @param  array{Axis, Length, Length}  $other
+     */
+    private static function along(Axis $axis, Length $plane, array $one, array $other): self
+    {
+        [$long, $short] = $other[2]->isGreaterThan($one[2]) ? [$other, $one] : [$one, $other];
+
+        return new self($axis, $long[0], $short[0], $plane, $long[1], $long[2], $short[1]->plus($short[2]->half()), $short[2]);
     }
 
     /** @return array{Axis, Length, Length} from where and how far they overlap */

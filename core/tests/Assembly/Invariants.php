@@ -7,10 +7,15 @@ namespace Incastro\Core\Tests\Assembly;
 use Incastro\Core\Assembly\Body;
 use Incastro\Core\Assembly\BodyKind;
 use Incastro\Core\Assembly\Clash;
+use Incastro\Core\Assembly\Fastening\Fastener;
+use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Build\Steps\StepKind;
 use Incastro\Core\Design\Joint;
+use Incastro\Core\Design\Role;
 use Incastro\Core\Findings\Finding;
+use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Planning\Planning;
 
 /** What holds for every document: each is a sentence of its own where it does not. */
@@ -20,10 +25,13 @@ final class Invariants
     private const PLACES = [StepKind::SetBase, StepKind::Stand, StepKind::SiteFrame, StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::Slats,
         StepKind::Shelves];
 
+    private const DRIVEN = [FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew, FastenerKind::Dowel];
+
     /** @return list<string> */
     public static function brokenBy(Planning $planning): array
     {
-        return [...self::joints($planning), ...self::clashes($planning), ...self::held($planning), ...self::order($planning), ...self::count($planning)];
+        return [...self::joints($planning), ...self::clashes($planning), ...self::held($planning), ...self::order($planning), ...self::count($planning),
+            ...self::screws($planning)];
     }
 
     /** @return list<string> a joint that is meant meets a contact */
@@ -108,6 +116,44 @@ final class Invariants
 
         return [...($n === count(array_unique($ids)) ? [] : ['two screws have one id']),
             ...($driven === $n && $bought === $n ? [] : ["$n screws into the wall, $driven driven, $bought bought"])];
+    }
+
+    /** @return list<string> each screw and dowel between boards is one, driven in one step, bought, and stays in what it goes into */
+    private static function screws(Planning $planning): array
+    {
+        $broken = $ids = [];
+        $driven = $planning->steps()->driven;
+        foreach ($planning->pieces() as $piece => $built) {
+            foreach ($planning->assembly()->fastened((string) $piece)->of(...self::DRIVEN) as $fastener) {
+                $ids[] = $fastener->id();
+                $broken = isset($driven[$fastener->id()], $planning->steps()->steps[$driven[$fastener->id()]]) ? $broken
+                    : [...$broken, "no step drives {$fastener->id()} into $fastener->into"];
+                $broken = $fastener->kind === FastenerKind::Dowel || self::stays($fastener, $built) ? $broken
+                    : [...$broken, "{$fastener->id()} comes out of $fastener->into"];
+            }
+        }
+        $bought = 0;
+        foreach ($planning->shopping()->lines as $line) {
+            $isOne = in_array($line->need->name->key, ['buy.screw', 'buy.pocket_screw', 'buy.back_screw', 'buy.dowel'], true);
+            $bought += $isOne ? (int) $line->need->amount->value : 0;
+        }
+
+        return [...$broken, ...(count($ids) === $bought ? [] : [count($ids)." screws between boards, $bought bought"])];
+    }
+
+    /** Its point, in the board it bites into, is 2 mm from the far side at least; a rake is longer across than through. */
+    private static function stays(Fastener $fastener, PlacedPiece $built): bool
+    {
+        [$from, $into, $axis] = [$built->panels[$fastener->from], $built->panels[$fastener->into ?? ''], $fastener->drive->into];
+        if ($fastener->length === null || $from->role === Role::RakingTop || $fastener->kind === FastenerKind::PocketScrew) {
+            return true;
+        }
+        $deep = $fastener->length->plus($fastener->sunk);
+        $k = $axis->value;
+        $point = $fastener->drive->upward ? $fastener->drive->at->$k->plus($deep) : $fastener->drive->at->$k->minus($deep);
+        $edge = Length::fromMillimetres(2);
+
+        return ! $point->isLessThan($into->block->from($axis)->plus($edge)) && ! $point->isGreaterThan($into->block->to($axis)->minus($edge));
     }
 
     /**

@@ -26,17 +26,29 @@ final readonly class Fastened
         $this->bores = $bores;
     }
 
+    /** @param  list<Fastener>  $more */
+    public function with(array $more): self
+    {
+        return new self([...$this->fasteners, ...$more], $this->clashes, array_keys($this->bores));
+    }
+
     /** @return list<Fastener> of those kinds */
     public function of(FastenerKind ...$kinds): array
     {
         return array_values(array_filter($this->fasteners, fn (Fastener $f): bool => in_array($f->kind, $kinds, true)));
     }
 
+    /** Of screws through a board from its outer side, which are filled: those set out at the bench. */
+    public function heads(): int
+    {
+        return count(array_filter($this->of(FastenerKind::Screw), fn (Fastener $f): bool => $f->isDrilled()));
+    }
+
     /** @return array<string, int> screws and dowels, by kind */
     public function counts(): array
     {
         $counts = [];
-        foreach ($this->of(FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::Dowel) as $fastener) {
+        foreach ($this->of(FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew, FastenerKind::Dowel) as $fastener) {
             $counts[$fastener->kind->value] = 1 + ($counts[$fastener->kind->value] ?? 0);
         }
 

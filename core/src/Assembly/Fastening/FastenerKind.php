@@ -8,6 +8,8 @@ namespace Incastro\Core\Assembly\Fastening;
 enum FastenerKind: string
 {
     case Screw = 'screw';
+    /** Through a back, into the edges it lies on. */
+    case BackScrew = 'back_screw';
     case PocketScrew = 'pocket_screw';
     case Dowel = 'dowel';
     /** Of a shelf. */

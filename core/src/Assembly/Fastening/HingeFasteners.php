@@ -60,8 +60,7 @@ final class HingeFasteners
 
     private function hinge(LeafFrame $leaf, ?Panel $on, Length $wanted): void
     {
-        $make = fn (Length $z): Fastener => new Fastener(FastenerKind::Hinge, $leaf->leaf->id, $on?->id, null,
-            [$this->cup($leaf, $z, $on), ...$on === null ? [] : $this->plate($leaf, $on, $z)]);
+        $make = fn (Length $z): Fastener => Fastener::hinge($this->cup($leaf, $z, $on), ...$on === null ? [] : $this->plate($leaf, $on, $z));
         $inTheWay = fn (Length $z): ?Panel => $on === null || ! self::hasPlate($leaf, $on)
             ? null : $this->board($this->body($leaf, $on, $z), [$leaf->leaf->id, $on->id]);
         if ($this->boards->set($wanted, $make, fn (Length $z): bool => $inTheWay($z) === null)) {
@@ -69,7 +68,7 @@ final class HingeFasteners
         }
         $board = $inTheWay($wanted);
         if ($board !== null) {
-            $this->clashes[] = new Clash(ClashKind::Board, $leaf->leaf, $make($wanted)->head(), $board);
+            $this->clashes[] = new Clash(ClashKind::Board, $leaf->leaf, $this->cup($leaf, $wanted, $on), $board);
         }
     }
 

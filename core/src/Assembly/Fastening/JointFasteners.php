@@ -119,7 +119,7 @@ final readonly class JointFasteners
         $upward = ! self::isBeyond($line, $from);
         $mouth = $upward ? $line->plane->minus($t) : $line->plane->plus($t);
 
-        return new Fastener(FastenerKind::Screw, $from->id, $into->id, $screw, [
+        return Fastener::drilled(FastenerKind::Screw, $into->id, $screw, [
             Bore::round(new Hole(BoreKind::Clearance, Length::fromMillimetres(Screws::CLEARANCE_MM), null, $screw), $from, $into->id,
                 new Drill(self::at($line, $p, $mouth), $line->axis, $upward)),
             Bore::round(new Hole(BoreKind::Pilot, Length::fromMillimetres(Screws::PILOT_MM), $screw->minus($t), $screw), $into, $from->id,
@@ -140,7 +140,7 @@ final readonly class JointFasteners
             new Hole(BoreKind::Dowel, Length::fromMillimetres($diameter), $deep), $board, $with->id,
             new Drill(self::at($line, $p, $line->plane), $line->axis, $up));
 
-        return new Fastener(FastenerKind::Dowel, $face->id, $end->id, Length::fromMillimetres($long),
+        return Fastener::drilled(FastenerKind::Dowel, $end->id, Length::fromMillimetres($long),
             [$bore($face, $end, $upward, $inFace), $bore($end, $face, ! $upward, $inEnd)]);
     }
 
@@ -163,7 +163,7 @@ final readonly class JointFasteners
             ->along($across, $at->{$across->value}->minus($half), $half->times(2))
             ->along($thin, $end->block->corner->{$thin->value}, $t);
 
-        return new Fastener(FastenerKind::PocketScrew, $end->id, $face->id, $screw, [
+        return Fastener::drilled(FastenerKind::PocketScrew, $face->id, $screw, [
             new Bore(BoreKind::Pocket, $end->id, $face->id, $at, $thin, ! $hiddenIsUpper, $half->times(2), null, $room, $screw),
             Bore::round(new Hole(BoreKind::PocketPoint, Length::fromMillimetres(self::POINT_MM), $screw->minus($t), $screw), $face, $end->id,
                 new Drill(self::at($line, $p, $line->plane), $line->axis, $upward)),

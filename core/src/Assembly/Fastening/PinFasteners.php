@@ -51,7 +51,7 @@ final readonly class PinFasteners
             }
             foreach (self::SPARES as $step) {
                 $pair = $this->pair($shelf, $upright, $axis, $step);
-                $z = $pair[0]->head()->at->z;
+                $z = $pair[0]->drive->at->z;
                 if (! $z->minus($clear)->isLessThan($cell->z->from) && ! $z->plus($clear)->isGreaterThan($cell->z->to())
                     && $pair === array_values(array_filter($pair, $this->boards->isFree(...)))) {
                     array_map($this->boards->add(...), $pair);
@@ -89,7 +89,7 @@ final readonly class PinFasteners
 
         $hole = new Hole($step === 0 ? BoreKind::Pin : BoreKind::SparePin, $diameter, self::depth($upright->block->size->$k));
 
-        return array_map(fn (Length $p): Fastener => new Fastener($step === 0 ? FastenerKind::Pin : FastenerKind::SparePin, $upright->id, $shelf->id, null,
+        return array_map(fn (Length $p): Fastener => Fastener::drilled($step === 0 ? FastenerKind::Pin : FastenerKind::SparePin, $shelf->id, null,
             [Bore::round($hole, $upright, $shelf->id, new Drill($at($p), $axis, $isAfter))]),
             [$from->plus($in), $from->plus($size)->minus($in)]);
     }

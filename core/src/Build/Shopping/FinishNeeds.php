@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Assembly\Fastening\Fastened;
-use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Model\FinishKind;
 use Incastro\Core\Document\Model\Piece;
@@ -113,7 +112,7 @@ final readonly class FinishNeeds
     /** @return list<Need> over screw heads, under paint */
     private function filler(FinishKind $kind): array
     {
-        $heads = count($this->fastened->of(FastenerKind::Screw));
+        $heads = $this->fastened->heads();
 
         return $kind !== FinishKind::Paint || $heads === 0 ? []
             : [new Need(PurchaseGroup::Filling, 'filler', Text::of('buy.filler'), new Amount($heads * self::HEAD_L, AmountUnit::Litre),

@@ -24,6 +24,8 @@ final readonly class ScrewNeeds
 
     private const SPARE = 10;
 
+    private const SCREWS = [FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew];
+
     /** Less bite than this holds nothing: our own figure, two and a half times a 4 mm screw. */
     private const LEAST_BITE_MM = 10;
 
@@ -34,7 +36,9 @@ final readonly class ScrewNeeds
     /** @return list<Need> */
     public function of(PlacedPiece $built): array
     {
-        return [...$this->screws($built, FastenerKind::Screw), ...$this->screws($built, FastenerKind::PocketScrew), ...$this->dowels($built)];
+        $screws = array_map(fn (FastenerKind $k): array => $this->screws($built, $k), self::SCREWS);
+
+        return [...array_merge(...$screws), ...$this->dowels($built)];
     }
 
     /** @return list<Need> */
@@ -52,7 +56,9 @@ final readonly class ScrewNeeds
     /** @param  non-empty-list<Fastener>  $all  alike */
     private function need(PlacedPiece $built, Length $length, array $all): Need
     {
-        $name = $all[0]->kind === FastenerKind::PocketScrew ? 'buy.pocket_screw' : 'buy.screw';
+        $name = match ($all[0]->kind) {
+            FastenerKind::PocketScrew => 'buy.pocket_screw', FastenerKind::BackScrew => 'buy.back_screw', default => 'buy.screw',
+        };
         [$thin, $thick] = [Length::least(...array_map(fn (Fastener $f): Length => self::through($built, $f), $all)),
             Length::greatest(...array_map(fn (Fastener $f): Length => self::through($built, $f), $all))];
 
@@ -71,7 +77,7 @@ final readonly class ScrewNeeds
     /** The board it bites into, along the screw. */
     private static function into(PlacedPiece $built, Fastener $screw): Length
     {
-        return $built->panels[$screw->bite()->part]->block->size->{$screw->bite()->into->value};
+        return $built->panels[$screw->into ?? '']->block->extent($screw->drive->into);
     }
 
     /**
@@ -100,7 +106,7 @@ final readonly class ScrewNeeds
     {
         $counts = [];
         foreach ($this->fastened->of(FastenerKind::Dowel) as $dowel) {
-            $counts[$dowel->head()->diameter->units] = ($counts[$dowel->head()->diameter->units] ?? 0) + 1;
+            $counts[$dowel->bores[0]->diameter->units] = ($counts[$dowel->bores[0]->diameter->units] ?? 0) + 1;
         }
 
         return array_map(

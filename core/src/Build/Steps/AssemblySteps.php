@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
+use Incastro\Core\Assembly\Fastening\Fastener;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
@@ -94,11 +95,11 @@ final class AssemblySteps
             UnitKind::Frame => StepKind::Frame,
             default => StepKind::Mover,
         };
-        $joints = $this->joints(array_flip($unit->ids()), $unit->ids());
+        $id = "$kind->value:$unit->id";
         $size = $kind === StepKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z);
-        $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id,
+        $step = $this->draft->add(new Step($id, $kind, $this->built->piece->id,
             Text::of("step.$kind->value", piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
-            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...Numbers::fasteners($this->draft->fastened($this->built), $joints)],
+            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...$this->driven($id, $unit->ids())],
             checks: [Text::of('check.diagonals')], amount: count($unit->panels)));
         $this->draft->after($step, $unit->ids(), 'bench');
         $this->done[$unit->id] = $step;
@@ -130,11 +131,12 @@ final class AssemblySteps
         $bays = array_values(array_unique(array_filter(array_map(fn (string $id): ?string => $this->built->panels[$id]->bay, $new))));
         $isLast = $n === $of;
         $hasShelves = in_array(Role::Shelf, $roles, true);
-        $step = $this->draft->add(new Step("assemble:$unit->id:$n", StepKind::Assemble, $this->built->piece->id,
+        $id = "assemble:$unit->id:$n";
+        $step = $this->draft->add(new Step($id, StepKind::Assemble, $this->built->piece->id,
             Text::of($of === 1 ? 'step.assemble' : 'step.assemble_stage',
                 piece: $unit->name($this->built->piece), part: $unit->panels[0]->name, n: $n, of: $of),
             $stage->standing, places: $new,
-            numbers: [...($hasShelves ? Numbers::spacers($this->built, $bays) : []), ...Numbers::fasteners($this->draft->fastened($this->built), $joints),
+            numbers: [...($hasShelves ? Numbers::spacers($this->built, $bays) : []), ...$this->driven($id, $stage->standing),
                 ...($isLast ? Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)) : [])],
             checks: $isLast ? [Text::of('check.diagonals'), Text::of('check.twist')] : [Text::of('check.flush')],
             amount: count($new) + count($joints) / 2, hands: min(2, max(1, $this->hands($unit))),
@@ -187,6 +189,18 @@ final class AssemblySteps
         return $made;
     }
 
+    /**
+     * @param  list<string>  $standing
+     * @return list<Text> what holds those to one another that nothing held yet
+     */
+    private function driven(string $step, array $standing): array
+    {
+        $is = array_fill_keys($standing, true);
+
+        return Numbers::fasteners($this->built,
+            $this->draft->drive($this->built, $step, fn (Fastener $f): bool => isset($is[$f->from], $is[$f->into ?? ''])));
+    }
+
     /** A back keeps its carcass square: it goes on once the diagonals are equal, at the carcass it touches most of. */
     private function backs(Unit $unit): void
     {
@@ -199,9 +213,10 @@ final class AssemblySteps
         if ($backs === []) {
             return;
         }
+        $screws = $this->draft->drive($this->built, "back:$unit->id", fn (Fastener $f): bool => in_array($f->from, $backs, true));
         $step = $this->draft->add(new Step("back:$unit->id", StepKind::Back, $this->built->piece->id,
             Text::of('step.back', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), [...$unit->ids(), ...$backs], places: $backs,
-            numbers: [...Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), Text::of('number.back_screws')],
+            numbers: [...Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), ...Numbers::fasteners($this->built, $screws)],
             checks: [Text::of('check.diagonals'), Text::of('check.cables')], amount: count($backs)));
         $this->draft->after($step, $backs, 'bench');
         $this->draft->graph->need($step, $this->done[$unit->id], 'square_first');

@@ -6,6 +6,8 @@ namespace Incastro\Core\Build\Steps;
 
 use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Fastening\Fastened;
+use Incastro\Core\Assembly\Fastening\Fastener;
+use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Fit\PlacedPiece;
 
 /** The graph while it is being made, and in which step each part came into being, was last worked on and goes to its place. */
@@ -28,6 +30,11 @@ final class Draft
     /** @var array<string, string> the step after which it stands where it stays, by part; of what goes in with its carcass, the carcass's */
     public array $stands = [];
 
+    /** @var array<string, string> the step that drives it, by fastener */
+    public array $driven = [];
+
+    private const DRIVEN = [FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew, FastenerKind::Dowel];
+
     public function __construct(private readonly Assembly $assembly)
     {
         $this->graph = new Graph;
@@ -37,6 +44,25 @@ final class Draft
     public function fastened(PlacedPiece $built): Fastened
     {
         return $this->assembly->fastened($built->piece->id);
+    }
+
+    /**
+     * What a step drives or puts in: each screw in one step.
+     *
+     * @param  \Closure(Fastener): bool  $is
+     * @return list<Fastener>
+     */
+    public function drive(PlacedPiece $built, string $step, \Closure $is): array
+    {
+        $found = [];
+        foreach ($this->fastened($built)->of(...self::DRIVEN) as $fastener) {
+            if (! isset($this->driven[$fastener->id()]) && $is($fastener)) {
+                $this->driven[$fastener->id()] = $step;
+                $found[] = $fastener;
+            }
+        }
+
+        return $found;
     }
 
     public function add(Step $step): string

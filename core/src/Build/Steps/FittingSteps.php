@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
+use Incastro\Core\Assembly\Fastening\Fastener;
 use Incastro\Core\Design\Hardware;
-use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
@@ -27,13 +27,13 @@ final class FittingSteps
 
     public function add(): void
     {
-        $frames = [];
+        $frames = $others = [];
         foreach ($this->built->units as $unit) {
             $kind = $this->kindOf($unit);
             if ($kind === StepKind::SiteFrame) {
                 $frames[($unit->panels[0]->bay ?? '').' '.self::depth($unit->role())][] = $unit;
             } elseif (in_array($kind, [StepKind::Top, StepKind::Filler, StepKind::Trim], true)) {
-                $this->alone([$unit], $kind);
+                $others[] = [$unit, $kind];
             }
         }
         foreach ($frames as $alike) {
@@ -41,6 +41,9 @@ final class FittingSteps
         }
         foreach ($frames as $alike) {
             $this->inBay($alike[0]);
+        }
+        foreach ($others as [$unit, $kind]) {
+            $this->alone([$unit], $kind);
         }
         foreach ([StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves] as $kind) {
             $this->together($kind);
@@ -79,7 +82,8 @@ final class FittingSteps
             : Text::of('step.site_frames', part: $unit->panels[0]->name, n: count($units) - 1);
         $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id, $title, $parts,
             places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
-            numbers: array_merge(...array_map(fn (Unit $u): array => $this->numbers($u, $kind), $units)),
+            numbers: [...array_merge(...array_map(fn (Unit $u): array => $this->numbers($u, $kind), $units)),
+                ...$this->fasteners("$kind->value:$unit->id", $parts)],
             checks: [Text::of($kind === StepKind::SiteFrame || $kind === StepKind::Top ? 'check.level' : 'check.tight')],
             amount: count($parts), hands: $this->shop->hands($unit)));
         foreach ($parts as $part) {
@@ -123,24 +127,23 @@ final class FittingSteps
         $order = $this->built->fit->orders[$panel->id] ?? [];
 
         return match ($kind) {
-            StepKind::SiteFrame => [Text::of('number.of_part', part: $panel->name, what: $at), ...$this->site->wallScrews($unit),
-                ...$this->fasteners($panel)],
-            StepKind::Top => [$at, ...$order, ...$this->fasteners($panel)],
-            default => $this->fasteners($panel),
+            StepKind::SiteFrame => [Text::of('number.of_part', part: $panel->name, what: $at), ...$this->site->wallScrews($unit)],
+            StepKind::Top => [$at, ...$order],
+            default => [],
         };
     }
 
-    /** @return list<Text> */
-    private function fasteners(Panel $panel): array
+    /**
+     * @param  list<string>  $parts  that go to their place in a step
+     * @return list<Text> what holds them to what is there by then
+     */
+    private function fasteners(string $step, array $parts): array
     {
-        $joints = [];
-        foreach ($this->built->design->joints as $joint) {
-            if ($joint->first === $panel->id || $joint->second === $panel->id) {
-                $joints[] = [$joint->first, $joint->second];
-            }
-        }
+        $is = array_fill_keys($parts, true);
+        $there = fn (?string $part): bool => isset($is[$part ?? '']) || isset($this->draft->placed[$part ?? '']);
 
-        return Numbers::fasteners($this->draft->fastened($this->built), $joints);
+        return Numbers::fasteners($this->built, $this->draft->drive($this->built, $step,
+            fn (Fastener $f): bool => (isset($is[$f->from]) || isset($is[$f->into ?? ''])) && $there($f->from) && $there($f->into)));
     }
 
     /** What is alike goes in in one step a piece. */
@@ -154,7 +157,8 @@ final class FittingSteps
         $step = $this->draft->add(new Step("$kind->value:{$this->built->piece->id}", $kind, $this->built->piece->id,
             Text::of("step.$kind->value", piece: $this->built->piece->name, n: count($units)), $parts,
             places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
-            numbers: $this->settings($kind), checks: [Text::of("check.$kind->value")], amount: count($units)));
+            numbers: [...$this->settings($kind), ...$this->fasteners("$kind->value:{$this->built->piece->id}", $parts)],
+            checks: [Text::of("check.$kind->value")], amount: count($units)));
         $this->draft->after($step, array_values(array_filter($parts, fn (string $p): bool => ($this->draft->placed[$p] ?? $step) === $step)), 'bench');
         foreach ($units as $unit) {
             $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());

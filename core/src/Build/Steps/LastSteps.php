@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Build\Steps;
 
-use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Build\Caulking;
 use Incastro\Core\Build\Shopping\FinishNeeds;
 use Incastro\Core\Design\Hardware;
@@ -35,7 +34,7 @@ final readonly class LastSteps
         $isPainted = $piece->finish->kind === FinishKind::Paint;
         $fixed = array_fill_keys($this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim,
             StepKind::SiteFrame, StepKind::Fix, StepKind::Stand, StepKind::Slats), 0.0);
-        $heads = count($this->draft->fastened($this->built)->of(FastenerKind::Screw));
+        $heads = $this->draft->fastened($this->built)->heads();
         $last = [];
         if ($isPainted && $heads > 0) {
             $last[$this->step($this->made(StepKind::FillHeads, [Text::of('number.heads', n: $heads)], $heads), $fixed, 'fixed')] = 0.0;

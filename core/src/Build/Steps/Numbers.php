@@ -6,7 +6,7 @@ namespace Incastro\Core\Build\Steps;
 
 use Incastro\Core\Assembly\Fastening\Bore;
 use Incastro\Core\Assembly\Fastening\BoreKind;
-use Incastro\Core\Assembly\Fastening\Fastened;
+use Incastro\Core\Assembly\Fastening\Fastener;
 use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Assembly\Screws;
 use Incastro\Core\Fit\PlacedPiece;
@@ -17,27 +17,31 @@ use Incastro\Core\Measure\Text;
 final class Numbers
 {
     /**
-     * Screws, pockets and dowels of some joints, by length.
+     * Screws, pockets and dowels: by length where their holes are drilled, else where each goes.
      *
-     * @param  list<array{string, string}>  $joints  panels
+     * @param  list<Fastener>  $fasteners
      * @return list<Text>
      */
-    public static function fasteners(Fastened $fastened, array $joints): array
+    public static function fasteners(PlacedPiece $built, array $fasteners): array
     {
-        $pairs = [];
-        foreach ($joints as [$a, $b]) {
-            $pairs["$a $b"] = $pairs["$b $a"] = true;
-        }
+        return [...self::drilled(array_values(array_filter($fasteners, fn (Fastener $f): bool => $f->isDrilled()))),
+            ...DrivenNumbers::of($built, array_values(array_filter($fasteners, fn (Fastener $f): bool => ! $f->isDrilled())))];
+    }
+
+    /**
+     * @param  list<Fastener>  $fasteners
+     * @return list<Text>
+     */
+    private static function drilled(array $fasteners): array
+    {
         $counts = [];
-        foreach ($fastened->of(FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::Dowel) as $fastener) {
-            if (isset($pairs["$fastener->from $fastener->into"])) {
-                // Of a screw through a board the hole in the other says what it needs; of a dowel both do.
-                foreach (match ($fastener->kind) {
-                    FastenerKind::Screw => [$fastener->bite()], FastenerKind::PocketScrew => [$fastener->head()], default => $fastener->bores,
-                } as $bore) {
-                    $key = $bore->kind->value.' '.($bore->screw->units ?? 0).' '.($bore->depth->units ?? 0);
-                    $counts[$key] = [$bore, 1 + ($counts[$key][1] ?? 0)];
-                }
+        foreach ($fasteners as $fastener) {
+            // Of a screw through a board the hole in the other says what it needs; of a dowel both do.
+            foreach (match ($fastener->kind) {
+                FastenerKind::Screw => [$fastener->bores[1]], FastenerKind::PocketScrew => [$fastener->bores[0]], default => $fastener->bores,
+            } as $bore) {
+                $key = $bore->kind->value.' '.($bore->screw->units ?? 0).' '.($bore->depth->units ?? 0);
+                $counts[$key] = [$bore, 1 + ($counts[$key][1] ?? 0)];
             }
         }
         $lines = [];

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Steps;
 
 use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Fastening\Fastener;
 use Incastro\Core\Assembly\Screws;
 use Incastro\Core\Assembly\Wall\Hold;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
-use Incastro\Core\Design\Panel;
 use Incastro\Core\Document\Model\Treatment;
-use Incastro\Core\Fit\Passage;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Support;
 use Incastro\Core\Fit\Units\Unit;
@@ -19,7 +18,6 @@ use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Amount;
 use Incastro\Core\Measure\AmountUnit;
-use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Survey\PlacedThing;
 use Incastro\Core\Survey\Studs;
@@ -27,8 +25,6 @@ use Incastro\Core\Survey\Studs;
 /** In the room: what is cleared and written down before it is covered, the base, each carcass to its place, and to the wall. */
 final class SiteSteps
 {
-    private const HUNG_MM = 500;
-
     /** @var array<string, string> by unit, the step after which it does not move any more */
     public array $fixed = [];
 
@@ -41,7 +37,7 @@ final class SiteSteps
     private readonly array $wall;
 
     public function __construct(private readonly PlacedPiece $built, private readonly Draft $draft,
-        private readonly AssemblySteps $shop, Assembly $assembly)
+        private readonly AssemblySteps $shop, private readonly Assembly $assembly)
     {
         $this->above = new Above($assembly->footing);
         $this->wall = $assembly->wall($built->piece->id);
@@ -61,7 +57,7 @@ final class SiteSteps
         foreach ($carcasses as $unit) {
             $this->join($unit, $carcasses);
         }
-        $this->services($carcasses);
+        (new ServiceSteps($this->built, $this->draft, $this))->add($carcasses);
         foreach ($carcasses as $unit) {
             $this->fix($unit);
         }
@@ -161,7 +157,7 @@ final class SiteSteps
     private function stand(Unit $unit): void
     {
         $hasBase = $this->carcasses(UnitKind::Base) !== [];
-        $isHung = $this->isHung($unit);
+        $isHung = $this->assembly->hangs($this->built, $unit);
         $step = $this->draft->add(new Step("stand:$unit->id", StepKind::Stand, $this->built->piece->id,
             Text::of($isHung ? 'step.hang' : 'step.stand', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
             numbers: $isHung ? [Text::of('number.ledger', z: $unit->bottom())] : ($hasBase ? [] : $this->shims()),
@@ -170,20 +166,6 @@ final class SiteSteps
         $this->draft->graph->need($step, "carry:$unit->id", 'carried');
         $this->needRoom($step);
         $this->standing($unit, $step);
-    }
-
-    /** Nothing is under it but air: it is held up until it is fixed. */
-    private function isHung(Unit $unit): bool
-    {
-        foreach ($this->built->units as $other) {
-            foreach ($other === $unit || $other->kind === UnitKind::Mover ? [] : $other->panels as $under) {
-                if (array_filter($unit->panels, fn (Panel $p): bool => Unit::rests($p, $under)) !== []) {
-                    return false;
-                }
-            }
-        }
-
-        return $unit->bottom()->isGreaterThan(Length::fromMillimetres(self::HUNG_MM));
     }
 
     /** @param  list<Unit>  $others */
@@ -195,7 +177,8 @@ final class SiteSteps
                 $step = $this->draft->add(new Step("join:$unit->id:$other->id", StepKind::Join, $this->built->piece->id,
                     Text::of('step.join', part: $unit->name($this->built->piece), other: $other->name($this->built->piece)),
                     [...$unit->ids(), ...$other->ids()],
-                    numbers: [Text::of('number.join', most: Screws::mostIn($thick))], checks: [Text::of('check.flush')], amount: 4));
+                    numbers: [Text::of('number.join', most: Screws::mostIn($thick)), ...Numbers::fasteners($this->built, $this->between($unit, $other))],
+                    checks: [Text::of('check.flush')], amount: 4));
                 $this->draft->graph->need($step, $this->stood[$unit->id], 'stood');
                 $this->draft->graph->need($step, $this->stood[$other->id], 'stood');
                 $this->fixed[$unit->id] = $this->fixed[$other->id] = $step;
@@ -203,57 +186,31 @@ final class SiteSteps
         }
     }
 
-    /**
-     * Sockets, lights and grilles brought forward are tried while they can still be reached: through a carcass once it stands, others
-     * once all stands.
-     *
-     * @param  list<Unit>  $carcasses
-     */
-    private function services(array $carcasses): void
-    {
-        $things = array_filter($this->built->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::BringForward);
-        $done = [];
-        foreach ($carcasses as $unit) {
-            $own = array_filter($things, fn (PlacedThing $t): bool => array_filter($this->built->fit->passages,
-                fn (Passage $p): bool => $p->placed->thing->id === $t->thing->id && $unit->has($p->panel)) !== []);
-            $this->tried("services:{$this->built->room->space->id}:$unit->id", array_values($own), [$this->stood[$unit->id]]);
-            $done += array_column(array_map(fn (PlacedThing $t): array => [$t->thing->id, true], $own), 1, 0);
-        }
-        $rest = array_filter($things, fn (PlacedThing $t): bool => ! isset($done[$t->thing->id]));
-        $this->tried("services:{$this->built->room->space->id}", array_values($rest), array_values($this->stood));
-    }
-
-    /**
-     * @param  list<PlacedThing>  $things
-     * @param  list<string>  $stood
-     */
-    private function tried(string $id, array $things, array $stood): void
-    {
-        if ($things !== [] && ! $this->draft->graph->has($id)) {
-            $this->draft->add(new Step($id, StepKind::Services, null, Text::of('step.services', space: $this->built->room->space->name),
-                numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.bring_forward', thing: $t->name()), $things),
-                checks: [Text::of('check.services')], amount: count($things)));
-            $this->draft->graph->need($id, $this->recorded(), 'recorded');
-        }
-        foreach ($things === [] ? [] : $stood as $step) {
-            $this->draft->graph->need($id, $step, 'stood');
-        }
-    }
-
     private function fix(Unit $unit): void
     {
         $fixings = array_values(array_filter($this->wall, fn (WallFixing $f): bool => $unit->has($f->board->id)));
-        if ($fixings === []) {
+        $down = $this->draft->drive($this->built, "fix:$unit->id", fn (Fastener $f): bool => ! $f->isDrilled() && $f->drive->into === Axis::Z
+            && ! $f->drive->upward && $unit->has($f->from) && ! $unit->has($f->into ?? ''));
+        if ($fixings === [] && $down === []) {
             return;
         }
         $step = $this->draft->add(new Step("fix:$unit->id", StepKind::Fix, $this->built->piece->id,
             Text::of('step.fix', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name),
-            array_map(fn (WallFixing $f): string => $f->board->id, $fixings), numbers: $this->wallScrews($unit),
+            array_values(array_unique([...array_map(fn (WallFixing $f): string => $f->board->id, $fixings),
+                ...array_map(fn (Fastener $f): string => $f->from, $down)])),
+            numbers: [...Numbers::fasteners($this->built, $down), ...$this->wallScrews($unit)],
             checks: [Text::of('check.level'), Text::of('check.plumb'), Text::of('check.diagonals')],
-            amount: array_sum(array_map(fn (WallFixing $f): int => count($f->fasteners), $fixings))));
+            amount: count($down) + array_sum(array_map(fn (WallFixing $f): int => count($f->fasteners), $fixings))));
         $this->draft->graph->need($step, $this->fixed[$unit->id], 'stood');
         $this->draft->graph->need($step, "services:{$this->built->room->space->id}:$unit->id", 'services');
         $this->fixed[$unit->id] = $step;
+    }
+
+    /** @return list<Fastener> from one box into the other */
+    private function between(Unit $unit, Unit $other): array
+    {
+        return $this->draft->drive($this->built, "join:$unit->id:$other->id", fn (Fastener $f): bool => ! $f->isDrilled()
+            && (($unit->has($f->from) && $other->has($f->into ?? '')) || ($other->has($f->from) && $unit->has($f->into ?? ''))));
     }
 
     /** @return list<Text> each screw of a unit into the wall */

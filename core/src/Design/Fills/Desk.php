@@ -64,16 +64,21 @@ final class Desk implements FillMaker
         $height = Length::fromMillimetres(self::CLEAT_MM);
         $z = Span::of($under->minus($height), $height, Text::of('piece.cleat_height'));
         $deep = $cell->y->afterFirst($t, Text::of('piece.modesty'));
-        foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($t)] as $side => $x) {
+        foreach (['left' => [$cell->x->from, $cell->by->left], 'right' => [$cell->x->to()->minus($t), $cell->by->right]] as $side => [$x, $upright]) {
             $cleat = $at->maker()
                 ->cheek(new Named("{$cell->bay->id}:desk_cleat_$side", Role::Cleat, Text::of("part.desk_cleat_$side", bay: $cell->label)), $x, $deep, $z);
             $at->bench->join($top, $cleat->id, JointKind::Rests, Axis::Z);
+            $at->bench->join($cleat->id, $upright, JointKind::Screws, Axis::X);
         }
         if ($cell->bay->fill->is->is('modesty')) {
             $rail = Length::least(Length::fromMillimetres(self::MODESTY_MM), $under->minus($cell->z->from));
             $made = $at->maker()->strip(new Named("{$cell->bay->id}:desk_rail", Role::Ledger, Text::of('part.desk_rail', bay: $cell->label)),
                 $cell->x, $cell->y->from, Span::of($under->minus($rail), $rail, Text::of('piece.desk_rail')));
-            $at->bench->join($top, $made->id, JointKind::Rests, Axis::Z);
+            $held = JointKind::takesPockets($rail) ? JointKind::PocketScrews : JointKind::Screws;
+            $at->bench->join($made->id, $top, JointKind::PocketScrews, Axis::Z);
+            foreach ([$cell->by->left, $cell->by->right] as $upright) {
+                $at->bench->join($made->id, $upright, $held, Axis::X);
+            }
         }
     }
 }

@@ -24,10 +24,12 @@ final class ShoppingTest extends TestCase
         $lines = self::lines(self::demo('chart-room-left-niche'));
         // Front edges: 2 · 2210 + 2 · 936.3 + 2174.8 + 4 · 447 + 3 · 465.7 = 11652.5; 15 % more is 13.40 m, two rolls of 10.
         self::assertSame([11.653, 13.401, 10, 2], self::of($lines['banding 01J8R100000000000000000002']));
-        // 36 holes clear of a screw, and 16 through each side into its filler: 17.6 · 2.5 = 44, so 40 long; 10 % more of 68 are 75; 12 in hand
-        // leave 63. The second nailer has two pockets at the divider.
-        self::assertSame([68, 75, 100, 1], self::of($lines['buy.screw 1600000']));
-        self::assertSame(63, $lines['buy.screw 1600000']['short']['value']);
+        // 36 holes clear of a screw, and 16 through each side into its filler: 17.6 · 2.5 = 44, so 40 long; four go down into
+        // the plinth; 10 % more of 72 are 80; 12 in hand leave 68. The second nailer has two pockets at the divider.
+        self::assertSame([72, 80, 100, 1], self::of($lines['buy.screw 1600000']));
+        self::assertSame(68, $lines['buy.screw 1600000']['short']['value']);
+        // The back: 16 into each side of 2208, 15 into the divider, 7 into top and bottom.
+        self::assertSame(61, $lines['buy.back_screw 800000']['need']['value']);
         // Both faces and the edges: sides 3.486, top and bottom 1.492, divider 1.716, shelves 2.586, back one face 2.180, rails 0.424,
         // fillers 0.523, trim 0.031 = 12.438 m².
         self::assertEqualsWithDelta(12.438, self::area($lines['primer']), 0.005);
@@ -60,8 +62,8 @@ final class ShoppingTest extends TestCase
         $banding = array_values(array_filter($lines, fn (array $l): bool => $l['group'] === 'banding'))[0];
         self::assertSame([19.471, 22.392, 15.24, 2], self::of($banding));
         // Sold by the quarter inch: 17.86 · 2.5 = 44.6, so 1 3/4 in.
-        // 144 in the carcass and 16 in each of two fillers.
-        self::assertSame([176, 194, 200, 1], self::of($lines['buy.screw 1778000']));
+        // 144 in the carcass, 16 in each of two fillers, 4 down into the plinth.
+        self::assertSame([180, 198, 200, 1], self::of($lines['buy.screw 1778000']));
         self::assertSame(12, $lines['shim']['need']['value'], 'seven rungs, both ends of one all but touch the floor');
         // Three coats at 12 m² to the litre, in gallons.
         $m2 = $lines['clear']['sum'][0]['args']['area']['value'];
