@@ -8,6 +8,8 @@ use Incastro\Core\Assembly\Fastening\Bore;
 use Incastro\Core\Assembly\Fastening\DrivenFasteners;
 use Incastro\Core\Assembly\Fastening\Fastened;
 use Incastro\Core\Assembly\Fastening\SetOut;
+use Incastro\Core\Assembly\Fittings\Fitting;
+use Incastro\Core\Assembly\Fittings\Fittings;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallFixings;
@@ -28,6 +30,9 @@ final readonly class Assembly
     /** @var array<string, Fastened> by piece */
     private array $fastened;
 
+    /** @var array<string, list<Fitting>> by piece */
+    private array $fittings;
+
     /** @var list<Body> asked by the checks of every piece */
     private array $loose;
 
@@ -43,6 +48,7 @@ final readonly class Assembly
         $this->wall = array_map(fn (PlacedPiece $p): array => WallFixings::of($p, $this->footing), $pieces);
         $this->fastened = array_map(fn (PlacedPiece $p): Fastened => SetOut::of($p->design, $p->fit, $p->project->unit)
             ->with((new DrivenFasteners($p, $contacts, new Screws($p->project->unit)))->of()), $pieces);
+        $this->fittings = array_map(fn (PlacedPiece $p): array => (new Fittings($p))->all(), $pieces);
         $reached = new Reached($pieces, $this->wall, $contacts, $this->fastened);
         $this->loose = array_values(array_filter($bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
     }
@@ -118,6 +124,12 @@ final readonly class Assembly
     public function fastened(string $piece): Fastened
     {
         return $this->fastened[$piece] ?? new Fastened([], []);
+    }
+
+    /** @return list<Fitting> bought things that are fixed to the boards of a piece */
+    public function fittings(string $piece): array
+    {
+        return $this->fittings[$piece] ?? [];
     }
 
     /** @return array<string, array<string, int>> how many of each kind, by piece */

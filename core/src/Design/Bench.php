@@ -56,7 +56,7 @@ final class Bench
     {
         if ($count > 0) {
             $panel = $this->panels[$owner] ?? null;
-            $this->hardware[] = new Hardware($panel->element ?? $panel->bay ?? $owner, $name, $count, $length);
+            $this->hardware[] = new Hardware($panel->element ?? $panel->bay ?? $owner, $name, $count, $length, $panel?->id);
         }
     }
 

@@ -15,6 +15,7 @@ use Incastro\Core\Design\Joint;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Planning\Planning;
 
@@ -31,7 +32,7 @@ final class Invariants
     public static function brokenBy(Planning $planning): array
     {
         return [...self::joints($planning), ...self::clashes($planning), ...self::held($planning), ...self::order($planning), ...self::count($planning),
-            ...self::screws($planning)];
+            ...self::screws($planning), ...self::fittings($planning)];
     }
 
     /** @return list<string> a joint that is meant meets a contact */
@@ -139,6 +140,24 @@ final class Invariants
         }
 
         return [...$broken, ...(count($ids) === $bought ? [] : [count($ids)." screws between boards, $bought bought"])];
+    }
+
+    /** @return list<string> what is bought and fixed to a board is fixed in one step, at places that are on that board */
+    private static function fittings(Planning $planning): array
+    {
+        $broken = [];
+        foreach ($planning->pieces() as $piece => $built) {
+            foreach ($planning->assembly()->fittings((string) $piece) as $n => $fitting) {
+                $name = "{$fitting->name->key} on $fitting->on";
+                $step = $planning->steps()->fitted["$piece $n"] ?? null;
+                $broken = $step !== null && isset($planning->steps()->steps[$step]) ? $broken : [...$broken, "no step fixes $name"];
+                $block = $built->panels[$fitting->on]->block->grownBy(Length::fromMillimetres(1));
+                $off = array_filter($fitting->at, fn (Place3 $p): bool => ! $block->holds($p));
+                $broken = $off === [] ? $broken : [...$broken, "$name is beside its board"];
+            }
+        }
+
+        return $broken;
     }
 
     /** Its point, in the board it bites into, is 2 mm from the far side at least; a rake is longer across than through. */

@@ -99,13 +99,38 @@ final class FillsTest extends TestCase
         $rack = ['kind' => 'pull_out', 'shelves' => 6];
         self::assertCount(6, self::named(Planned::of(self::bay($rack)), 'pull_shelf'));
         $inner = ['bands' => [Sample::id('BND', 1) => ['order' => 'a', 'kind' => 'box',
-            'height' => 200, 'bays' => [Sample::id('BAY', 5) => ['order' => 'a', 'fill' => $rack]]],
+            'height' => 200, 'bays' => [Sample::id('BAY', 5) => ['order' => 'a', 'fill' => ['on' => 'slides'] + $rack]]],
             Sample::id('BND', 2) => ['order' => 'b', 'kind' => 'gap']]];
         $plan = Planned::of(self::bay(['kind' => 'open'], $inner));
-        // 200 − 60 − 18 − 10 = 112 high; 7 · 40 + 6 · 18 = 388 wanted.
-        self::assertSame(276, $plan->finding('piece.shelves_do_not_fit')['says']['args']['by']['mm']);
+        // 200 − 15 − 18 − 10 = 157 high; 7 · 40 + 6 · 18 = 388 wanted.
+        self::assertSame(231, $plan->finding('piece.shelves_do_not_fit')['says']['args']['by']['mm']);
         self::assertCount(0, self::named($plan, 'pull_shelf'));
         self::assertCount(1, self::named($plan, 'pull_post'));
+        // Slides want something upright: a rail on each side of the base, 100 high; 350 long in 400 less post, front and the last 10.
+        self::assertSame([100, 100], [self::named($plan, 'pull_rail_left')[0]['finished']['width']['mm'],
+            self::named($plan, 'pull_rail_right')[0]['finished']['width']['mm']]);
+        $slides = array_values(array_filter($plan->piece()['hardware'], fn (array $h): bool => $h['name']['key'] === 'hardware.heavy_slide_pair'));
+        self::assertSame(350, $slides[0]['length']);
+    }
+
+    /** On a bottom a castor would drop off the front edge: the lowest bay is left open to the floor, over another box it is a stop. */
+    public function test_what_rolls_stands_on_the_floor(): void
+    {
+        $rolling = [['kind' => 'pull_out'], ['kind' => 'caddy'], ['kind' => 'drawers', 'count' => 1, 'on' => 'castors']];
+        foreach ($rolling as $fill) {
+            $plan = Planned::of(self::bay($fill));
+            self::assertSame([], array_intersect(['piece.castors_drop', 'piece.castors_over_rail'], $plan->codes()), $fill['kind']);
+            self::assertSame([], self::named($plan, 'bottom'), $fill['kind']);
+            $inner = ['bands' => [Sample::id('BND', 1) => ['order' => 'a', 'kind' => 'box',
+                'bays' => [Sample::id('BAY', 5) => ['order' => 'a', 'fill' => $fill]]]]];
+            self::assertContains('piece.castors_drop', Planned::of(self::bay(['kind' => 'open'], $inner))->codes(), $fill['kind']);
+        }
+        self::assertNotSame([], self::named(Planned::of(self::bay(['kind' => 'drawers', 'count' => 1])), 'bottom'));
+        // A drawer that rolls stands on a base as thick as its sides, not on a thin bottom: sixteen screws hold its castors.
+        $drawer = Planned::of(self::bay($rolling[2]));
+        self::assertSame([1, 0], [count(self::named($drawer, 'box_base')), count(self::named($drawer, 'box_bottom'))]);
+        $screws = array_values(array_filter($drawer->plan['buy']['lines'], fn (array $l): bool => $l['name']['key'] === 'buy.plate_screw'));
+        self::assertSame([16, 16], [$screws[0]['need']['value'], $screws[0]['name']['args']['length']['mm']]);
     }
 
     public function test_a_bin_that_does_not_pass_the_frame_says_by_how_much(): void
@@ -237,7 +262,8 @@ final class FillsTest extends TestCase
         self::assertContains('piece.appliance_deep', Planned::of(self::bay(['kind' => 'appliance', 'depth' => 391]))->codes(), '391 + 10 > 400');
         self::assertNotContains('piece.appliance_deep', Planned::of(self::bay(['kind' => 'appliance', 'depth' => 390]))->codes());
         $rack = Planned::of(self::bay(['kind' => 'caddy', 'shelves' => 4]));
-        self::assertSame([940, 364],
+        // A sheet of 6 on one side keeps it from racking: 964 − 2 · 12 − 6.
+        self::assertSame([934, 364],
             [self::named($rack, 'caddy_shelf')[0]['finished']['width']['mm'], self::named($rack, 'caddy_shelf')[0]['finished']['length']['mm']]);
     }
 

@@ -103,6 +103,7 @@ final readonly class DrivenFasteners
     {
         return match (true) {
             $kind === JointKind::Raking => $this->along(FastenerKind::Screw, $contact, $first, $second),
+            $kind === JointKind::Faced && $first->role === Role::BoxPart => $this->along(FastenerKind::BackScrew, $contact, $first, $second),
             $kind === JointKind::Faced && $first->role === Role::Front => $this->spread($contact, $second, $first),
             $kind !== JointKind::Rests || $contact->axis() !== Axis::Z => [],
             $first->role === Role::Board => $this->along(FastenerKind::Screw, $contact, $first, $second),

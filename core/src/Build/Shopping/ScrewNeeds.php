@@ -7,6 +7,7 @@ namespace Incastro\Core\Build\Shopping;
 use Incastro\Core\Assembly\Fastening\Fastened;
 use Incastro\Core\Assembly\Fastening\Fastener;
 use Incastro\Core\Assembly\Fastening\FastenerKind;
+use Incastro\Core\Assembly\Fittings\Fitting;
 use Incastro\Core\Assembly\Screws;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Amount;
@@ -29,7 +30,8 @@ final readonly class ScrewNeeds
     /** Less bite than this holds nothing: our own figure, two and a half times a 4 mm screw. */
     private const LEAST_BITE_MM = 10;
 
-    public function __construct(private Unit $sold, private Fastened $fastened)
+    /** @param  list<Fitting>  $fittings */
+    public function __construct(private Unit $sold, private Fastened $fastened, private array $fittings)
     {
     }
 
@@ -38,7 +40,7 @@ final readonly class ScrewNeeds
     {
         $screws = array_map(fn (FastenerKind $k): array => $this->screws($built, $k), self::SCREWS);
 
-        return [...array_merge(...$screws), ...$this->dowels($built)];
+        return [...array_merge(...$screws), ...$this->dowels($built), ...$this->plates($built)];
     }
 
     /** @return list<Need> */
@@ -99,6 +101,16 @@ final readonly class ScrewNeeds
             ...($longer === [] ? [] : [$longer[0]->isGreaterThan($most)
                 ? Text::of('buy.screw_too_long', length: $longer[0], most: $most) : Text::of('buy.screw_longer', length: $longer[0])]),
         ];
+    }
+
+    /** @return list<Need> what holds castors, hooks and the like that come without screws */
+    private function plates(PlacedPiece $built): array
+    {
+        $n = array_sum(array_map(fn (Fitting $f): int => $f->count * $f->screws, $this->fittings));
+        $length = Fitting::screw($this->sold);
+
+        return $n === 0 ? [] : [new Need(PurchaseGroup::Screws, "buy.plate_screw $length->units", Text::of('buy.plate_screw', length: $length),
+            Amount::each($n), [Text::of('buy.sum_hardware', n: $n, piece: $built->piece->name)], self::PACKS, self::SPARE)];
     }
 
     /** @return list<Need> each goes into two boards */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Shopping;
 
 use Incastro\Core\Assembly\Assembly;
-use Incastro\Core\Assembly\Fastening\Fastened;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\ShopLine;
@@ -26,7 +25,7 @@ final readonly class Shopper
         }
         $needs = [];
         foreach ([...(new StockNeeds($this->project))->of($cutting),
-            ...array_merge(...array_map(fn (PlacedPiece $p): array => [...$this->ofPiece($p, $assembly->fastened($p->piece->id)),
+            ...array_merge(...array_map(fn (PlacedPiece $p): array => [...$this->ofPiece($p, $assembly),
                 ...(new WallNeeds($p))->of($assembly->wall($p->piece->id))], array_values($assembly->pieces)), ...[[]])] as $need) {
             if ($need->amount->value <= 0) {
                 continue;
@@ -43,13 +42,14 @@ final readonly class Shopper
     }
 
     /** @return list<Need> */
-    private function ofPiece(PlacedPiece $built, Fastened $fastened): array
+    private function ofPiece(PlacedPiece $built, Assembly $assembly): array
     {
+        $fastened = $assembly->fastened($built->piece->id);
         $sold = $this->project->unit;
 
         return [
             ...HardwareNeeds::of($built),
-            ...(new ScrewNeeds($sold, $fastened))->of($built),
+            ...(new ScrewNeeds($sold, $fastened, $assembly->fittings($built->piece->id)))->of($built),
             ...BandingNeeds::of($built, $sold),
             ...GlueNeeds::of($built, $sold),
             ...(new FinishNeeds($built, $sold, $fastened))->of(),

@@ -99,7 +99,8 @@ final class AssemblySteps
         $size = $kind === StepKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z);
         $step = $this->draft->add(new Step($id, $kind, $this->built->piece->id,
             Text::of("step.$kind->value", piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
-            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...$this->driven($id, $unit->ids())],
+            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...$this->driven($id, $unit->ids()),
+                ...FittingNumbers::of($this->built, $this->draft->fit($this->built, $id, $unit->ids()))],
             checks: [Text::of('check.diagonals')], amount: count($unit->panels)));
         $this->draft->after($step, $unit->ids(), 'bench');
         $this->done[$unit->id] = $step;

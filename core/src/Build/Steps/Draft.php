@@ -8,6 +8,7 @@ use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Fastening\Fastened;
 use Incastro\Core\Assembly\Fastening\Fastener;
 use Incastro\Core\Assembly\Fastening\FastenerKind;
+use Incastro\Core\Assembly\Fittings\Fitting;
 use Incastro\Core\Fit\PlacedPiece;
 
 /** The graph while it is being made, and in which step each part came into being, was last worked on and goes to its place. */
@@ -32,6 +33,9 @@ final class Draft
 
     /** @var array<string, string> the step that drives it, by fastener */
     public array $driven = [];
+
+    /** @var array<string, string> the step that fixes it, by piece and number of the fitting */
+    public array $fitted = [];
 
     private const DRIVEN = [FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew, FastenerKind::Dowel];
 
@@ -59,6 +63,26 @@ final class Draft
             if (! isset($this->driven[$fastener->id()]) && $is($fastener)) {
                 $this->driven[$fastener->id()] = $step;
                 $found[] = $fastener;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * What a step fixes to boards, of what is bought: each in one step.
+     *
+     * @param  list<string>  $parts  that go in in it
+     * @return list<Fitting>
+     */
+    public function fit(PlacedPiece $built, string $step, array $parts): array
+    {
+        $found = [];
+        foreach ($this->assembly->fittings($built->piece->id) as $n => $fitting) {
+            $id = "{$built->piece->id} $n";
+            if (! isset($this->fitted[$id]) && in_array($fitting->serves, $parts, true)) {
+                $this->fitted[$id] = $step;
+                $found[] = $fitting;
             }
         }
 

@@ -57,20 +57,27 @@ final class DrivenNumbers
     private static function where(Panel $from, array $screws): Text
     {
         $spots = array_map(fn (Fastener $f): Spot => Spot::of($from, $f->drive->at), $screws);
+        if ($from->role === Role::RakingTop) {
+            return Text::of('number.over_board');
+        }
+        if ($from->inHouse($from->thin) !== $screws[0]->drive->into) {
+            return count($spots) === 1 ? self::end($spots[0]) : Text::of('number.evenly', from: self::end($spots[0]), to: self::end($spots[count($spots) - 1]));
+        }
+
+        return self::at($spots);
+    }
+
+    /** @param  non-empty-list<Spot>  $spots  on the face of one board */
+    public static function at(array $spots): Text
+    {
         [$first, $last] = [$spots[0], $spots[count($spots) - 1]];
         $along = array_unique(array_map(fn (Spot $s): int => $s->along->units, $spots));
         $across = array_unique(array_map(fn (Spot $s): int => $s->across->units, $spots));
-        $isLevel = $from->inHouse($from->thin) === $screws[0]->drive->into;
-        if ($from->role === Role::RakingTop) {
-            return Text::of('number.over_board', n: count($screws));
-        }
-        if (! $isLevel) {
-            return count($spots) === 1 ? self::end($first) : Text::of('number.evenly', from: self::end($first), to: self::end($last));
-        }
 
         return match (true) {
             count($spots) === 4 && count($along) === 1 && count($across) === 1 => Text::of('number.corners', along: $first->along, across: $first->across),
-            count($spots) === 2 && count($along) === 1 && count($across) === 1 && $first->edge === $last->edge => Text::of('number.both_ends',
+            count($spots) === 2 && count($along) === 1 && count($across) === 1 && $first->edge === $last->edge => Text::of(
+                $first->across->isZero() ? 'number.both_ends_on_edge' : 'number.both_ends',
                 along: $first->along, across: $first->across, edge: Text::of("board_edge.$first->edge")),
             count($spots) > self::LISTED => Text::of('number.evenly', from: self::place($first), to: self::place($last)),
             default => self::places(array_map(self::place(...), $spots)),

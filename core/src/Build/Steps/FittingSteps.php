@@ -83,7 +83,7 @@ final class FittingSteps
         $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id, $title, $parts,
             places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
             numbers: [...array_merge(...array_map(fn (Unit $u): array => $this->numbers($u, $kind), $units)),
-                ...$this->fasteners("$kind->value:$unit->id", $parts)],
+                ...$this->fasteners("$kind->value:$unit->id", $parts), ...$this->fitted("$kind->value:$unit->id", $parts)],
             checks: [Text::of($kind === StepKind::SiteFrame || $kind === StepKind::Top ? 'check.level' : 'check.tight')],
             amount: count($parts), hands: $this->shop->hands($unit)));
         foreach ($parts as $part) {
@@ -146,6 +146,15 @@ final class FittingSteps
             fn (Fastener $f): bool => (isset($is[$f->from]) || isset($is[$f->into ?? ''])) && $there($f->from) && $there($f->into)));
     }
 
+    /**
+     * @param  list<string>  $parts
+     * @return list<Text> what is bought and fixed to them or for them
+     */
+    private function fitted(string $step, array $parts): array
+    {
+        return FittingNumbers::of($this->built, $this->draft->fit($this->built, $step, $parts));
+    }
+
     /** What is alike goes in in one step a piece. */
     private function together(StepKind $kind): void
     {
@@ -157,7 +166,8 @@ final class FittingSteps
         $step = $this->draft->add(new Step("$kind->value:{$this->built->piece->id}", $kind, $this->built->piece->id,
             Text::of("step.$kind->value", piece: $this->built->piece->name, n: count($units)), $parts,
             places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
-            numbers: [...$this->settings($kind), ...$this->fasteners("$kind->value:{$this->built->piece->id}", $parts)],
+            numbers: [...$this->settings($kind), ...$this->fasteners("$kind->value:{$this->built->piece->id}", $parts),
+                ...$this->fitted("$kind->value:{$this->built->piece->id}", $parts)],
             checks: [Text::of("check.$kind->value")], amount: count($units)));
         $this->draft->after($step, array_values(array_filter($parts, fn (string $p): bool => ($this->draft->placed[$p] ?? $step) === $step)), 'bench');
         foreach ($units as $unit) {

@@ -37,7 +37,8 @@ final readonly class StepMaker
         $usual = $draft->graph->inOrder();
 
         return new WorkPlan($this->project, $draft->graph->needs($usual),
-            (new Ordering($this->project->make->order))->of($usual), $this->holding($draft, $cutting), $findings, $draft->driven);
+            (new Ordering($this->project->make->order))->of($usual), $this->holding($draft, $cutting), $findings, $draft->driven,
+            $draft->fitted);
     }
 
     /** @return \Closure(): list<Finding> keeps what is to be done before it is hidden, once all else is in order */

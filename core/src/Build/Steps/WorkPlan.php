@@ -21,9 +21,10 @@ final readonly class WorkPlan implements \JsonSerializable
      * @param  array<string, list<Finding>>  $held  by step
      * @param  list<Finding>  $findings  fixings that can be had in no order
      * @param  array<string, string>  $driven  the step that drives it, by fastener
+     * @param  array<string, string>  $fitted  the step that fixes it, by piece and number of the fitting
      */
     public function __construct(public Project $project, public array $needs, public array $steps, public array $held, private array $findings,
-        public array $driven)
+        public array $driven, public array $fitted)
     {
     }
 

@@ -17,7 +17,10 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** An open box: two sides front to back, front and back between them, a thin bottom in grooves near the foot. */
+/**
+ * An open box: two sides front to back, front and back between them, a thin bottom in grooves near the foot. One that rolls stands on a
+ * base of the same board, which its castors are screwed to.
+ */
 final readonly class BoxOf
 {
     private const BOTTOM_UP_MM = 12;
@@ -28,7 +31,7 @@ final readonly class BoxOf
 
     private Cell $cell;
 
-    public function __construct(private Workplace $at, private string $id, private Text $name)
+    public function __construct(private Workplace $at, private string $id, private Text $name, private bool $rolls = false)
     {
         $this->cell = $at->cell;
     }
@@ -38,6 +41,8 @@ final readonly class BoxOf
     {
         $t = $this->cell->board->thickness;
         $maker = $this->at->maker()->belongingTo(new Belongs(set: $this->id));
+        $whole = new Extent($x, $y, $z);
+        $z = $this->rolls ? $z->afterFirst($t, Text::of('piece.on_its_base')) : $z;
         $name = fn (string $part): Text => Text::of("part.box_$part", of: $this->name);
         $left = $maker->cheek(new Named("$this->id:side_left", Role::DrawerPart, $name('side_left')), $x->from, $y, $z);
         $right = $maker->cheek(new Named("$this->id:side_right", Role::DrawerPart, $name('side_right')), $x->to()->minus($t), $y, $z);
@@ -49,8 +54,13 @@ final readonly class BoxOf
                 $this->at->bench->join($end->id, $side->id, JointKind::Screws, Axis::X);
             }
         }
-        $this->bottom(new Named("$this->id:bottom", Role::DrawerPart, $name('bottom')), new Extent($inner, $y, $z),
-            [$left->id, $right->id, $front->id, $back->id]);
+        $around = [$left->id, $right->id, $front->id, $back->id];
+        if ($this->rolls) {
+            $base = $maker->level(new Named("$this->id:bottom", Role::DrawerPart, $name('base')), $whole->x, $whole->y, $whole->z->from);
+            array_map(fn (string $board) => $this->at->bench->join($board, $base->id, JointKind::Screws, Axis::Z), $around);
+        } else {
+            $this->bottom(new Named("$this->id:bottom", Role::DrawerPart, $name('bottom')), new Extent($inner, $y, $z), $around);
+        }
     }
 
     /**

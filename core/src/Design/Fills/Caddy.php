@@ -13,7 +13,7 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** A rack on castors for a narrow gap: two ends, shelves between, a rail behind so that it does not rack. */
+/** A rack on castors for a narrow gap: two ends, shelves between, and a thin sheet on one long side so that it does not rack. */
 final class Caddy implements FillMaker
 {
     private const LEAST_MM = 60;
@@ -24,7 +24,7 @@ final class Caddy implements FillMaker
         $is = $cell->bay->fill->is;
         $t = $cell->board->thickness;
         [$play, $castor] = [$is->length('play'), $is->length('castor')];
-        $wide = $cell->x->value()->minus($play->times(2));
+        $wide = $cell->x->value()->minus($play->times(2))->minus($cell->back->thickness);
         $high = $cell->least->minus($castor)->minus($play);
         $n = $is->count('shelves');
         if ($wide->isLessThan(Length::fromMillimetres(self::LEAST_MM))
@@ -33,13 +33,24 @@ final class Caddy implements FillMaker
 
             return;
         }
-        $x = $cell->x->inside($play, Text::of('piece.gap_each', gap: $play));
+        if ($cell->by->floor !== null) {
+            $at->cannot('piece.castors_drop', Length::zero(), $cell->z->from->minus($cell->floor));
+
+            return;
+        }
+        $whole = $cell->x->inside($play, Text::of('piece.gap_each', gap: $play));
+        $x = $whole->afterFirst($cell->back->thickness, Text::of('piece.side_sheet'));
         $z = Span::of($cell->z->from->plus($castor), $high, Text::of('piece.caddy_height'));
         $maker = $at->maker();
         // It rolls out lengthwise: its ends stand at the front and at the rear.
         $front = $maker->face(new Named("{$cell->bay->id}:caddy_front", Role::BoxPart,
             Text::of('part.caddy_front', bay: $cell->label)), $x, $cell->y->to()->minus($t), $z);
         $rear = $maker->face(new Named("{$cell->bay->id}:caddy_rear", Role::BoxPart, Text::of('part.caddy_rear', bay: $cell->label)), $x, $cell->y->from, $z);
+        $sheet = $at->thin()->cheek(new Named("{$cell->bay->id}:caddy_side", Role::BoxPart, Text::of('part.caddy_side', bay: $cell->label)),
+            $whole->from, $cell->y, $z);
+        foreach ([$front, $rear] as $end) {
+            $at->bench->join($sheet->id, $end->id, JointKind::Faced, Axis::X);
+        }
         $y = $cell->y->inside($t, Text::of('piece.between_ends'));
         $rooms = $z->value()->minus($t->times($n))->splitInto($n);
         $up = $z->from;
@@ -48,6 +59,7 @@ final class Caddy implements FillMaker
                 Text::of('part.caddy_shelf', n: $i + 1, bay: $cell->label)), $x, $y, $up);
             $at->bench->join($shelf->id, $front->id, JointKind::Screws, Axis::Y);
             $at->bench->join($shelf->id, $rear->id, JointKind::Screws, Axis::Y);
+            $at->bench->join($sheet->id, $shelf->id, JointKind::Faced, Axis::X);
             $up = $up->plus($t)->plus($rooms[$i]);
         }
         $at->need('castor', 4, $castor);

@@ -82,13 +82,15 @@ final class Drawers implements FillMaker
         $cell = $at->cell;
         $n = $cell->bay->fill->is->count('count');
         $rail = $cell->mouth->z->from->minus($cell->z->from);
-        if ($n > 1) {
+        if ($cell->by->floor !== null) {
+            $at->cannot('piece.castors_drop', Length::zero(), $cell->z->from->minus($cell->floor));
+        } elseif ($n > 1) {
             $at->bench->find(Finding::ofPiece('piece.castors_one', Severity::Stop, $cell->bay->id, Text::of('piece.castors_one', bay: $cell->label, n: $n)));
         } elseif ($rail->isPositive()) {
             $at->cannot('piece.castors_over_rail', Length::zero(), $rail);
         }
 
-        return $n > 1 || $rail->isPositive();
+        return $n > 1 || $rail->isPositive() || $cell->by->floor !== null;
     }
 
     private function isTooNarrow(Workplace $at): bool
@@ -220,7 +222,7 @@ final class Drawers implements FillMaker
         $up = Length::greatest($up, $cell->mouth->z->from->plus($air)->minus($front->from));
         $top = Length::least($front->to()->minus(Length::fromMillimetres(self::LOWER_MM - 10)), $cell->mouth->z->to()->minus($air));
         $height = Length::greatest(Length::fromMillimetres(30), $top->minus($front->from)->minus($up));
-        (new BoxOf($at, "{$cell->bay->id}:drawer_$n", $name))->make($box, Span::of($y->minus($length), $length, Text::of('piece.slide_length')),
+        (new BoxOf($at, "{$cell->bay->id}:drawer_$n", $name, $castors))->make($box, Span::of($y->minus($length), $length, Text::of('piece.slide_length')),
             Span::of($front->from->plus($up), $height, Text::of('piece.drawer_height', front: $front->value())));
         $at->bench->join($panel->id, "{$cell->bay->id}:drawer_$n:front_inner", JointKind::Faced, Axis::Y);
         if (! $cell->mouth->framed) {

@@ -17,12 +17,25 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** A tall frame that pulls out whole: base, front, rear post and shelves between, on castors or slides. Under a slope its front follows the slope. */
+/**
+ * A tall frame that pulls out whole: base, front, rear post and shelves between, on castors or slides. Slides are screwed to a rail on edge
+ * at each side of the base. Under a slope its front follows the slope.
+ */
 final class PullOut implements FillMaker
 {
     private const SLIDE_MM = 12.7;
 
     private const LEAST_WIDTH_MM = 120;
+
+    /** What a slide is screwed to: high, and at least. */
+    private const RAIL_MM = 100;
+
+    private const LEAST_RAIL_MM = 50;
+
+    /** Slides come in steps of this, and want as much behind them as the last. */
+    private const SLIDE_STEP_MM = 50;
+
+    private const BEHIND_MM = 10;
 
     /** Between two shelves of a rack. */
     private const LEAST_ROOM_MM = 40;
@@ -42,8 +55,9 @@ final class PullOut implements FillMaker
 
             return;
         }
-        if ($castors && $cell->mouth->z->from->isGreaterThan($cell->z->from)) {
-            $at->cannot('piece.castors_over_rail', Length::zero(), $cell->mouth->z->from->minus($cell->z->from));
+        if ($castors && ($cell->by->floor !== null || $cell->mouth->z->from->isGreaterThan($cell->z->from))) {
+            $cell->by->floor === null ? $at->cannot('piece.castors_over_rail', Length::zero(), $cell->mouth->z->from->minus($cell->z->from))
+                : $at->cannot('piece.castors_drop', Length::zero(), $cell->z->from->minus($cell->floor));
 
             return;
         }
@@ -60,12 +74,42 @@ final class PullOut implements FillMaker
         $at->bench->join($base->id, $front->id, JointKind::Screws, Axis::Y);
         $high = Length::least($cell->z->from->plus($cell->least), $cell->mouth->z->to())
             ->minus($z)->minus($t)->minus(Length::fromMillimetres(10));
-        $this->rack($at, new Extent($x, $y, Span::of($z->plus($t), $high, Text::of('piece.least_height'))), $base, $front);
-        $at->need($castors ? 'castor' : 'heavy_slide_pair', $castors ? 4 : 1, $castors ? $up : $y->value());
+        $rack = new Extent($x, $y, Span::of($z->plus($t), $high, Text::of('piece.least_height')));
+        $post = $this->rack($at, $rack, $base, $front);
+        $castors ? $at->need('castor', 4, $up) : $this->onSlides($at, $rack, [$base, $front, $post]);
         $at->need('pull', 1);
     }
 
-    private function rack(Workplace $at, Extent $rack, Panel $base, Panel $front): void
+    /** @param  list<Panel>  $around  base, front and rear post */
+    private function onSlides(Workplace $at, Extent $rack, array $around): void
+    {
+        $cell = $at->cell;
+        $t = $cell->board->thickness;
+        $free = $rack->y->value()->minus(Length::fromMillimetres(self::BEHIND_MM));
+        $at->need('heavy_slide_pair', 1, Length::fromMillimetres(max(1, intdiv($free->units, self::SLIDE_STEP_MM * Length::PER_MM)) * self::SLIDE_STEP_MM));
+        $n = $this->lacks($at, $rack)->isPositive() ? 0 : $cell->bay->fill->is->count('shelves');
+        $room = $rack->z->value()->minus($t->times($n))->splitInto($n + 1)[$n];
+        $high = Length::least(Length::fromMillimetres(self::RAIL_MM), $room->minus(Length::fromMillimetres(self::BEHIND_MM)));
+        if ($high->isLessThan(Length::fromMillimetres(self::LEAST_RAIL_MM))) {
+            $at->cannot('piece.slide_rail_low', $high, Length::fromMillimetres(self::LEAST_RAIL_MM));
+
+            return;
+        }
+        $y = $rack->y->afterFirst($t, Text::of('piece.rear_post'));
+        $z = Span::of($rack->z->from, $high, Text::of('piece.slide_rail'));
+        foreach (['left' => [$rack->x->from, $cell->by->left], 'right' => [$rack->x->to()->minus($t), $cell->by->right]] as $side => [$x, $upright]) {
+            $named = new Named("{$cell->bay->id}:pull_rail_$side", Role::BoxPart, Text::of("part.pull_rail_$side", bay: $cell->label));
+            $rail = $at->maker()->cheek($named, $x, $y, $z);
+            foreach ([Axis::Z, Axis::Y, Axis::Y] as $i => $axis) {
+                $at->bench->join($rail->id, $around[$i]->id, JointKind::Screws, $axis);
+            }
+            if (! $cell->mouth->framed) {
+                $at->bench->clear($rail->id, $upright, Axis::X, Length::fromMillimetres(self::SLIDE_MM));
+            }
+        }
+    }
+
+    private function rack(Workplace $at, Extent $rack, Panel $base, Panel $front): Panel
     {
         $cell = $at->cell;
         $t = $cell->board->thickness;
@@ -75,16 +119,16 @@ final class PullOut implements FillMaker
         $at->bench->join($post->id, $base->id, JointKind::Screws, Axis::Z);
         $n = $cell->bay->fill->is->count('shelves');
         if ($n === 0) {
-            return;
+            return $post;
         }
         $height = $rack->z->value();
         $between = $rack->y->afterFirst($t, Text::of('piece.rear_post'));
-        $short = Length::fromMillimetres(self::LEAST_ROOM_MM)->times($n + 1)->plus($t->times($n))->minus($height);
+        $short = $this->lacks($at, $rack);
         if ($short->isPositive()) {
             $at->bench->find(Finding::ofPiece('piece.shelves_do_not_fit', Severity::Stop, $cell->bay->id,
                 Text::of('piece.shelves_do_not_fit', bay: $cell->label, by: $short))->measuring($short, Length::zero()));
 
-            return;
+            return $post;
         }
         $rooms = $height->minus($t->times($n))->splitInto($n + 1);
         $z = $rack->z->from;
@@ -97,5 +141,15 @@ final class PullOut implements FillMaker
             $at->bench->join($shelf->id, $front->id, JointKind::Screws, Axis::Y);
             $z = $z->plus($t);
         }
+
+        return $post;
+    }
+
+    /** What it is too low by for its shelves; less than nothing where they have room. */
+    private function lacks(Workplace $at, Extent $rack): Length
+    {
+        $n = $at->cell->bay->fill->is->count('shelves');
+
+        return Length::fromMillimetres(self::LEAST_ROOM_MM)->times($n + 1)->plus($at->cell->board->thickness->times($n))->minus($rack->z->value());
     }
 }

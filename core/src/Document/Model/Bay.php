@@ -6,10 +6,13 @@ namespace Incastro\Core\Document\Model;
 
 /**
  * One opening of a band from left to right: what it holds, or bands again, and what closes it. `through`: the bands above
- * that its divider runs on into. `openFloor`: no bottom and no base under it, its uprights stand on the floor.
+ * that its divider runs on into. `openFloor`: no bottom and no base under it, its uprights stand on the floor; so too where what is in it
+ * rolls on castors, which would drop off a bottom when it is drawn out.
  */
 final readonly class Bay
 {
+    public bool $openFloor;
+
     /**
      * @param  list<string>  $through
      * @param  array<string, Band>  $bands
@@ -21,10 +24,11 @@ final readonly class Bay
         public Fill $fill,
         public ?Door $door,
         public bool $openBack,
-        public bool $openFloor,
+        bool $openFloor,
         public Methods $methods,
         public array $bands,
     ) {
+        $this->openFloor = $openFloor || $fill->isOnCastors();
     }
 
     public function hasBack(): bool

@@ -17,6 +17,11 @@ final readonly class Fill
     /** Rolls over the floor when it is drawn out. */
     public function isOnCastors(): bool
     {
-        return $this->kind === FillKind::Caddy || in_array($this->kind, [FillKind::PullOut, FillKind::Drawers], true) && $this->is->choice('on') === 'castors';
+        return match ($this->kind) {
+            FillKind::Caddy => true,
+            FillKind::PullOut, FillKind::Drawers => $this->is->choice('on') === 'castors',
+            FillKind::PullOutStep => $this->is->length('castor')->isPositive(),
+            default => false,
+        };
     }
 }

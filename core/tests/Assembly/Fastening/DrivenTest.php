@@ -58,7 +58,8 @@ final class DrivenTest extends TestCase
         $up = array_values(array_filter($this->driven($planning), fn (Fastener $f): bool => $built->panels[$f->from]->role === Role::Cleat));
         self::assertSame([50, 4.6], [$up[0]->length?->millimetres(), $up[0]->sunk->millimetres()]);
         $rail = $built->boards(Role::Ledger)[0];
-        $pockets = array_filter($planning->assembly()->fastened($built->piece->id)->of(FastenerKind::PocketScrew), fn (Fastener $f): bool => $f->from === $rail->id);
+        $pockets = array_filter($planning->assembly()->fastened($built->piece->id)->of(FastenerKind::PocketScrew),
+            fn (Fastener $f): bool => $f->from === $rail->id);
         $ends = array_values(array_count_values(array_map(fn (Fastener $f): string => (string) $f->into, $pockets)));
         sort($ends);
         self::assertSame([2, 2, 6], $ends);

@@ -287,7 +287,7 @@ final class StrengthTest extends TestCase
             [$piece['height'], $piece['depth']] = [1000, 450];
             $piece['runs'][Sample::RUN]['bands'][Sample::BOX]['height'] = 500;
             $piece['runs'][Sample::RUN]['bands'][Sample::id('B0X', 2)] = ['order' => 'c', 'kind' => 'box', 'joined' => true,
-                'bays' => [Sample::id('BAY', 2) => ['order' => 'a', 'fill' => ['kind' => 'caddy', 'shelves' => 1]]]];
+                'bays' => [Sample::id('BAY', 2) => ['order' => 'a', 'fill' => ['kind' => 'pull_out', 'on' => 'slides', 'shelves' => 1]]]];
 
             return self::stored($document, ['kg' => $kg, 'count' => 1]);
         };

@@ -15,17 +15,17 @@ final class CastorsTipTest extends TestCase
     public function test_a_tall_narrow_caddy_is_told_with_the_width_that_would_stand(): void
     {
         $finding = Planned::of(self::caddy(240))->finding('strength.castors_tip');
-        // atan(108 / 1098.5) = 5.6°; 2 · 1098.5 · tan 10° = 387.4, up to 388.
-        self::assertSame([5.6, 216, 1098.5],
+        // It stands on the floor, with neither bottom nor plinth under it: atan(108 / 1157.5) = 5.3°; 2 · 1157.5 · tan 10° = 408.2, up to 409.
+        self::assertSame([5.3, 216, 1157.5],
             [$finding['says']['args']['deg']['degrees'], $finding['says']['args']['base']['mm'], $finding['says']['args']['centre']['mm']]);
-        self::assertSame(388, $finding['remedy']['args']['wide']['mm']);
+        self::assertSame(409, $finding['remedy']['args']['wide']['mm']);
     }
 
     public function test_one_as_wide_as_said_stands_and_one_a_hair_narrower_does_not(): void
     {
-        // 387.4 of base is a bay of 411.4; 387.3 a hair under 10°.
-        self::assertNotContains('strength.castors_tip', Planned::of(self::caddy(411.5))->codes());
-        self::assertContains('strength.castors_tip', Planned::of(self::caddy(411.3))->codes());
+        // 408.2 of base is a bay of 432.2; 408.1 a hair under 10°.
+        self::assertNotContains('strength.castors_tip', Planned::of(self::caddy(432.3))->codes());
+        self::assertContains('strength.castors_tip', Planned::of(self::caddy(432.1))->codes());
     }
 
     public function test_shelves_and_what_runs_on_slides_do_not_tip(): void
