@@ -10,7 +10,7 @@ use Incastro\Core\Fit\Motion\Motion;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\View;
 
-/** Every piece as solids in its room, and how far each moves. */
+/** Every piece as solids in its room, with all that is taken out of them, and how far each moves. */
 final readonly class SolidsSection implements \JsonSerializable
 {
     /** @param  array<string, PlacedPiece>  $pieces */
@@ -44,7 +44,7 @@ final readonly class SolidsSection implements \JsonSerializable
                 'taken' => array_map(
                     fn (Taken $t): array => ['kind' => $t->kind->value, 'corner' => [$t->block->corner->x, $t->block->corner->y, $t->block->corner->z],
                         'size' => [$t->block->size->x, $t->block->size->y, $t->block->size->z]],
-                    array_values(array_filter($panel->taken, fn (Taken $t): bool => $t->kind->isSeenThrough()))),
+                    $panel->taken),
                 'moves' => $moves[$panel->id] ?? null];
         }, $built->fit->panels);
     }

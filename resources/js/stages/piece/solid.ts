@@ -211,7 +211,7 @@ export function geometryOf(solid: Solid): THREE.BufferGeometry {
 function holesOf(solid: Solid): THREE.Path[] {
     const axes = { x: [1, 2], y: [0, 2], z: [0, 1] }[solid.axis] as [number, number];
     return solid.taken
-        .filter((t) => t.kind !== 'notch')
+        .filter((t) => t.kind === 'cut_out' || t.kind === 'round_cut_out')
         .map((t) => {
             const [u, v] = [t.corner[axes[0]]!, t.corner[axes[1]]!];
             const [w, h] = [t.size[axes[0]]!, t.size[axes[1]]!];
