@@ -152,6 +152,7 @@ function rooms(): array
             'things' => [thing('bump_out', 'back', 2420, 0, 220, 2420, 180, 'keep_clear', ['name' => 'pipe chase']), thing('detector', 'ceiling', 2000, 250, 110, 110, 42, 'keep_away')],
             'true' => $box(2640, 320, 2420, ['back' => fn (float $x, float $z): float => 1.2 * ($z - 1200) / 1000 + 2.0 * sin($x / 800)]),
             'piece' => ['name' => 'Wall cupboards', 'height' => 750, 'depth' => 300, 'width' => 2300, 'stand' => ['from' => 'left', 'at' => 0, 'up' => 1350], 'methods' => ['back' => 'none']],
+            'decide' => threeBays(...),
         ],
         'wash-house-linen' => [
             'kind' => 'niche', 'unit' => 'mm', 'ids' => '01J8RC', 'id' => '01JWASHY1NEN00000000000001', 'name' => 'Wash-house, linen niche', 'space' => 'Linen niche',
@@ -210,6 +211,28 @@ function rooms(): array
             'starter' => 'niche-shelves-on-cupboards',
         ],
     ];
+}
+
+/**
+ * The one bay that a piece began with, three times.
+ *
+ * @param  array<string, mixed>  $piece
+ * @return array<string, mixed>
+ */
+function threeBays(array $piece): array
+{
+    foreach ($piece['runs'] as &$run) {
+        foreach ($run['bands'] as &$band) {
+            [$id, $bay] = [(string) array_key_first($band['bays']), array_values($band['bays'])[0]];
+            foreach (['b', 'c'] as $n => $order) {
+                $own = fn (string $of, int $more): string => substr($of, 0, -4).str_pad(strtoupper(base_convert((string) (300 + 10 * $n + $more), 10, 8)), 4, '0', STR_PAD_LEFT);
+                $shelves = array_values($bay['fill']['shelves']);
+                $band['bays'][$own($id, 0)] = ['order' => $order, 'fill' => ['shelves' => array_combine([$own($id, 1), $own($id, 2)], $shelves)] + $bay['fill']] + $bay;
+            }
+        }
+    }
+
+    return $piece;
 }
 
 /**

@@ -10,6 +10,7 @@ use Incastro\Core\Assembly\Fastening\Fastened;
 use Incastro\Core\Assembly\Fastening\SetOut;
 use Incastro\Core\Assembly\Fittings\Fitting;
 use Incastro\Core\Assembly\Fittings\Fittings;
+use Incastro\Core\Assembly\Loads\Carriers;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallFixings;
@@ -33,6 +34,9 @@ final readonly class Assembly
     /** @var array<string, list<Fitting>> by piece */
     private array $fittings;
 
+    /** @var array<string, Carriers> by piece */
+    private array $carriers;
+
     /** @var list<Body> asked by the checks of every piece */
     private array $loose;
 
@@ -46,11 +50,30 @@ final readonly class Assembly
     {
         $this->footing = new Footing($pieces, $bodies, $contacts);
         $this->wall = array_map(fn (PlacedPiece $p): array => WallFixings::of($p, $this->footing), $pieces);
+        $own = self::byPiece($bodies, $contacts);
         $this->fastened = array_map(fn (PlacedPiece $p): Fastened => SetOut::of($p->design, $p->fit, $p->project->unit)
-            ->with((new DrivenFasteners($p, $contacts, new Screws($p->project->unit)))->of()), $pieces);
+            ->with((new DrivenFasteners($p, $own[$p->piece->id] ?? [], new Screws($p->project->unit)))->of()), $pieces);
+        $this->carriers = array_map(fn (PlacedPiece $p): Carriers => new Carriers($p, $own[$p->piece->id] ?? [], $this->fastened[$p->piece->id]), $pieces);
         $this->fittings = array_map(fn (PlacedPiece $p): array => (new Fittings($p))->all(), $pieces);
         $reached = new Reached($pieces, $this->wall, $contacts, $this->fastened);
         $this->loose = array_values(array_filter($bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
+    }
+
+    /**
+     * @param  array<string, Body>  $bodies
+     * @param  list<Contact>  $contacts
+     * @return array<string, list<Contact>> those of two bodies of one piece, by piece
+     */
+    private static function byPiece(array $bodies, array $contacts): array
+    {
+        $own = [];
+        foreach ($contacts as $contact) {
+            if ($bodies[$contact->first]->piece === $bodies[$contact->second]->piece) {
+                $own[$bodies[$contact->first]->piece][] = $contact;
+            }
+        }
+
+        return $own;
     }
 
     /** @param  array<string, PlacedPiece>  $pieces */
@@ -144,9 +167,9 @@ final readonly class Assembly
         return array_merge(...array_map(fn (Fastened $f): array => $f->bores, array_values($this->fastened)), ...[[]]);
     }
 
-    /** @return list<Contact> of a body, it first */
-    public function contactsOf(string $body): array
+    /** What carries the level boards of a piece. */
+    public function carriers(string $piece): Carriers
     {
-        return array_values(array_filter($this->contacts, fn (Contact $c): bool => $c->first === $body || $c->second === $body));
+        return $this->carriers[$piece] ?? throw new \LogicException("No such piece: $piece.");
     }
 }

@@ -50,6 +50,7 @@ use Incastro\Core\Checks\People\TieBack;
 use Incastro\Core\Checks\People\ToeRoom;
 use Incastro\Core\Checks\People\WindowFall;
 use Incastro\Core\Checks\Strength\BedCarries;
+use Incastro\Core\Checks\Strength\BoardsCarry;
 use Incastro\Core\Checks\Strength\CastorsTip;
 use Incastro\Core\Checks\Strength\DrawersTip;
 use Incastro\Core\Checks\Strength\HangingLoad;
@@ -81,7 +82,7 @@ final class Checker
         ThingsInTheWay::class, LetsThingsThrough::class, MovesFreely::class, HolesClear::class, CableWay::class, StudsBehind::class,
         ApplianceFixed::class, DriverRoom::class, FixingSealed::class, HandRoom::class,
         HiddenRecorded::class, PocketsUnderTrim::class, StudsRecorded::class, WaysIn::class,
-        BedCarries::class, CastorsTip::class, DrawersTip::class, HangingLoad::class, HeldByNothing::class,
+        BedCarries::class, BoardsCarry::class, CastorsTip::class, DrawersTip::class, HangingLoad::class, HeldByNothing::class,
         HingesCarry::class, Racks::class, RunnersRated::class, ShelfSags::class, SlabsSag::class,
         BedGuard::class, ChestVents::class, FingerTraps::class, LiftHeavy::class, OutOfReach::class,
         PoisonLow::class, RiseAndGoing::class, TieBack::class, ToeRoom::class, WindowFall::class,
@@ -100,13 +101,12 @@ final class Checker
     /**
      * What shows only once all parts are laid on their sheets.
      *
-     * @param  list<PlacedPiece>  $pieces
      * @return list<Finding>
      */
-    public function cutting(Cutting $cutting, Project $project, array $pieces): array
+    public function cutting(Cutting $cutting, Project $project, Assembly $assembly): array
     {
         return [...(new FitsSheet)->of($cutting, $project), ...(new LocksHold)->of($cutting, $project), ...(new CutAlready)->of($cutting, $project),
-            ...(new AsMade)->of($cutting, $project), ...(new OneChance)->of($cutting, $project), ...(new WeakAxis)->of($cutting, $pieces)];
+            ...(new AsMade)->of($cutting, $project), ...(new OneChance)->of($cutting, $project), ...(new WeakAxis)->of($cutting, $assembly)];
     }
 
     /** @return list<Finding> */

@@ -38,7 +38,7 @@ final readonly class Verdicts
             array_push($findings, ...$own);
         }
         array_push($findings, ...$accepted->marked((new StandApart)->of($assembly)));
-        array_push($findings, ...$accepted->marked($checker->cutting($cutting, $project, array_values($pieces))));
+        array_push($findings, ...$accepted->marked($checker->cutting($cutting, $project, $assembly)));
 
         return new self($accepted, self::once($findings), $held);
     }

@@ -45,6 +45,7 @@ final readonly class CaseMaker
         if ($framed) {
             (new FaceFrame($this->bench, $case))->make();
         }
+        (new ToeBearers($this->bench, $case))->make();
         (new Backs($this->bench, $case))->make();
         $slope->cut(array_values(array_diff(array_keys($this->bench->panels), $before)));
 

@@ -50,7 +50,7 @@ final readonly class LevelParts
 
     private function isFrontOfBase(Panel $panel): bool
     {
-        return ! $panel->turned && ($panel->role === Role::ToeBoard || ($panel->role === Role::PlinthRail && $panel->leads));
+        return ! $panel->turned && $panel->thin === Axis::Y && ($panel->role === Role::ToeBoard || ($panel->role === Role::PlinthRail && $panel->leads));
     }
 
     /** Boards of the base that would stand on shims are left long by the gap under them, and 3 mm, and cut to the floor. */

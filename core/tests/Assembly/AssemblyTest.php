@@ -170,7 +170,8 @@ final class AssemblyTest extends TestCase
 
     private static function contact(Assembly $assembly, string $a, string $b): Contact
     {
-        return array_values(array_filter($assembly->contactsOf($a), fn (Contact $c): bool => in_array($b, [$c->first, $c->second], true)))[0];
+        return array_values(array_filter($assembly->contacts,
+            fn (Contact $c): bool => in_array([$c->first, $c->second], [[$a, $b], [$b, $a]], true)))[0];
     }
 
     private static function key(Body $a, Body $b): string

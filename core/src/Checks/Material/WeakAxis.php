@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks\Material;
 
+use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Loads\Bending;
 use Incastro\Core\Checks\FindingFactory;
-use Incastro\Core\Checks\Strength\Bending;
 use Incastro\Core\Checks\Strength\ShelfSags;
 use Incastro\Core\Cut\Cutting;
 use Incastro\Core\Cut\Nest\LaidSheet;
@@ -24,10 +25,9 @@ use Incastro\Core\Measure\Text;
 final class WeakAxis
 {
     /**
-     * @param  list<PlacedPiece>  $pieces
      * @return list<Finding>
      */
-    public function of(Cutting $cutting, array $pieces): array
+    public function of(Cutting $cutting, Assembly $assembly): array
     {
         $turned = [];
         foreach ($cutting->nested as $material => $nested) {
@@ -38,8 +38,8 @@ final class WeakAxis
             }
         }
         $findings = [];
-        foreach ($turned === [] ? [] : $pieces as $built) {
-            foreach ((new ShelfSags)->bendings($built) as $part => [$panel, $bending]) {
+        foreach ($turned === [] ? [] : $assembly->pieces as $built) {
+            foreach ((new ShelfSags)->bendings($built, $assembly) as $part => [$panel, $bending]) {
                 $finding = isset($turned[$part]) ? $this->softer($panel, $bending, $turned[$part], $built) : null;
                 if ($finding !== null) {
                     $findings[$turned[$part]] ??= $finding;

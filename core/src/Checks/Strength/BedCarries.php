@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Loads\Bending;
 use Incastro\Core\Assembly\Wall\WallLoads;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Assembly\Assembly;
+use Incastro\Core\Assembly\Loads\Bending;
 use Incastro\Core\Assembly\Wall\Capacity;
 use Incastro\Core\Assembly\Wall\Hold;
 use Incastro\Core\Assembly\Wall\WallFixing;
