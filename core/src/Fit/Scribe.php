@@ -8,6 +8,7 @@ use Incastro\Core\Document\Model\Held;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
 
 /**
  * A blank that projects past the straight piece and is cut to the house. `setting` is the distance the part still has to travel
@@ -36,6 +37,31 @@ final readonly class Scribe implements \JsonSerializable
         public ?Held $held,
         public ?Length $doubt,
     ) {
+    }
+
+    /** What of it a part meets that reaches along the edge from there to there. */
+    public function over(Length $from, Length $to): self
+    {
+        [$first, $last] = [$this->line->gaps[0]->at, $this->line->gaps[count($this->line->gaps) - 1]->at];
+        [$from, $to] = [Length::greatest($from, $first), Length::least($to, $last)];
+        if (! $from->isLessThan($to) || ($from->equals($first) && $to->equals($last))) {
+            return $this;
+        }
+        $within = array_values(array_filter($this->line->gaps, fn (GapAt $g): bool => $g->at->isGreaterThan($from) && $g->at->isLessThan($to)));
+        $own = new Profile($this->line->along, [$this->line->at($from), ...$within, $this->line->at($to)], $this->line->between($from, $to));
+        $setting = $this->projects->minus($own->least(), Text::of("fit.least_gap_{$own->along->value}", at: $own->tightest->at))
+            ->named(Text::of('fit.compass_setting'));
+        $over = $own->greatest()->minus($this->projects->value);
+
+        return new self($this->projects, $setting, $own, self::stations($own, $this->projects), $own->steepest(), $over->isPositive() ? $over : null,
+            $this->bevelDeg, $this->held, $this->doubt);
+    }
+
+    /** @return list<array{at: Length, presented: Length, removed: Length, left: Length}> */
+    public static function stations(Profile $line, Figure $projects): array
+    {
+        return array_map(fn (GapAt $g): array => ['at' => $g->at, 'presented' => $g->gap->minus($line->least()),
+            'removed' => $projects->value->minus($g->gap), 'left' => $g->gap], $line->gaps);
     }
 
     public function touchesAt(): Length

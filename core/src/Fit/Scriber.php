@@ -53,15 +53,9 @@ final readonly class Scriber
     {
         $setting = $projects->minus($line->least(), Text::of("fit.least_gap_{$line->along->value}", at: $line->tightest->at))
             ->named(Text::of('fit.compass_setting'));
-        $stations = array_map(fn (GapAt $g): array => [
-            'at' => $g->at,
-            'presented' => $g->gap->minus($line->least()),
-            'removed' => $projects->value->minus($g->gap),
-            'left' => $g->gap,
-        ], $line->gaps);
         $over = $line->greatest()->minus($projects->value);
 
-        return new Scribe($projects, $setting, $line, $stations, $line->steepest(), $over->isPositive() ? $over : null,
+        return new Scribe($projects, $setting, $line, Scribe::stations($line, $projects), $line->steepest(), $over->isPositive() ? $over : null,
             round(self::LEAST_BEVEL_DEG + max(0.0, $opensDeg), 1), $held,
             $held !== null ? $this->byHand : null);
     }

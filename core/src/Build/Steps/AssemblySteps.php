@@ -13,7 +13,6 @@ use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Carried;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
-use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Text;
 
 /** What is joined in the shop: bases, carcasses stage by stage, backs, frames, drawers and framed doors. */
@@ -45,8 +44,8 @@ final class AssemblySteps
             if ($unit->kind === UnitKind::Carcass && count($unit->panels) > 2) {
                 $step = $this->draft->add(new Step("dry_fit:$unit->id", StepKind::DryFit, $this->built->piece->id,
                     Text::of('step.dry_fit', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(),
-                    numbers: Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)),
-                    checks: [Text::of('check.dry_fit'), Text::of('check.diagonals')], amount: count($unit->panels), hands: $this->hands($unit)));
+                    numbers: Numbers::square($unit),
+                    checks: [Text::of('check.dry_fit'), ...Numbers::squareCheck($unit)], amount: count($unit->panels), hands: $this->hands($unit)));
                 $this->draft->after($step, $unit->ids(), 'drilled');
                 foreach ($unit->ids() as $part) {
                     $this->draft->benched[$part] = $step;
@@ -96,12 +95,11 @@ final class AssemblySteps
             default => StepKind::Mover,
         };
         $id = "$kind->value:$unit->id";
-        $size = $kind === StepKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z);
         $step = $this->draft->add(new Step($id, $kind, $this->built->piece->id,
             Text::of("step.$kind->value", piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
-            numbers: [...Numbers::square($unit->extent(Axis::X), $size), ...$this->driven($id, $unit->ids()),
+            numbers: [...Numbers::square($unit), ...$this->driven($id, $unit->ids()),
                 ...FittingNumbers::of($this->built, $this->draft->fit($this->built, $id, $unit->ids()))],
-            checks: [Text::of('check.diagonals')], amount: count($unit->panels)));
+            checks: Numbers::squareCheck($unit), amount: count($unit->panels)));
         $this->draft->after($step, $unit->ids(), 'bench');
         $this->done[$unit->id] = $step;
     }
@@ -138,8 +136,8 @@ final class AssemblySteps
                 piece: $unit->name($this->built->piece), part: $unit->panels[0]->name, n: $n, of: $of),
             $stage->standing, places: $new,
             numbers: [...($hasShelves ? Numbers::spacers($this->built, $bays) : []), ...$this->driven($id, $stage->standing),
-                ...($isLast ? Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)) : [])],
-            checks: $isLast ? [Text::of('check.diagonals'), Text::of('check.twist')] : [Text::of('check.flush')],
+                ...($isLast ? Numbers::square($unit) : [])],
+            checks: $isLast ? [...Numbers::squareCheck($unit), Text::of('check.twist')] : [Text::of('check.flush')],
             amount: count($new) + count($joints) / 2, hands: min(2, max(1, $this->hands($unit))),
             cautions: $this->built->piece->methods->glue ? ['glue'] : []));
         $this->draft->after($step, $new, 'bench');
@@ -217,8 +215,8 @@ final class AssemblySteps
         $screws = $this->draft->drive($this->built, "back:$unit->id", fn (Fastener $f): bool => in_array($f->from, $backs, true));
         $step = $this->draft->add(new Step("back:$unit->id", StepKind::Back, $this->built->piece->id,
             Text::of('step.back', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), [...$unit->ids(), ...$backs], places: $backs,
-            numbers: [...Numbers::square($unit->extent(Axis::X), $unit->extent(Axis::Z)), ...Numbers::fasteners($this->built, $screws)],
-            checks: [Text::of('check.diagonals'), Text::of('check.cables')], amount: count($backs)));
+            numbers: [...Numbers::square($unit), ...Numbers::fasteners($this->built, $screws)],
+            checks: [...Numbers::squareCheck($unit), Text::of('check.cables')], amount: count($backs)));
         $this->draft->after($step, $backs, 'bench');
         $this->draft->graph->need($step, $this->done[$unit->id], 'square_first');
         $this->done[$unit->id] = $step;

@@ -9,7 +9,9 @@ use Incastro\Core\Assembly\Fastening\BoreKind;
 use Incastro\Core\Assembly\Fastening\Fastener;
 use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Assembly\Screws;
+use Incastro\Core\Build\Squared;
 use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -77,18 +79,32 @@ final class Numbers
     }
 
     /**
-     * How an assembly is proved square: its diagonals, and how far a corner is pushed for each millimetre they differ
-     * (fieldbook §3: racking (d1² − d2²)/4w, which is δ·d/2w for a small difference δ).
+     * How an assembly is proved square: its diagonals, and how far a corner is pushed for each millimetre they are off
+     * (fieldbook §3: racking (d1² − d2²)/4w, which is δ·d/2w for a small difference δ). Nothing where it has no four corners.
      *
      * @return list<Text>
      */
-    public static function square(Length $width, Length $height): array
+    public static function square(Unit $unit): array
     {
-        $diagonal = ShopSteps::diagonal($width, $height);
-        $push = Length::nearestTenth($diagonal->units / 2 / max(1, $width->units));
+        $squared = Squared::of($unit);
+        if ($squared === null) {
+            return [];
+        }
+        $push = Length::nearestTenth($squared->rising->units / 2 / max(1, $squared->width->units));
+        $sizes = ['width' => $squared->width, 'height' => $squared->left];
 
-        return [Text::of('number.outside', width: $width, height: $height, diagonal: $diagonal),
+        return [$squared->isRectangle() ? Text::of('number.outside', ...$sizes, diagonal: $squared->rising)
+            : Text::of('number.outside_uneven', width: $squared->width, left: $squared->left, right: $squared->right,
+                rising: $squared->rising, falling: $squared->falling),
             Text::of('number.push', push: $push, one: Length::fromMillimetres(1))];
+    }
+
+    /** @return list<Text> that it is so */
+    public static function squareCheck(Unit $unit): array
+    {
+        $squared = Squared::of($unit);
+
+        return $squared === null ? [Text::of('check.square_corners')] : [Text::of($squared->isRectangle() ? 'check.diagonals' : 'check.diagonals_uneven')];
     }
 
     /**

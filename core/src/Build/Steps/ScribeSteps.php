@@ -27,7 +27,10 @@ final readonly class ScribeSteps
         foreach ($this->built->fit->edges as $key => $edge) {
             if ($edge->scribe !== null && $edge->kind !== null && $edge->kind->isScribed()) {
                 foreach ($this->cut($edge) as $panel) {
-                    $this->scribe((string) $key, $edge, $edge->scribe, $panel);
+                    // A part knows only the wall it reaches along.
+                    $along = $edge->scribe->along();
+                    $own = $edge->scribe->over($panel->block->from($along), $panel->block->to($along));
+                    $this->scribe((string) $key, $edge, $own, $panel);
                 }
             }
         }

@@ -149,9 +149,16 @@ final class SiteSteps
             numbers: [Text::of('number.carried', width: $this->built->carried->extent($unit, Axis::X), depth: $this->built->carried->extent($unit, Axis::Y),
                 height: $this->built->carried->extent($unit, Axis::Z)),
                 Text::of('number.kg_people', kg: new Amount($kg, AmountUnit::Kilogram), n: $this->shop->hands($unit)),
-                Text::of('number.tilt', height: $this->built->fit->tiltUp->value)], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
+                ...$this->tilt($unit)], amount: $this->shop->hands($unit), hands: $this->shop->hands($unit)));
         $this->draft->graph->need($step, $this->shop->done[$unit->id] ?? null, 'assembled', $this->shop->strongAfter());
         $this->draft->graph->need($step, $this->prepared(), 'cleared');
+    }
+
+    /** @return list<Text> what the ceiling must be to stand it up, of a box that stands: √(height² + depth²) */
+    private function tilt(Unit $unit): array
+    {
+        return $this->assembly->hangs($this->built, $unit) ? [] : [Text::of('number.tilt',
+            height: ShopSteps::diagonal($this->built->carried->extent($unit, Axis::Z), $this->built->carried->extent($unit, Axis::Y)))];
     }
 
     private function stand(Unit $unit): void

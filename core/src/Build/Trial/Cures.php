@@ -51,14 +51,17 @@ final class Cures
             return [];
         }
         $cures = [];
-        if ($first->value->minus($second->value)->absolute()->isGreaterThan($trial->kind->limit())) {
-            $racking = self::racking($first->value, $second->value, $trial->width);
+        // Where the sides are not alike the diagonals are not either: what counts is how far each is off.
+        [$one, $other] = [$first->value->minus($first->expected), $second->value->minus($second->expected)];
+        if ($one->minus($other)->absolute()->isGreaterThan($trial->kind->limit())) {
+            $racking = self::racking($first->value, $second->value, $trial->width)->minus(self::racking($first->expected, $second->expected, $trial->width));
             $cures[] = Text::of($racking->isNegative() ? 'cure.push_right' : 'cure.push_left', by: $racking->absolute());
         }
         $mean = Length::ofUnits(intdiv($first->value->units + $second->value->units, 2));
-        $isOff = $mean->minus($first->expected)->absolute()->isGreaterThan(Length::fromMillimetres(self::SIDES_MM));
+        $meant = Length::ofUnits(intdiv($first->expected->units + $second->expected->units, 2));
+        $isOff = $mean->minus($meant)->absolute()->isGreaterThan(Length::fromMillimetres(self::SIDES_MM));
 
-        return $isOff ? [...$cures, Text::of('cure.sides', mean: $mean, diagonal: $first->expected)] : $cures;
+        return $isOff ? [...$cures, Text::of('cure.sides', mean: $mean, diagonal: $meant)] : $cures;
     }
 
     private static function joint(TrialPoint $point): Text

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Build\Trial;
 
 use Incastro\Core\Build\Caulking;
-use Incastro\Core\Build\Steps\ShopSteps;
+use Incastro\Core\Build\Squared;
 use Incastro\Core\Build\Steps\Step;
 use Incastro\Core\Build\Steps\StepKind;
 use Incastro\Core\Build\Steps\WorkPlan;
@@ -33,24 +33,28 @@ final readonly class PieceTrials
         $trials = [];
         foreach ($this->built->units as $unit) {
             if (count($unit->panels) > 2 && in_array($unit->kind, [UnitKind::Base, UnitKind::Carcass, UnitKind::Frame], true)) {
-                array_push($trials, $this->square($unit), ...($unit->kind === UnitKind::Carcass ? [$this->joints($unit)] : []));
+                array_push($trials, ...array_filter([$this->square($unit)]), ...($unit->kind === UnitKind::Carcass ? [$this->joints($unit)] : []));
             }
         }
 
         return array_values(array_filter([...$trials, $this->level(), ...array_map($this->edge(...), $this->built->fit->edges)]));
     }
 
-    private function square(Unit $unit): Trial
+    private function square(Unit $unit): ?Trial
     {
-        [$w, $h] = [$unit->extent(Axis::X), $unit->kind === UnitKind::Base ? $unit->extent(Axis::Y) : $unit->extent(Axis::Z)];
-        $diagonal = ShopSteps::diagonal($w, $h);
+        $squared = Squared::of($unit);
+        if ($squared === null) {
+            return null;
+        }
         $key = match ($unit->kind) {
             UnitKind::Base => 'trial.square_base', UnitKind::Frame => 'trial.square_frame', default => 'trial.square'
         };
-        $points = [new TrialPoint('first', Text::of('trial.first'), $diagonal), new TrialPoint('second', Text::of('trial.second'), $diagonal)];
+        $points = [new TrialPoint('first', Text::of('trial.first'), $squared->rising),
+            new TrialPoint('second', Text::of('trial.second'), $squared->falling)];
 
         return new Trial("square:$unit->id", TrialKind::Square, $this->built->piece->id,
-            Text::of($key, what: $unit->name($this->built->piece)), $points, $this->together($unit), $w, $h);
+            Text::of($key, what: $unit->name($this->built->piece)), $points, $this->together($unit), $squared->width,
+            Length::greatest($squared->left, $squared->right));
     }
 
     private function joints(Unit $unit): Trial
