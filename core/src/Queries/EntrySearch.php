@@ -10,6 +10,7 @@ use Incastro\Core\Document\Model\WayKind;
 use Incastro\Core\Document\Model\WaySegment;
 use Incastro\Core\Document\Reading\DocumentRejected;
 use Incastro\Core\Fit\Entry\IntoPlace;
+use Incastro\Core\Fit\Entry\Journey;
 use Incastro\Core\Fit\Entry\Load;
 use Incastro\Core\Fit\Entry\Passing;
 use Incastro\Core\Fit\Entry\Pose;
@@ -52,7 +53,7 @@ final class EntrySearch
     private static function load(Project $project, Piece $piece, Load $load, Standing $standing): array
     {
         $legs = [];
-        $verdict = Verdict::Goes;
+        $verdict = $project->wayIn === [] ? Verdict::NotKnown : Verdict::Goes;
         $isUpright = true;
         foreach ($project->wayIn as $segment) {
             $leg = Passing::of($segment, $load);
@@ -60,6 +61,8 @@ final class EntrySearch
             $isUpright = $isUpright && $leg['pose'] === Pose::Upright->value;
             $legs[] = ['segment' => $segment->id, 'kind' => $segment->kind->value, 'name' => $segment->name] + $leg + ['says' => self::saysOfLeg($leg, $load)];
         }
+        $turned = Journey::of($project->wayIn, $load)->turned;
+        $verdict = $turned !== null && Verdict::NotFound->isWorseThan($verdict) ? Verdict::NotFound : $verdict;
         $place = IntoPlace::of($load, $standing, $isUpright);
         $verdict = $place->verdict->isWorseThan($verdict) ? $place->verdict : $verdict;
 
@@ -67,7 +70,9 @@ final class EntrySearch
             'size' => [$load->widthMm, $load->depthMm, $load->heightMm], 'kg' => $load->kg, 'people' => $load->people(),
             'legs' => array_map(fn (array $l): array => ['verdict' => $l['verdict']->value] + $l, $legs),
             'place' => $place,
-            'split' => $verdict === Verdict::Goes || $verdict === Verdict::GoesIf ? null : self::split($project, $load, $standing)];
+            'turned' => $turned === null ? null : Text::of('entry.turned', way: $turned[0]->name, next: $turned[1]->name,
+                needs: IntoPlace::length($turned[2]), has: IntoPlace::length($turned[3])),
+            'split' => ! $verdict->isWorseThan(Verdict::NotKnown) ? null : self::split($project, $load, $standing)];
     }
 
     /** @param  array{verdict: Verdict, pose: string|null, spare: float, headroom: float, off: string|null}  $leg */
@@ -79,7 +84,7 @@ final class EntrySearch
             Verdict::Goes => Text::of("entry.leg_goes_{$leg['pose']}", spare: IntoPlace::length($leg['spare']), headroom: IntoPlace::length($leg['headroom'])),
             Verdict::GoesIf => Text::of("entry.leg_if_{$leg['pose']}", off: $leg['off'] ?? '', spare: IntoPlace::length($leg['spare'])),
             Verdict::Cannot => Text::of('entry.leg_cannot', least: IntoPlace::length($least)),
-            Verdict::NotFound => $leg['spare'] < 0.0 ? Text::of('entry.leg_narrow', by: IntoPlace::length(-2 * $leg['spare']))
+            Verdict::NotKnown, Verdict::NotFound => $leg['spare'] < 0.0 ? Text::of('entry.leg_narrow', by: IntoPlace::length(-2 * $leg['spare']))
                 : Text::of('entry.leg_low', by: IntoPlace::length(-$leg['headroom'])),
         };
     }

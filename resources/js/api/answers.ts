@@ -208,7 +208,7 @@ export interface PieceStart {
     readonly room: string;
 }
 
-export type Verdict = 'goes' | 'goes_if' | 'not_found' | 'cannot';
+export type Verdict = 'goes' | 'goes_if' | 'not_known' | 'not_found' | 'cannot';
 
 /** One stretch of the way in, seen from above: outer walls on the axes; `path` is the box’s middle and how its long side lies. mm. */
 export interface CarriedLeg {
@@ -247,6 +247,8 @@ export interface CarriedBox {
     readonly people: number;
     readonly legs: readonly CarriedLeg[];
     readonly place: CarriedPlace;
+    /** Between which two stretches it would have to be turned, and cannot. */
+    readonly turned: Text | null;
     readonly split: Text | null;
 }
 

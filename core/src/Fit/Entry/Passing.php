@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Fit\Entry;
 
 use Incastro\Core\Document\Model\WaySegment;
+use Incastro\Core\Measure\Length;
 
 /**
  * One stretch of the way in: which pose passes it, carried level, with what to spare. A turn is turned (Corner) or taken broadside.
@@ -40,10 +41,31 @@ final class Passing
             'walls' => [$best['ok'] ? $width : $width + $gain, $into], 'path' => $by['path']];
     }
 
+    /** @return list<Pose> in which it passes, once what is in the way is off */
+    public static function poses(WaySegment $segment, Load $load): array
+    {
+        $into = $segment->kind->turns() && $segment->into !== null ? (float) $segment->into->millimetres() : null;
+        $width = (float) $segment->width->plus($segment->gain ?? Length::zero())->millimetres();
+        $tried = self::tried($load, $width, (float) $segment->height->millimetres(), $into);
+
+        return array_values(array_map(fn (array $t): Pose => $t['pose'], array_filter($tried, fn (array $t): bool => $t['ok'])));
+    }
+
     /** @return array{ok: bool, pose: Pose, spare: float, headroom: float, length: float, across: float, path: list<array{x: float, y: float, deg: float}>} */
     private static function best(Load $load, float $width, float $height, ?float $into): array
     {
-        $all = array_map(function (array $p) use ($width, $height, $into): array {
+        $all = self::tried($load, $width, $height, $into);
+        usort($all, fn (array $a, array $b): int => min($b['spare'], $b['headroom']) <=> min($a['spare'], $a['headroom']));
+
+        return $all[0] ?? throw new \LogicException('A load without a pose.');
+    }
+
+    /**
+     * @return list<array{ok: bool, pose: Pose, spare: float, headroom: float, length: float, across: float, path: list<array{x: float, y: float, deg: float}>}>
+     */
+    private static function tried(Load $load, float $width, float $height, ?float $into): array
+    {
+        return array_map(function (array $p) use ($width, $height, $into): array {
             $headroom = $height - $p['up'];
             $corner = $into === null ? null : new Corner($width, $into);
             $turned = $corner?->clearance($p['length'], $p['across']);
@@ -59,9 +81,6 @@ final class Passing
             return ['ok' => $spare >= 0.0 && $headroom >= 0.0, 'pose' => $p['pose'], 'spare' => $spare,
                 'headroom' => $headroom, 'length' => $p['length'], 'across' => $p['across'], 'path' => $path];
         }, $load->poses());
-        usort($all, fn (array $a, array $b): int => min($b['spare'], $b['headroom']) <=> min($a['spare'], $a['headroom']));
-
-        return $all[0] ?? throw new \LogicException('A load without a pose.');
     }
 
     /** Rounded to the safe side. */

@@ -34,6 +34,7 @@ const stops = computed(() => [
                 <span>{{ render(s.says, project.unit) }}{{ s.tight ? ' Tight: hands want 10 mm a side.' : '' }}</span>
             </li>
         </ol>
+        <p v-if="box.turned" class="split">{{ render(box.turned, project.unit) }}</p>
         <p v-if="box.split" class="split">{{ render(box.split, project.unit) }}</p>
         <p class="soft small">
             Searched with the box carried level, and leaning only at its place; tilting it while turning a corner was not searched.
