@@ -2,28 +2,24 @@ import { expect, test } from '@playwright/test';
 import { choose, goTo, openCopy } from './house';
 
 test('a shelf that would sag is told with its cure in one step, or left with a reason', async ({ page }) => {
-    await openCopy(page, '/projects/01jpantryhvng0000000000001', 'piece');
+    await openCopy(page, '/projects/01jchartr00m000000000f1re1', 'piece');
     const line = page.locator('.findings');
-    await expect(line).toContainText('2 look');
-    await line.getByRole('button', { name: /look/ }).click();
-    const sags = line.getByRole('listitem').filter({ hasText: 'would sag 82.6 mm' });
-    await sags.getByRole('button', { name: 'Accept' }).click();
-    await sags.getByLabel('reason').fill('Held by the wall along its back.');
-    await sags.getByRole('button', { name: 'Leave it so' }).click();
+    await page.getByRole('button', { name: 'pick bay A1', exact: true }).first().click();
+    await choose(page, 'Shelves for of bay A1', 'Cans, jars');
     await expect(line).toContainText('1 look');
-    await expect(line.getByText('Left as it is: Held by the wall along its back.')).toBeVisible();
-    await line.getByRole('button', { name: 'Take back' }).click();
-    await expect(line).toContainText('2 look');
-    await line.getByRole('button', { name: 'Close' }).click();
-    const width = page.getByRole('textbox', { name: 'width', exact: true });
-    await width.fill('1000');
-    await width.press('Enter');
+    await line.getByRole('button', { name: /look/ }).click();
+    const sags = line.getByRole('listitem').filter({ hasText: 'would sag 9.1 mm' });
+    await sags.getByRole('button', { name: 'Accept' }).click();
+    await sags.getByLabel('reason').fill('Only the ends are filled.');
+    await sags.getByRole('button', { name: 'Leave it so' }).click();
     await expect(line).toContainText('0 look');
-    await page.getByRole('button', { name: 'pick bay 1', exact: true }).click();
-    await choose(page, 'Shelves for of bay 1', 'Books');
+    await expect(line.getByText('Left as it is: Only the ends are filled.')).toBeVisible();
+    await line.getByRole('button', { name: 'Take back' }).click();
+    await expect(line).toContainText('1 look');
+    await line.getByRole('button', { name: 'Close' }).click();
     const tally = page.getByLabel('tally');
-    await expect(tally.getByText(/Shelf 1, bay 1 would sag/)).toBeVisible();
-    await tally.getByRole('button', { name: 'Fix these shelves' }).click();
+    await expect(tally.getByText(/Shelf 1, bay A1 would sag/)).toBeVisible();
+    await tally.getByRole('button', { name: 'Glue a nosing of 40 mm before each' }).click();
     await expect(tally.getByText(/would sag/)).toBeHidden();
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(tally.getByText(/would sag/)).toBeVisible();
@@ -69,22 +65,25 @@ test('a finding stands on the drawing and opens what it is about; a limit of one
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(sign).toBeVisible();
 
-    await openCopy(page, '/projects/01jpantryhvng0000000000001', 'piece');
+    await openCopy(page, '/projects/01jchartr00m000000000f1re1', 'piece');
     const line = page.locator('.findings');
+    await page.getByRole('button', { name: 'pick bay A1', exact: true }).first().click();
+    await choose(page, 'Shelves for of bay A1', 'Cans, jars');
+    await expect(line).toContainText('1 look');
     await line.getByRole('button', { name: /look/ }).click();
     const sags = line.getByRole('listitem').filter({ hasText: 'would sag' });
-    await expect(sags).toContainText('11.3 mm is the usual limit');
+    await expect(sags).toContainText('4.7 mm is the usual limit');
     await sags.getByText('The usual limit', { exact: true }).click();
-    await sags.getByLabel('limit', { exact: true }).fill('150');
+    await sags.getByLabel('limit', { exact: true }).fill('200');
     await sags.getByLabel('limit', { exact: true }).blur();
-    // 2261.8 · 1.5 / 150.
-    await expect(sags).toContainText('22.6 mm is the usual limit');
+    // 959.1 · 1.5 / 200.
+    await expect(sags).toContainText('7.1 mm is the usual limit');
     // Every limit is found again, whether or not its rule speaks.
     await line.getByText('Limits, 1 of your own').click();
     const lifts = line.locator('.one', { hasText: 'What one person lifts' });
     await expect(lifts.getByLabel('limit', { exact: true })).toHaveValue('23');
     await sags.getByRole('button', { name: 'Back to the usual one' }).click();
-    await expect(sags).toContainText('11.3 mm is the usual limit');
+    await expect(sags).toContainText('4.7 mm is the usual limit');
     await expect(line.getByText('Limits', { exact: true })).toBeVisible();
 });
 

@@ -46,7 +46,7 @@ final class TakeAwayTest extends TestCase
         $csv = (string) $this->get("/api/projects/$project->id/shopping.csv")->assertOk()->getContent();
         $rows = array_map(fn (string $l): array => str_getcsv($l, ',', '"', ''), explode("\r\n", trim($csv)));
         self::assertSame('shop', $rows[0][0]);
-        self::assertContains(['Hardware shop', 'screws', 'Screw 4.0, 40 mm', 'each', '68', '75', '12', '63', '100', '1', '4.80', '4.80', 'EUR', '0', '0.00', ''], array_map(fn (array $r): array => array_map(fn (?string $c): string => str_replace("\u{00A0}", ' ', (string) $c), $r), $rows));
+        self::assertContains(['Hardware shop', 'screws', 'Screw 4.0, 40 mm', 'each', '72', '80', '12', '68', '100', '1', '4.80', '4.80', 'EUR', '0', '0.00', ''], array_map(fn (array $r): array => array_map(fn (?string $c): string => str_replace("\u{00A0}", ' ', (string) $c), $r), $rows));
         $text = (string) preg_replace('/\s+/', ' ', self::textOf((string) $this->get("/api/projects/$project->id/shopping.pdf")->assertOk()->getContent()));
         self::assertStringContainsString('Timber merchant', $text);
         self::assertMatchesRegularExpression('/☐ Birch ply 18, 2.?440 mm × 1.?220 mm 2 2 94.00 188.00/u', $text);

@@ -46,6 +46,7 @@ final readonly class CaseMaker
             (new FaceFrame($this->bench, $case))->make();
         }
         (new ToeBearers($this->bench, $case))->make();
+        (new FootRails($this->bench, $case))->make();
         (new Backs($this->bench, $case))->make();
         $slope->cut(array_values(array_diff(array_keys($this->bench->panels), $before)));
 

@@ -30,7 +30,7 @@ enum JointKind: string
     case Raking = 'raking';
 
     /** A pocket in 18 mm reaches 52 mm in from the end: what is narrower across the joint is screwed through the board it meets. */
-    private const POCKET_ROOM_MM = 56;
+    public const POCKET_ROOM_MM = 56;
 
     /** A board so long across the joint has room for a pocket at each end. */
     public static function takesPockets(Length $extent): bool

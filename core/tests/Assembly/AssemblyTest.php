@@ -126,7 +126,7 @@ final class AssemblyTest extends TestCase
         $hung = &$document['pieces'][Sample::id('P1ECE', 2)];
         $hung['stand']['up'] = 1_200;
         $band = array_key_first($hung['runs'][Sample::id('RVN', 2)]['bands']);
-        $hung['runs'][Sample::id('RVN', 2)]['bands'][$band]['bays'][Sample::id('BAY', 2)]['fill'] = ['kind' => 'caddy'];
+        $hung['runs'][Sample::id('RVN', 2)]['bands'][$band]['bays'][Sample::id('BAY', 2)]['fill'] = ['kind' => 'cubbies', 'columns' => 2, 'rows' => 1];
         $pieces = (new Planning($document))->pieces();
         [$other, $own] = [Sample::id('BAND', 1).':side_right', "$band:side_left"];
         $with = function (JointKind ...$kinds) use ($pieces, $other, $own): array {

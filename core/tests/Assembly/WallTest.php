@@ -119,7 +119,7 @@ final class WallTest extends TestCase
         $document = self::hung(['wall' => 'masonry', 'floor' => 'fixed']);
         self::assertNotContains('strength.held_by_nothing', Planned::of($document)->codes());
         $bay = &$document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)];
-        $bay['fill'] = ['kind' => 'caddy'];
+        $bay['fill'] = ['kind' => 'cubbies', 'columns' => 2, 'rows' => 1];
         $finding = Planned::of($document)->finding('strength.held_by_nothing');
         self::assertSame(['stop', 1400], [$finding['severity'], $finding['says']['args']['up']['mm']]);
         $document['pieces'][Sample::PIECE]['stand'] = ['from' => 'left', 'at' => 20];

@@ -262,8 +262,9 @@ final class FillsTest extends TestCase
         self::assertContains('piece.appliance_deep', Planned::of(self::bay(['kind' => 'appliance', 'depth' => 391]))->codes(), '391 + 10 > 400');
         self::assertNotContains('piece.appliance_deep', Planned::of(self::bay(['kind' => 'appliance', 'depth' => 390]))->codes());
         $rack = Planned::of(self::bay(['kind' => 'caddy', 'shelves' => 4]));
-        // A sheet of 6 on one side keeps it from racking: 964 − 2 · 12 − 6.
-        self::assertSame([934, 364],
+        // A sheet of 6 on one side keeps it from racking: 964 − 2 · 12 − 6; behind it a rail of 18 holds the
+        // uprights: 400 − 18 − 2 · 18.
+        self::assertSame([934, 346],
             [self::named($rack, 'caddy_shelf')[0]['finished']['width']['mm'], self::named($rack, 'caddy_shelf')[0]['finished']['length']['mm']]);
     }
 

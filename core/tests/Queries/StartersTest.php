@@ -137,11 +137,12 @@ final class StartersTest extends TestCase
 
     public function test_laundry_rack_and_cupboard(): void
     {
-        // Gap 262 between appliances, 10 off each: 242. Rack 242 − 24 = 218; 840 − 45 − 12 = 783 high; shelves 560 − 36.
+        // Gap 262 between appliances, 10 off each: 242. Rack 242 − 24 = 218, less a sheet of 6; 840 − 45 − 12 = 783 high; shelves
+        // 560 − 18 for the rail behind − 36.
         // Cupboard 700 high: door (206 − 5) × (664 − 5), shelves behind it 320 − 6 − 22 = 292.
         $plan = self::fitted('laundry-caddy-and-cupboard', self::room(SpaceKind::ApplianceGap));
-        self::assertSame([783, 218], $plan->cut('caddy_front'));
-        self::assertSame([524, 218], $plan->cut('caddy_shelf'));
+        self::assertSame([783, 212], $plan->cut('caddy_front'));
+        self::assertSame([506, 212], $plan->cut('caddy_shelf'));
         self::assertSame([657, 199], $plan->cut('door_hinged_left'));
         self::assertSame([206, 291], $plan->cut('shelf'));
         self::assertSame([4], array_column(array_filter($plan->piece()['hardware'], fn (array $h): bool => $h['name']['key'] === 'hardware.castor'), 'count'));
@@ -184,11 +185,11 @@ final class StartersTest extends TestCase
     {
         // Slope z = 2000 − 0.75·x, less 8 square = 10 upright; a raking board takes 18 · 1.25 = 22.5: 1967.5 − 0.75·x.
         // From 30 to 1530: the right side's inner face stands at 1512: 833.5 high, bevelled atan 0.75 = 36.9°.
-        // Bays (1500 − 72)/3 = 476; fronts 468 × (1464 − 8), banded; frames 600 − 18 − 18 = 564.
+        // Bays (1500 − 72)/3 = 476; fronts 468 × (1482 − 8), banded, down to the floor; frames 600 − 18 − 18 = 564.
         $plan = self::fitted('under-stair-pull-outs', self::room(SpaceKind::UnderStair));
         self::assertEqualsWithDelta(833.5, $plan->cut('side_right')[0], 0.4);
         self::assertEqualsWithDelta(36.87, $plan->part('side_right')['bevels'][0], 0.05);
-        self::assertSame([1454, 466], $plan->cut('pull_front'));
+        self::assertSame([1472, 466], $plan->cut('pull_front'));
         self::assertSame([564, 468], $plan->cut('pull_base'));
         self::assertNotNull($plan->part('pull_front', 2)['outline'], 'the last front follows the slope');
     }

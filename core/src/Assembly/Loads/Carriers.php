@@ -63,7 +63,7 @@ final class Carriers
         return isset($this->backed[$board->id]);
     }
 
-    /** @return list<Panel> the board, and flat ones that it lies on */
+    /** @return non-empty-list<Panel> the board first, then flat ones that it lies on */
     public function stack(Panel $board): array
     {
         $stack = [$board];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Assembly\Wall;
 
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 
 /** How one board is held by the wall: its screws, what hangs on them, and how many there is room for. */
@@ -43,6 +44,12 @@ final readonly class WallFixing
     }
 
     /** How far a screw goes into what holds it. */
+    /** It keeps a piece between those two heights from falling forward: it is known what its screws hold in, and they are in its upper half. */
+    public function ties(Length $floor, Length $top): bool
+    {
+        return $this->in() !== Hold::Unknown && $this->board->block->middle(Axis::Z)->times(2)->isGreaterThan($floor->plus($top));
+    }
+
     public function bite(): Length
     {
         return Length::fromMillimetres($this->in() === Hold::Stud ? WallFixings::BITE_MM : WallFixings::PLUG_MM);

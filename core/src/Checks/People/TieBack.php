@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Incastro\Core\Checks\People;
 
 use Incastro\Core\Assembly\Assembly;
-use Incastro\Core\Assembly\Wall\Hold;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
@@ -24,8 +23,8 @@ final class TieBack implements HoldingCheck
     {
         $limit = $built->project->lengthLimit(Limit::TieBack);
         $high = $built->box->top()->minus($built->room->floorHighPoint());
-        // A filler is no tie, nor is a screw into nobody knows what.
-        $isTied = array_filter($assembly->wall($built->piece->id), fn (WallFixing $f): bool => $f->in() !== Hold::Unknown) !== [];
+        // A filler is no tie, nor is a screw into nobody knows what, or at its foot.
+        $isTied = array_filter($assembly->wall($built->piece->id), fn (WallFixing $f): bool => $f->ties($built->box->floor, $built->box->top())) !== [];
 
         return ! $built->project->house->children || $isTied || $built->design->fronts === [] || ! $high->isGreaterThan($limit) ? []
             : [FindingFactory::look('people.tie_back', new Place(WorkStage::Fit, $built->piece->id),

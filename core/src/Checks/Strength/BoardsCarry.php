@@ -80,18 +80,24 @@ final class BoardsCarry implements HoldingCheck
                 return null;
             }
             $span = $own === [] ? null : max(array_map(fn (Stretch $s): float => $s->length(), $own));
-            array_push($ways, ...($span === null ? [] : [$this->strip($board, $along, $span, [$size[1 - $i], $load, $built])]));
+            array_push($ways, ...($span === null ? [] : [$this->strip($carriers->stack($board), $along, $span, [$size[1 - $i], $load, $built])]));
         }
         usort($ways, fn (Bending $a, Bending $b): int => $a->sag() / $a->length <=> $b->sag() / $b->length);
 
         return $ways === [] || $load <= 0.0 ? null : $this->sags($board, $ways[0], $built, $cell->bay->id);
     }
 
-    /** @param  array{float, float, PlacedPiece}  $under  how wide, N/mm² on it, and the piece */
-    private function strip(Panel $board, Axis $along, float $span, array $under): Bending
+    /**
+     * The board, and flat ones that it lies on, which bend with it.
+     *
+     * @param  non-empty-list<Panel>  $stack
+     * @param  array{float, float, PlacedPiece}  $under  how wide, N/mm² on it, and the piece
+     */
+    private function strip(array $stack, Axis $along, float $span, array $under): Bending
     {
         [$wide, $load, $built] = $under;
-        $t = self::mm($board->thickness());
+        $board = $stack[0];
+        $t = array_sum(array_map(fn (Panel $p): float => self::mm($p->thickness()) ** 3, $stack)) ** (1 / 3);
         $madeOf = $built->madeOf($board);
         $own = $t * ($built->project->stock[$board->material]->density ?? 0) * 1e-9 * Bending::GRAVITY;
         $stiffness = $along === $board->inHouse($board->long) ? $madeOf->along() : $madeOf->across();

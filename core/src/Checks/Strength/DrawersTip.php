@@ -6,7 +6,6 @@ namespace Incastro\Core\Checks\Strength;
 
 use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Stowed;
-use Incastro\Core\Assembly\Wall\Hold;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
@@ -26,8 +25,8 @@ final class DrawersTip implements HoldingCheck
 {
     public function of(PlacedPiece $built, Assembly $assembly): array
     {
-        // A filler is no tie, nor is a screw into nobody knows what.
-        if (array_filter($assembly->wall($built->piece->id), fn (WallFixing $f): bool => $f->in() !== Hold::Unknown) !== []) {
+        // A filler is no tie, nor is a screw into nobody knows what, or at its foot.
+        if (array_filter($assembly->wall($built->piece->id), fn (WallFixing $f): bool => $f->ties($built->box->floor, $built->box->top())) !== []) {
             return [];
         }
         $front = $built->box->rear->plus($built->box->depth->value);

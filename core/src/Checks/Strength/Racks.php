@@ -57,7 +57,7 @@ final class Racks implements Check
         $isIn = fn (Length $at, Span $span): bool => ! $at->isLessThan($span->from) && ! $at->isGreaterThan($span->to());
 
         return array_values(array_filter($built->boards(Role::Back, Role::Nailer, Role::Board),
-            fn (Panel $p): bool => $p->inHouse($p->thin) === Axis::Y
+            fn (Panel $p): bool => $p->inHouse($p->thin) === Axis::Y && ! str_ends_with($p->id, ':foot_rail')
             && $isIn($p->block->middle(Axis::X), $front->x) && $isIn($p->block->middle(Axis::Z), $front->z)));
     }
 }

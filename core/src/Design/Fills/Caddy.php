@@ -40,18 +40,20 @@ final class Caddy implements FillMaker
         }
         $whole = $cell->x->inside($play, Text::of('piece.gap_each', gap: $play));
         $x = $whole->afterFirst($cell->back->thickness, Text::of('piece.side_sheet'));
+        // Behind it a rail holds the uprights.
+        $deep = $cell->y->afterFirst($t, Text::of('piece.behind_rail'));
         $z = Span::of($cell->z->from->plus($castor), $high, Text::of('piece.caddy_height'));
         $maker = $at->maker();
         // It rolls out lengthwise: its ends stand at the front and at the rear.
         $front = $maker->face(new Named("{$cell->bay->id}:caddy_front", Role::BoxPart,
             Text::of('part.caddy_front', bay: $cell->label)), $x, $cell->y->to()->minus($t), $z);
-        $rear = $maker->face(new Named("{$cell->bay->id}:caddy_rear", Role::BoxPart, Text::of('part.caddy_rear', bay: $cell->label)), $x, $cell->y->from, $z);
+        $rear = $maker->face(new Named("{$cell->bay->id}:caddy_rear", Role::BoxPart, Text::of('part.caddy_rear', bay: $cell->label)), $x, $deep->from, $z);
         $sheet = $at->thin()->cheek(new Named("{$cell->bay->id}:caddy_side", Role::BoxPart, Text::of('part.caddy_side', bay: $cell->label)),
-            $whole->from, $cell->y, $z);
+            $whole->from, $deep, $z);
         foreach ([$front, $rear] as $end) {
             $at->bench->join($sheet->id, $end->id, JointKind::Faced, Axis::X);
         }
-        $y = $cell->y->inside($t, Text::of('piece.between_ends'));
+        $y = $deep->inside($t, Text::of('piece.between_ends'));
         $rooms = $z->value()->minus($t->times($n))->splitInto($n);
         $up = $z->from;
         for ($i = 0; $i < $n; $i++) {

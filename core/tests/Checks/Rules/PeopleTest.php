@@ -95,10 +95,10 @@ final class PeopleTest extends TestCase
         self::silent('people.bed_guard', $bunk(763, 127, 'us'));
     }
 
-    /** A rack to the top leaves no room for a nailer: nothing holds the piece. */
+    /** Boards to the top leave no room for a nailer: nothing holds the piece. */
     public function test_what_children_climb_is_tied_back(): void
     {
-        $chest = function (float $height, string $fill = 'caddy', bool $children = true, string $wall = 'masonry'): array {
+        $chest = function (float $height, string $fill = 'cubbies', bool $children = true, string $wall = 'masonry'): array {
             $document = self::holding(['back' => 'none'], ['fill' => ['kind' => $fill]]);
             $document['pieces'][Sample::PIECE]['height'] = $height;
             $document['house'] = ['children' => $children];
@@ -108,7 +108,7 @@ final class PeopleTest extends TestCase
         };
         self::assertSame([687, 686], [($f = self::told('people.tie_back', $chest(687)))['measured'], $f['limit']]);
         self::silent('people.tie_back', $chest(686), 'exactly so high');
-        self::silent('people.tie_back', $chest(900, 'caddy', false));
+        self::silent('people.tie_back', $chest(900, 'cubbies', false));
         self::silent('people.tie_back', $chest(900, 'open'), 'a nailer holds it');
         self::told('people.tie_back', $chest(900, 'open', true, 'unknown'));
     }

@@ -277,7 +277,7 @@ final class StrengthTest extends TestCase
     public function test_a_box_without_back_frame_or_nailer(): void
     {
         $rack = function (float $height, string $back = 'none', string $front = 'banded'): array {
-            $document = self::holding(['back' => $back, 'front' => $front], ['fill' => ['kind' => 'caddy', 'shelves' => 1]]);
+            $document = self::holding(['back' => $back, 'front' => $front], ['fill' => ['kind' => 'cubbies', 'columns' => 2, 'rows' => 1]]);
             $document['pieces'][Sample::PIECE]['height'] = $height + 100;
             $document['pieces'][Sample::PIECE]['back_material'] = Sample::BACK;
 
