@@ -71,9 +71,9 @@ test('days: more hours end it sooner, a date that is not kept is told, the calen
     await tally.getByRole('textbox', { name: 'to be done by' }).or(tally.getByLabel('to be done by')).fill('2026-12-05');
     await expect(tally).toContainText('later than Sat 5 Dec');
     for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday']) {
-        await tally.getByRole('spinbutton', { name: `${day}: hours` }).fill('5');
+        await tally.getByRole('spinbutton', { name: `${day}: hours` }).fill('6');
         await page.keyboard.press('Enter');
-        await expect(tally.getByRole('spinbutton', { name: `${day}: hours` })).toHaveValue('5 h');
+        await expect(tally.getByRole('spinbutton', { name: `${day}: hours` })).toHaveValue('6 h');
     }
     await expect(tally).not.toContainText('later than');
     const ics = await page.evaluate(async (p) => (await fetch(`/api/projects/${p}/work.ics`)).text(), id);

@@ -159,14 +159,15 @@ final class BedFront
         $at->need('ladder_bracket', 2);
         $inner = $x->inside($t, Text::of('piece.two_sides', t: $t));
         $z = $foot;
-        // A board 90 deep alone breaks under one person: a strip on edge under its rear carries most.
+        // A board 90 deep alone breaks under one person: a strip on edge under its rear, clear of a post beside the ladder, carries most.
         [$under, $why] = [Length::fromMillimetres(self::STRIP_MM), Text::of('piece.rung_strip')];
         foreach (array_slice($rises, 0, -1) as $i => $rise) {
             $z = $z->plus($rise);
             $tread = $maker->level(new Named("{$cell->bay->id}:rung_".($i + 1), Role::BoxPart,
                 Text::of('part.bed_rung', n: $i + 1, bay: $cell->label)), $inner, $deep, $z->minus($t));
             $strip = $maker->strip(new Named("{$cell->bay->id}:rung_strip_".($i + 1), Role::BoxPart,
-                Text::of('part.rung_strip', n: $i + 1, bay: $cell->label)), $inner, $deep->from, Span::of($z->minus($t)->minus($under), $under, $why));
+                Text::of('part.rung_strip', n: $i + 1, bay: $cell->label)), $inner, $deep->from->plus($t),
+                Span::of($z->minus($t)->minus($under), $under, $why));
             $at->bench->join($strip->id, $tread->id, JointKind::Screws, Axis::Z);
             foreach (['left', 'right'] as $side) {
                 $at->bench->join($tread->id, "{$cell->bay->id}:ladder_$side", JointKind::Screws, Axis::X);
