@@ -68,12 +68,12 @@ test('days: more hours end it sooner, a date that is not kept is told, the calen
     await page.getByRole('tab', { name: 'Days' }).click();
     const tally = page.getByRole('complementary', { name: 'tally' });
     await expect(tally.locator('.big')).toHaveText('Mon 7 Dec');
-    await tally.getByRole('textbox', { name: 'to be done by' }).or(tally.getByLabel('to be done by')).fill('2026-12-05');
-    await expect(tally).toContainText('later than Sat 5 Dec');
+    await tally.getByRole('textbox', { name: 'to be done by' }).or(tally.getByLabel('to be done by')).fill('2026-12-06');
+    await expect(tally).toContainText('later than Sun 6 Dec');
     for (const day of ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday']) {
-        await tally.getByRole('spinbutton', { name: `${day}: hours` }).fill('6');
+        await tally.getByRole('spinbutton', { name: `${day}: hours` }).fill('5');
         await page.keyboard.press('Enter');
-        await expect(tally.getByRole('spinbutton', { name: `${day}: hours` })).toHaveValue('6 h');
+        await expect(tally.getByRole('spinbutton', { name: `${day}: hours` })).toHaveValue('5 h');
     }
     await expect(tally).not.toContainText('later than');
     const ics = await page.evaluate(async (p) => (await fetch(`/api/projects/${p}/work.ics`)).text(), id);
