@@ -30,7 +30,13 @@ async function look(): Promise<void> {
 }
 onMounted(look);
 watch(() => project.revision, look);
-const says = { goes: say('goes in'), goes_if: say('goes in if'), not_known: say('not known'), not_found: say('no way found'), cannot: say('does not go in') } as const;
+const says = {
+    goes: say('goes in'),
+    goes_if: say('goes in if'),
+    not_known: say('not known'),
+    not_found: say('no way found'),
+    cannot: say('does not go in'),
+} as const;
 const hard = (b: CarriedBox): string[] => [
     ...(b.turned ? [render(b.turned, project.unit)] : []),
     ...b.legs.filter((l) => l.verdict !== 'goes').map((l) => `${l.name}: ${render(l.says, project.unit)}`),
