@@ -45,7 +45,9 @@ final class DrivenNumbers
         [$from, $into] = [$built->panels[$first->from], $built->panels[$first->into ?? '']];
         $how = ['n' => count($screws), 'screw' => $first->length ?? Length::zero()];
         if ($first->kind === FastenerKind::BackScrew || $from->role === Role::Slat) {
-            return Text::of($from->role === Role::Slat ? 'number.slat_screws' : 'number.back_screws', ...$how);
+            return Text::of(match ($from->role) {
+                Role::Slat => 'number.slat_screws', Role::Back => 'number.back_screws', default => 'number.sheet_screws',
+            }, ...$how);
         }
         $where = self::where($from, $screws);
         $says = Text::of('number.driven', ...$how + ['from' => $from->name, 'into' => $into->name, 'at' => $where]);
