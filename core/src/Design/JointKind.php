@@ -32,16 +32,23 @@ enum JointKind: string
     /** A pocket in 18 mm reaches 52 mm in from the end: what is narrower across the joint is screwed through the board it meets. */
     public const POCKET_ROOM_MM = 56;
 
+    /** 10 mm of a screw, 3 before its point, and up to the next length that is sold. */
+    private const BITE_ROOM_MM = 18;
+
     /** A board so long across the joint has room for a pocket at each end. */
     public static function takesPockets(Length $extent): bool
     {
         return ! $extent->isLessThan(Length::fromMillimetres(2 * self::POCKET_ROOM_MM));
     }
 
-    /** How a strip that closes a slot is held, so wide across the joint. */
+    /** How a strip that closes a slot is held, so wide across the joint: one too narrow for a screw to bite and stay inside is glued. */
     public static function ofFiller(Length $width): self
     {
-        return $width->isLessThan(Length::fromMillimetres(self::POCKET_ROOM_MM)) ? self::Screws : self::PocketScrews;
+        return match (true) {
+            $width->isLessThan(Length::fromMillimetres(self::BITE_ROOM_MM)) => self::Faced,
+            $width->isLessThan(Length::fromMillimetres(self::POCKET_ROOM_MM)) => self::Screws,
+            default => self::PocketScrews,
+        };
     }
 
     public static function of(CarcassJoint $joint): self

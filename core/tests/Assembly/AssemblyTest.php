@@ -139,6 +139,7 @@ final class AssemblyTest extends TestCase
         };
         self::assertContains($own, $with());
         self::assertContains($own, $with(JointKind::Clears));
+        self::assertContains($own, $with(JointKind::Rests), 'what lies on it does not hold it');
         self::assertNotContains($own, $with(JointKind::Screws));
         self::assertSame([], $with(JointKind::Clears, JointKind::Screws));
     }

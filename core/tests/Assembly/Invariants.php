@@ -17,6 +17,7 @@ use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
 use Incastro\Core\Planning\Planning;
 
 /** What holds for every document: each is a sentence of its own where it does not. */
@@ -139,7 +140,28 @@ final class Invariants
             $bought += $isOne ? (int) $line->need->amount->value : 0;
         }
 
-        return [...$broken, ...(count($ids) === $bought ? [] : [count($ids)." screws between boards, $bought bought"])];
+        // Halves: of a dowel both holes are told.
+        $told = 0;
+        foreach ($planning->steps()->steps as $step) {
+            $told += array_sum(array_map(self::driven(...), $step->numbers));
+        }
+        $told = intdiv($told, 2);
+
+        return [...$broken, ...(count($ids) === $bought ? [] : [count($ids)." screws between boards, $bought bought"]),
+            ...(count($ids) === $told ? [] : [count($ids)." screws between boards, $told named in steps"])];
+    }
+
+    /** Twice how many a line of a step says are driven. */
+    private static function driven(Text $says): int
+    {
+        $what = $says->args['what'] ?? null;
+
+        return match ($says->key) {
+            'number.screws', 'number.pockets', 'number.driven', 'number.back_screws', 'number.slat_screws', 'number.sheet_screws' => 2 * (int) $says->args['n'],
+            'number.dowels' => (int) $says->args['n'],
+            'number.sunk' => $what instanceof Text ? self::driven($what) : 0,
+            default => 0,
+        };
     }
 
     /** @return list<string> what is bought and fixed to a board is fixed in one step, at places that are on that board */

@@ -20,6 +20,7 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Planning\Planning;
 use Incastro\Core\Tests\Demo;
+use Incastro\Core\Tests\Design\FillsTest;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -112,6 +113,21 @@ final class WallTest extends TestCase
         self::assertContains('strength.hanging_load', Planned::of($heavy)->codes());
         $heavy['spaces'][Sample::SPACE]['build'] = ['floor' => 'fixed'];
         self::assertContains('strength.held_unknown', Planned::of($heavy)->codes(), 'still told, and as a stop');
+    }
+
+    /** Screws in the rail at the foot of a bay that something rolls out of keep nothing from falling forward; those in its nailer do. */
+    public function test_a_screw_at_the_foot_is_no_tie(): void
+    {
+        $document = FillsTest::bay(['kind' => 'pull_out']);
+        $document['spaces'][Sample::SPACE]['build'] = ['wall' => 'masonry', 'floor' => 'fixed'];
+        $planning = new Planning($document);
+        $built = array_values($planning->pieces())[0];
+        $ties = [];
+        foreach ($planning->assembly()->wall($built->piece->id) as $fixing) {
+            $ties[str_ends_with($fixing->board->id, ':foot_rail') ? 'foot' : 'head'] = $fixing->ties($built->box->floor, $built->box->top());
+        }
+        ksort($ties);
+        self::assertSame(['foot' => false, 'head' => true], $ties);
     }
 
     public function test_a_box_without_a_board_to_screw_through_is_held_by_nothing(): void

@@ -6,10 +6,18 @@ namespace Incastro\Core\Tests\Build;
 
 use Incastro\Core\Build\Squared;
 use Incastro\Core\Build\Trial\Cures;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
+use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Geometry\Block;
+use Incastro\Core\Geometry\Place3;
+use Incastro\Core\Geometry\Prism;
+use Incastro\Core\Measure\Figure;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Measure\Text;
 use Incastro\Core\Planning\Planning;
 use Incastro\Core\Tests\Demo;
 use Incastro\Core\Tests\Planned;
@@ -30,6 +38,19 @@ final class SquaredTest extends TestCase
         self::assertEqualsWithDelta([2451.8, 2485.1], $diagonals, 0.06);
         // By their difference alone it would be pushed 20 out of square: (2451.8² − 2485.1²)/4w.
         self::assertEqualsWithDelta(20.0, abs((float) Cures::racking($box->rising, $box->falling, $box->width)->millimetres()), 0.1);
+    }
+
+    /** 1000 wide, the left side 0 to 1000 up, the right one 100 to 1300: √(1000² + 1300²) from the left foot, √(1000² + 900²) from the right. */
+    public function test_sides_that_begin_and_end_at_other_heights(): void
+    {
+        $mm = Length::fromMillimetres(...);
+        $side = fn (string $id, int $x, int $from, int $to): Panel => new Panel($id, 'p', Role::Side, Text::of('part.side_left'), 'ply',
+            Figure::of($mm($to - $from), Text::of('x')), Figure::of($mm(300), Text::of('x')),
+            Prism::of(new Block(new Place3($mm($x), $mm(0), $mm($from)), new Place3($mm(18), $mm(300), $mm($to - $from))), Axis::X), Axis::Z, Axis::X);
+        $box = Squared::of(new Unit(UnitKind::Carcass, [$side('right', 982, 100, 1300), $side('left', 0, 0, 1000)]));
+        self::assertNotNull($box);
+        self::assertEqualsWithDelta([1000, hypot(1000, 1300), hypot(1000, 900)],
+            [$box->width->millimetres(), $box->rising->millimetres(), $box->falling->millimetres()], 0.06);
     }
 
     public function test_a_box_with_equal_sides_is_a_rectangle_and_one_under_a_slope_has_no_corners(): void
@@ -87,6 +108,13 @@ final class SquaredTest extends TestCase
             self::assertEquals($own->projects->value, $station['removed']->plus($station['left']));
         }
         self::assertEquals($edge->scribe, $edge->scribe->over(Length::fromMillimetres(-100), Length::fromMillimetres(9000)));
+        $touches = [];
+        foreach (Planned::of(Demo::document('chart-room-right-niche'))->plan['steps'] as $step) {
+            foreach ($step['kind'] === 'scribe' && str_contains($step['id'], 'filler_left') ? $step['numbers'] : [] as $number) {
+                array_push($touches, ...($number['key'] === 'number.scribe' ? [$number['args']['at']['mm']] : []));
+            }
+        }
+        self::assertSame([809.9, 2299.9], $touches);
     }
 
     private static function built(string $room): PlacedPiece

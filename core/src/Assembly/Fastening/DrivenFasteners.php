@@ -74,7 +74,9 @@ final readonly class DrivenFasteners
         foreach ($this->built->boards(Role::Back) as $back) {
             foreach ($this->built->boards(...self::BEHIND) as $board) {
                 foreach (isset($loose[$board->id]) ? [] : $this->between["$back->id $board->id"] ?? [] as $contact) {
-                    if ($contact->axis() === $back->inHouse($back->thin)) {
+                    $stack = $back->thickness()->plus($board->block->extent($contact->axis()));
+                    $isDeep = ! $this->sold->through($back->thickness(), $stack)->isGreaterThan(Screws::mostIn($stack));
+                    if ($isDeep && $contact->axis() === $back->inHouse($back->thin)) {
                         array_push($found, ...$this->along(FastenerKind::BackScrew, $contact, $back, $board));
                     }
                 }

@@ -7,6 +7,9 @@ namespace Incastro\Core\Assembly\Fastening;
 /** The fasteners of a piece, the holes they take of its boards, and those that cannot be where they should. */
 final readonly class Fastened
 {
+    /** @var list<Fastener> in the order in which they were set, numbered */
+    public array $fasteners;
+
     /** @var array<string, list<Bore>> by part */
     public array $bores;
 
@@ -15,8 +18,9 @@ final readonly class Fastened
      * @param  list<Clash>  $clashes
      * @param  list<string>  $boards  in their own order
      */
-    public function __construct(public array $fasteners, public array $clashes, array $boards = [])
+    public function __construct(array $fasteners, public array $clashes, array $boards = [])
     {
+        $this->fasteners = array_map(fn (Fastener $f, int $n): Fastener => $f->numbered($n), $fasteners, array_keys($fasteners));
         $bores = array_fill_keys($boards, []);
         foreach ($fasteners as $fastener) {
             foreach ($fastener->bores as $bore) {

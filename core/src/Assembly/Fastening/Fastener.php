@@ -19,9 +19,10 @@ final readonly class Fastener
      * @param  Drill  $drive  where it goes in, and which way
      * @param  list<Bore>  $bores  in the boards it goes through
      * @param  Length  $sunk  how deep a wider hole its head goes into first, for the point to reach
+     * @param  int  $number  among those of its piece
      */
     private function __construct(public FastenerKind $kind, public string $from, public ?string $into, public ?Length $length,
-        public Drill $drive, public array $bores, public Length $sunk)
+        public Drill $drive, public array $bores, public Length $sunk, private int $number = 0)
     {
     }
 
@@ -49,12 +50,15 @@ final readonly class Fastener
         return new self($this->kind, $this->from, $this->into, $this->length, $this->drive, $this->bores, $deep);
     }
 
-    /** One a plan: of two that were of one kind at one place, one would have been moved. */
+    /** One a plan, among those of its piece. */
     public function id(): string
     {
-        $at = $this->drive->at;
+        return "$this->from $this->into {$this->kind->value} $this->number";
+    }
 
-        return "$this->from {$this->kind->value} {$at->x->units} {$at->y->units} {$at->z->units}";
+    public function numbered(int $number): self
+    {
+        return new self($this->kind, $this->from, $this->into, $this->length, $this->drive, $this->bores, $this->sunk, $number);
     }
 
     public function joins(string $a, string $b): bool

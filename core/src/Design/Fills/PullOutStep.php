@@ -25,9 +25,11 @@ final class PullOutStep implements FillMaker
         $t = $cell->board->thickness;
         [$height, $going, $castor] = [$is->length('height'), $is->length('going'), $is->length('castor')];
         $play = Length::fromMillimetres(self::PLAY_MM);
-        if (! $height->plus($play)->isLessThan($cell->least) || $going->isGreaterThan($cell->y->value())
+        // One that rolls stands before the rail at the foot of its bay.
+        $deep = $castor->isPositive() ? $cell->y->value()->minus($t) : $cell->y->value();
+        if (! $height->plus($play)->isLessThan($cell->least) || $going->isGreaterThan($deep)
             || ! $height->minus($castor)->isGreaterThan($t->times(3))) {
-            $at->cannot('piece.step_does_not_fit', Length::least($cell->least, $cell->y->value()), Length::greatest($height->plus($play), $going));
+            $at->cannot('piece.step_does_not_fit', Length::least($cell->least, $deep), Length::greatest($height->plus($play), $going));
 
             return;
         }

@@ -42,6 +42,18 @@ final class CarriersTest extends TestCase
         self::assertNull($carriers->stretches($lid, Axis::Y));
     }
 
+    /** A desk spans between its cleats: the rail behind it runs along under it and carries it across, not along. */
+    public function test_what_runs_along_under_a_board_is_no_end_of_its_span(): void
+    {
+        [$built, $carriers] = self::of(Demo::document('bunk-room'));
+        $desk = array_values(array_filter($built->boards(Role::Slab), fn (Panel $p): bool => str_ends_with($p->id, ':desk')))[0];
+        $cleats = array_values(array_filter($built->boards(Role::Cleat), fn (Panel $p): bool => str_contains($p->id, ':desk_cleat_')));
+        $clear = $cleats[1]->block->from(Axis::X)->minus($cleats[0]->block->to(Axis::X))->millimetres();
+        $between = array_values(array_filter($carriers->stretches($desk, Axis::X) ?? [], fn (Stretch $s): bool => ! $s->overhangs));
+        self::assertEqualsWithDelta([$clear], array_map(fn (Stretch $s): float => $s->length(), $between), 0.01);
+        self::assertSame([':desk_rail'], array_map(fn (Panel $p): string => ':'.explode(':', $p->id)[1], $carriers->ribs($desk, Axis::X)));
+    }
+
     /** Dividers over a toe kick would stand on the bottom alone: a bearer takes each to the floor. */
     public function test_dividers_over_a_toe_kick_have_bearers(): void
     {
