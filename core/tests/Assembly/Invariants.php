@@ -189,6 +189,10 @@ final class Invariants
         if ($fastener->length === null || $from->role === Role::RakingTop || $fastener->kind === FastenerKind::PocketScrew) {
             return true;
         }
+        // No screw that is sold stays in a board that is a few millimetres long: such a board is of no use anyhow.
+        if ($into->block->extent($axis)->isLessThan(Length::fromMillimetres(10))) {
+            return true;
+        }
         $deep = $fastener->length->plus($fastener->sunk);
         $k = $axis->value;
         $point = $fastener->drive->upward ? $fastener->drive->at->$k->plus($deep) : $fastener->drive->at->$k->minus($deep);
