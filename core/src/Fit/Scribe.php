@@ -49,19 +49,26 @@ final readonly class Scribe implements \JsonSerializable
         }
         $within = array_values(array_filter($this->line->gaps, fn (GapAt $g): bool => $g->at->isGreaterThan($from) && $g->at->isLessThan($to)));
         $own = new Profile($this->line->along, [$this->line->at($from), ...$within, $this->line->at($to)], $this->line->between($from, $to));
-        $setting = $this->projects->minus($own->least(), Text::of("fit.least_gap_{$own->along->value}", at: $own->tightest->at))
-            ->named(Text::of('fit.compass_setting'));
-        $over = $own->greatest()->minus($this->projects->value);
 
-        return new self($this->projects, $setting, $own, self::stations($own, $this->projects), $own->steepest(), $over->isPositive() ? $over : null,
-            $this->bevelDeg, $this->held, $this->doubt);
+        return self::of($this->projects, $own, $this->bevelDeg, $this->held)->within($this->doubt);
     }
 
-    /** @return list<array{at: Length, presented: Length, removed: Length, left: Length}> */
-    public static function stations(Profile $line, Figure $projects): array
+    /** Pushed in square it touches where the gap is least, and must travel what it then still projects: projection − least gap. */
+    public static function of(Figure $projects, Profile $line, float $bevelDeg, ?Held $held): self
     {
-        return array_map(fn (GapAt $g): array => ['at' => $g->at, 'presented' => $g->gap->minus($line->least()),
+        $setting = $projects->minus($line->least(), Text::of("fit.least_gap_{$line->along->value}", at: $line->tightest->at))
+            ->named(Text::of('fit.compass_setting'));
+        $stations = array_map(fn (GapAt $g): array => ['at' => $g->at, 'presented' => $g->gap->minus($line->least()),
             'removed' => $projects->value->minus($g->gap), 'left' => $g->gap], $line->gaps);
+        $over = $line->greatest()->minus($projects->value);
+
+        return new self($projects, $setting, $line, $stations, $line->steepest(), $over->isPositive() ? $over : null, $bevelDeg, $held, null);
+    }
+
+    /** Its line may be out by so much at a station. */
+    public function within(?Length $doubt): self
+    {
+        return new self($this->projects, $this->setting, $this->line, $this->stations, $this->steepest, $this->short, $this->bevelDeg, $this->held, $doubt);
     }
 
     public function touchesAt(): Length

@@ -48,16 +48,9 @@ final readonly class Scriber
             ->named(Text::of('fit.blank_projects'));
     }
 
-    /** Pushed in square it touches where the gap is least, and must travel what it then still projects: projection − least gap. */
     private function scribe(Figure $projects, Profile $line, ?Held $held, float $opensDeg): Scribe
     {
-        $setting = $projects->minus($line->least(), Text::of("fit.least_gap_{$line->along->value}", at: $line->tightest->at))
-            ->named(Text::of('fit.compass_setting'));
-        $over = $line->greatest()->minus($projects->value);
-
-        return new Scribe($projects, $setting, $line, Scribe::stations($line, $projects), $line->steepest(), $over->isPositive() ? $over : null,
-            round(self::LEAST_BEVEL_DEG + max(0.0, $opensDeg), 1), $held,
-            $held !== null ? $this->byHand : null);
+        return Scribe::of($projects, $line, round(self::LEAST_BEVEL_DEG + max(0.0, $opensDeg), 1), $held)->within($held !== null ? $this->byHand : null);
     }
 
     private static function greatest(Offsets $by): Length

@@ -74,8 +74,8 @@ final readonly class DrivenFasteners
         foreach ($this->built->boards(Role::Back) as $back) {
             foreach ($this->built->boards(...self::BEHIND) as $board) {
                 foreach (isset($loose[$board->id]) ? [] : $this->between["$back->id $board->id"] ?? [] as $contact) {
-                    $stack = $back->thickness()->plus($board->block->extent($contact->axis()));
-                    $isDeep = ! $this->sold->through($back->thickness(), $stack)->isGreaterThan(Screws::mostIn($stack));
+                    $beyond = $board->block->extent($contact->axis());
+                    $isDeep = ! $this->sold->through($back->thickness(), $beyond)->isGreaterThan(Screws::mostIn($back->thickness()->plus($beyond)));
                     if ($isDeep && $contact->axis() === $back->inHouse($back->thin)) {
                         array_push($found, ...$this->along(FastenerKind::BackScrew, $contact, $back, $board));
                     }
@@ -183,9 +183,7 @@ final readonly class DrivenFasteners
         foreach ($carcasses as $n => $unit) {
             foreach (array_slice($carcasses, $n + 1) as $other) {
                 foreach ($this->shared($unit, $other) as [$from, $into, $contact]) {
-                    foreach (Corners::of(Axis::X, [$contact->block()]) as $place) {
-                        $found[] = $this->screw($from, $into, new Drill($place, Axis::X, $contact->runsUpFrom($from->id)));
-                    }
+                    array_push($found, ...$this->spread($contact, $from, $into));
                 }
             }
         }

@@ -60,23 +60,17 @@ final readonly class Fittings
         return $found;
     }
 
-    /** @return list<Fitting> near the corners of the lowest level board of what rolls */
+    /** @return list<Fitting> near the corners of the lowest level board of what rolls; where none is level only its sheet says */
     private function castors(Hardware $each): array
     {
         $level = array_values(array_filter($this->built->movingIn($each->for), fn (Panel $p): bool => $p->inHouse($p->thin) === Axis::Z));
         usort($level, fn (Panel $a, Panel $b): int => $a->block->from(Axis::Z)->units <=> $b->block->from(Axis::Z)->units);
         if ($level === []) {
-            return $this->underCheeks($each);
+            return $this->onEach($each, [$this->built->movingIn($each->for)[0] ?? null], fn (Panel $p): array => []);
         }
         $under = $level[0]->block->along(Axis::Z, $level[0]->block->from(Axis::Z), Length::zero());
 
         return $this->onEach($each, [$level[0]], fn (Panel $p): array => Corners::of(Axis::Z, [$under]));
-    }
-
-    /** @return list<Fitting> where nothing level is near the floor */
-    private function underCheeks(Hardware $each): array
-    {
-        return $this->onEach($each, [$this->built->movingIn($each->for)[0] ?? null], fn (Panel $p): array => []);
     }
 
     /** @return list<Fitting> on each upright beside a box that slides, level with the middle of its side */

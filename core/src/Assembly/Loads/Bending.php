@@ -13,6 +13,9 @@ final readonly class Bending
 {
     public const GRAVITY = 9.81;
 
+    /** One person, at one place of what is sat or stepped on, N (our own figure). */
+    public const PERSON_N = 1_350.0;
+
     private const LET_IN = 0.8;
 
     /** What a place load takes of a wide board: so much, and so much of the span; half of that at a free edge (our own figures). */

@@ -82,6 +82,9 @@ final class Carriers
      */
     public function stretches(Panel $board, Axis $along): ?array
     {
+        if ($this->isOnFloor($board)) {
+            return [];
+        }
         $carried = [];
         foreach ($this->stack($board) as $layer) {
             array_push($carried, ...$this->carried($layer, $board, $along));
@@ -89,9 +92,6 @@ final class Carriers
         [$from, $to] = [self::mm($board->block->from($along)), self::mm($board->block->to($along))];
         // Of what carries a flat board under it, only what lies under this one.
         $carried = array_values(array_filter($carried, fn (array $c): bool => $c[1] >= $from - self::PLAY_MM && $c[0] <= $to + self::PLAY_MM));
-        if ($this->isOnFloor($board)) {
-            return [];
-        }
         sort($carried);
         if (count($carried) < 2) {
             return null;
@@ -148,7 +148,7 @@ final class Carriers
         $found = [];
         foreach ($this->under($layer) as [$lower, $contact]) {
             $area = $contact->block();
-            $across = array_values(array_filter([Axis::X, Axis::Y], fn (Axis $a): bool => $a !== $along))[0] ?? Axis::Y;
+            $across = $along === Axis::X ? Axis::Y : Axis::X;
             $isAcross = self::mm($area->extent($across)) >= min(self::BEARING_MM, self::mm($layer->block->extent($across)) / 2);
             // What runs along under all of it carries it across, not along.
             $runs = $area->extent($along)->times(5)->isGreaterThan($layer->block->extent($along)->times(4));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Assembly\Wall;
 
 use Incastro\Core\Assembly\Footing;
+use Incastro\Core\Assembly\Loads\Bending;
 use Incastro\Core\Assembly\Stowed;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Panel;
@@ -23,8 +24,6 @@ use Incastro\Core\Measure\Length;
  */
 final readonly class WallLoads
 {
-    private const GRAVITY = 9.81;
-
     /** People, mattress and what lies on it (fieldbook §7). */
     public const DECK_N_MM2 = 2.0e-3;
 
@@ -78,7 +77,7 @@ final readonly class WallLoads
         $a = $block->middle(Axis::Y)->units / Length::PER_MM;
         $v = ($board->block->middle(Axis::Z)->units - $block->from(Axis::Z)->units) / Length::PER_MM;
 
-        return new WallLoad($unit->name($this->built->piece), $kg, $kg * self::GRAVITY, $kg * self::GRAVITY * max(0.0, $a) / max(1.0, $v));
+        return new WallLoad($unit->name($this->built->piece), $kg, $kg * Bending::GRAVITY, $kg * Bending::GRAVITY * max(0.0, $a) / max(1.0, $v));
     }
 
     /** A box with its doors and drawers, what is kept in it, and what stands on it. */
@@ -107,6 +106,6 @@ final readonly class WallLoads
         $deck = $slat->block->extent($slat->inHouse($slat->long))->units / Length::PER_MM;
         $newtons = $ledger->length->value->units / Length::PER_MM * $deck / 2 * self::DECK_N_MM2;
 
-        return [$ledger->id => new WallLoad($ledger->name, $newtons / self::GRAVITY, $newtons)];
+        return [$ledger->id => new WallLoad($ledger->name, $newtons / Bending::GRAVITY, $newtons)];
     }
 }

@@ -31,8 +31,6 @@ use Incastro\Core\Measure\Length;
  */
 final class BoardsCarry implements HoldingCheck
 {
-    private const PERSON_N = 1_350.0;
-
     private const TREAD_PART = 200;
 
     /** Steel tube 25 × 1.5: π/64 · (25⁴ − 22⁴) mm⁴, and its modulus. */
@@ -136,7 +134,7 @@ final class BoardsCarry implements HoldingCheck
         $span = $between === [] ? self::mm($board->length->value) : max(array_map(fn (Stretch $s): float => $s->length(), $between));
         $width = Bending::strip(self::mm($board->width->value), $span, true);
         $bending = $this->ribbed(new Bending($span, $width, self::mm($board->thickness()), $built->madeOf($board)->along(), 0.0, false, 0.0,
-            self::PERSON_N), $carriers->ribs($board, $along));
+            Bending::PERSON_N), $carriers->ribs($board, $along));
         $args = ['part' => $board->name, 'span' => FindingFactory::up($span)];
         if ($bending->stress() > $built->madeOf($board)->bends()) {
             return [FindingFactory::look('strength.board_breaks', new Place(WorkStage::Piece, $board->id), 'strength_slab',

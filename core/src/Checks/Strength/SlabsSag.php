@@ -8,6 +8,7 @@ use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Loads\Bending;
 use Incastro\Core\Assembly\Loads\Carriers;
 use Incastro\Core\Assembly\Loads\Stretch;
+use Incastro\Core\Assembly\Wall\WallLoads;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
 use Incastro\Core\Design\Panel;
@@ -32,10 +33,6 @@ use Incastro\Core\Measure\Text;
 final class SlabsSag implements HoldingCheck
 {
     private const LEAN_N = 500.0;
-
-    private const PERSON_N = 1_350.0;
-
-    private const DECK_N_MM2 = 2.0e-3;
 
     /** Lower than this a top is stood on. */
     private const STOOD_ON_MM = 600;
@@ -138,7 +135,7 @@ final class SlabsSag implements HoldingCheck
         $stiffness = $along === $board->inHouse($board->long) ? $material->madeOf->along() : $material->madeOf->across();
 
         return new Bending($span, $strip, ($inertia / $strip) ** (1 / 3), $stiffness,
-            $own + ($laid->kind === BandKind::Deck ? $strip * self::DECK_N_MM2 : 0.0), false, 0.0, $point);
+            $own + ($laid->kind === BandKind::Deck ? $strip * WallLoads::DECK_N_MM2 : 0.0), false, 0.0, $point);
     }
 
     private function overhangs(Panel $board, BandKind $kind, Stretch $stretch, PlacedPiece $built): ?Finding
@@ -162,7 +159,7 @@ final class SlabsSag implements HoldingCheck
 
         return match (true) {
             $kind === BandKind::Deck => 0.0,
-            $kind === BandKind::Seat, $isLow => self::PERSON_N,
+            $kind === BandKind::Seat, $isLow => Bending::PERSON_N,
             default => self::LEAN_N,
         };
     }
