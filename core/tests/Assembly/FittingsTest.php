@@ -49,6 +49,47 @@ final class FittingsTest extends TestCase
         }
     }
 
+    /** 40 from the free edge; 80 from the upper end of a low door, from the lower end overhead, 1 000 over the floor on one that passes both. */
+    public function test_a_handle_on_a_door_low_overhead_and_tall(): void
+    {
+        foreach (['chart-room-fireside' => 'upper', 'wash-house-gap' => 'lower', 'wash-house-linen' => 'hand'] as $room => $where) {
+            $built = array_values((new Planning(Demo::document($room)))->pieces())[0];
+            $pulls = array_values(array_filter(self::of($room, 'pull'), fn (Fitting $f): bool => str_contains($f->on, ':door_')));
+            self::assertNotSame([], $pulls, $room);
+            foreach ($pulls as $pull) {
+                [$leaf, $at] = [$built->panels[$pull->on]->block, $pull->at[0]];
+                $edges = [$at->x->minus($leaf->from(Axis::X))->millimetres(), $leaf->to(Axis::X)->minus($at->x)->millimetres()];
+                self::assertEqualsWithDelta(40, min($edges), 1e-6, $pull->on);
+                $up = match ($where) {
+                    'upper' => $leaf->to(Axis::Z)->minus($at->z), 'lower' => $at->z->minus($leaf->from(Axis::Z)),
+                    default => $at->z->minus($built->box->floor)->minus(Length::fromMillimetres(920)),
+                };
+                self::assertEqualsWithDelta(80, $up->millimetres(), 1e-6, $pull->on);
+            }
+        }
+    }
+
+    public function test_hinges_of_a_lid_are_near_its_ends_and_castors_near_the_corners(): void
+    {
+        $built = array_values((new Planning(Demo::document('lamp-room-bench')))->pieces())[0];
+        foreach (self::of('lamp-room-bench', 'lid_hinge') as $hinges) {
+            $lid = $built->panels[$hinges->on]->block;
+            self::assertEqualsWithDelta([100, 100], [$hinges->at[0]->x->minus($lid->from(Axis::X))->millimetres(),
+                $lid->to(Axis::X)->minus($hinges->at[1]->x)->millimetres()], 1e-6);
+        }
+        $berth = array_values((new Planning(Demo::document('bunk-room-berth')))->pieces())[0];
+        foreach (self::of('bunk-room-berth', 'castor') as $castors) {
+            $base = $berth->panels[$castors->on]->block;
+            self::assertCount(4, $castors->at);
+            foreach ($castors->at as $at) {
+                self::assertEqualsWithDelta([50, 50, 0], [
+                    min($at->x->minus($base->from(Axis::X))->millimetres(), $base->to(Axis::X)->minus($at->x)->millimetres()),
+                    min($at->y->minus($base->from(Axis::Y))->millimetres(), $base->to(Axis::Y)->minus($at->y)->millimetres()),
+                    $at->z->minus($base->from(Axis::Z))->millimetres()], 1e-6);
+            }
+        }
+    }
+
     public function test_slides_are_on_both_uprights_at_one_height(): void
     {
         $slides = self::of('pantry-passage-wall', 'slide_pair');
