@@ -40,7 +40,7 @@ final readonly class ToeBearers
         // Right under the divider no screw is driven from above: pockets, or where it is too low for them it stands beside that line.
         $isPocketed = ! $high->isLessThan(Length::fromMillimetres(JointKind::POCKET_ROOM_MM));
         $x = $isPocketed ? $cell->x->to() : $cell->x->to()->minus($case->board->thickness);
-        $bearer = Maker::at($this->bench, $case->board)->cheek(new Named($id, Role::ToeBoard, $case->name(Text::of('part.toe_bearer', bay: $cell->label))),
+        $bearer = Maker::at($this->bench, $case->board)->cheek(new Named($id, Role::ToeBoard, Text::of('part.toe_bearer', bay: $cell->label)),
             $x, $y, Span::of($case->floor, $high, Text::of('piece.toe_kick_height')));
         $this->bench->join($bearer->id, $bottom, $isPocketed ? JointKind::PocketScrews : JointKind::Screws, Axis::Z);
     }
