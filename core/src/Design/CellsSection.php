@@ -70,6 +70,8 @@ final readonly class CellsSection
             'corner' => [$block->corner->x, $block->corner->y, $block->corner->z], 'size' => [$block->size->x, $block->size->y, $block->size->z],
             'width' => $cell->x->size, 'depth' => $cell->y->size, 'height' => $cell->z->size, 'least' => $cell->least,
             'mouth' => [$cell->mouth->x->value(), $cell->mouth->z->value()], 'drag' => $drag,
+            // What rolls there leaves no choice: the floor is open.
+            'rolls' => $cell->bay->fill->isOnCastors(),
         ];
     }
 

@@ -725,6 +725,10 @@ export interface Cell {
     most: number;
     snaps: Snap[];
   } | null;
+  /**
+   * what it holds rolls on castors, over the open floor
+   */
+  rolls: boolean;
 }
 export interface Snap {
   /**

@@ -59,11 +59,11 @@ final readonly class Carrier
         $carried = $built->carried;
         foreach ($units as $unit) {
             $kg = $built->weight->of(...$carried->panels($unit));
-            $longest = max(array_map(fn (Axis $a): int => $carried->extent($unit, $a)->units, Axis::cases())) / Length::PER_MM;
+            $longest = $carried->longest($unit)->units / Length::PER_MM;
             if ($unit->kind === UnitKind::Mover || $carried->carcassOf($unit) !== null || ($kg < self::LEAST_KG && $longest < self::LEAST_MM)) {
                 continue;
             }
-            $people = Load::peopleFor($kg);
+            $people = Load::peopleFor($kg, $longest);
             $isHigh = $unit->bottom()->units / Length::PER_MM > self::SHOULDER_MM && $kg > self::HIGH_KG;
             $loads[] = [
                 'piece' => $built->piece->id, 'name' => match ($unit->kind) {

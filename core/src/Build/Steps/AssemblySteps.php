@@ -13,6 +13,7 @@ use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Carried;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
 /** What is joined in the shop: bases, carcasses stage by stage, backs, frames, drawers and framed doors. */
@@ -67,7 +68,7 @@ final class AssemblySteps
 
     public function hands(Unit $unit): int
     {
-        return Load::peopleFor($this->kg($unit));
+        return Load::peopleFor($this->kg($unit), $this->built->carried->longest($unit)->units / Length::PER_MM);
     }
 
     public function kg(Unit $unit): float

@@ -10,6 +10,9 @@ use Incastro\Core\Measure\Text;
 /** One assembly that is carried to its place as a whole: a box with its frame. mm. */
 final readonly class Load
 {
+    /** One person holds it by both ends and sees where it goes (our own figure). */
+    private const REACH_MM = 1_400.0;
+
     /**
      * @param  Block  $place  where it is to stand
      * @param  float  $framesMm  of its depth is face frame, `backMm` back: what may be put on at its place
@@ -29,16 +32,15 @@ final readonly class Load
     ) {
     }
 
-    /** The nearest to an ideal lift of 23 kg a person (fieldbook §7). */
     public function people(): int
     {
-        return self::peopleFor($this->kg);
+        return self::peopleFor($this->kg, max($this->widthMm, $this->depthMm, $this->heightMm));
     }
 
-    /** For so many kg. */
-    public static function peopleFor(float $kg): int
+    /** The nearest to an ideal lift of 23 kg a person (fieldbook §7); what is longer than a person's reach takes two, however light. */
+    public static function peopleFor(float $kg, float $longestMm): int
     {
-        return max(1, (int) ceil(round($kg / 23, 6)));
+        return max($longestMm > self::REACH_MM ? 2 : 1, (int) ceil(round($kg / 23, 6)));
     }
 
     /** The same, of another width and height. */

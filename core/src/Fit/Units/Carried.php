@@ -46,6 +46,12 @@ final readonly class Carried
             ->minus(Length::least(...array_map(fn (Panel $p): Length => $p->block->from($axis), $panels)));
     }
 
+    /** Its longest side as it is carried. */
+    public function longest(Unit $unit): Length
+    {
+        return Length::greatest(...array_map(fn (Axis $a): Length => $this->extent($unit, $a), Axis::cases()));
+    }
+
     /** The carcass that a back is fixed to before it is carried; null for what is no back. */
     public function carcassOf(Unit $back): ?Unit
     {

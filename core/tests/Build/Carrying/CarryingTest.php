@@ -37,6 +37,7 @@ final class CarryingTest extends TestCase
 
     public function test_goods_come_before_the_step_that_wants_them_and_what_is_bought_does_not(): void
     {
+        $met = 0;
         foreach (range(1, 25) as $seed) {
             $document = (new AnyPiece($seed))->document();
             $plan = Planned::of($document)->plan;
@@ -51,8 +52,16 @@ final class CarryingTest extends TestCase
                 "seed $seed");
             foreach ($plan['carrying']['loads'] as $load) {
                 self::assertGreaterThanOrEqual($load['kg']['value'], 23 * $load['people'], "seed $seed");
+                self::assertTrue($load['people'] >= 2 || max($load['size']) <= 1_400, "seed $seed: longer than one person can hold");
+            }
+            // As many are told wherever it is lifted.
+            foreach (array_filter($plan['steps'], fn (array $s): bool => $s['kind'] === 'carry') as $step) {
+                $load = array_values(array_filter($plan['carrying']['loads'], fn (array $l): bool => $l['parts'][0] === $step['parts'][0]));
+                self::assertContains(array_column($load, 'people'), [[], [$step['hands']]], "seed $seed");
+                $met += count($load);
             }
         }
+        self::assertGreaterThan(10, $met, 'boxes both lifted in a step and told of');
     }
 
     public function test_it_comes_apart_the_way_it_went_together(): void

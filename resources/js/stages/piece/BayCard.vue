@@ -37,6 +37,7 @@ const groups = computed(() =>
         .filter((g) => g.items.length > 0),
 );
 const doorKinds = computed(() => ['none', ...Object.keys(doors)].map((value) => ({ value, label: word(`door.${value}`, project.unit) })));
+const rolls = computed(() => project.fitted?.cells[props.bay.id]?.rolls === true);
 const isStacked = computed(() => Object.keys(props.bay.value.bands ?? {}).length > 0);
 
 const holds = (kind: string): Promise<boolean> => guarded(project.set([...props.bay.path, 'fill'], { kind }));
@@ -110,7 +111,9 @@ const flag = (key: 'open_back' | 'open_floor', value: boolean): Promise<boolean>
         </div>
         <div v-if="!isGap && bay.level === 1" class="ch">
             <span>Below</span>
+            <p v-if="rolls" class="soft">open to the floor: what it holds rolls there</p>
             <Choice
+                v-else
                 :label="`below bay ${label}`"
                 :value="bay.value.open_floor === true"
                 :options="[
