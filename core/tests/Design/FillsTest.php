@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Incastro\Core\Tests\Design;
 
 use Incastro\Core\Design\Fills\Panelling;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Planning\Planning;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -91,6 +94,42 @@ final class FillsTest extends TestCase
             ['pieces' => [Sample::PIECE => ['depth' => 1200]]]));
         self::assertSame(70.5, $deeper(1)->finding('piece.rungs_close')['measured']);
         self::assertCount(0, self::named($deeper(1), 'bed_rung'));
+    }
+
+    /** The mattress out, each opening from the rail up is closed, or fingers pass and no head does: 25 to 75. */
+    public function test_no_head_goes_through_a_guard(): void
+    {
+        $most = 0.0;
+        foreach ([60, 120, 200, 260] as $mattress) {
+            foreach ([40, 90, 127, 160, 250, 330] as $wanted) {
+                $document = self::bay(['kind' => 'bed', 'mattress_width' => 500, 'mattress_length' => 1000, 'lies' => 'across',
+                    'mattress_height' => $mattress, 'guard' => $wanted]);
+                $document['pieces'][Sample::PIECE]['depth'] = 1100;
+                $guards = self::guards($document);
+                // The deck is 259 up, the rail ends at 311.
+                self::assertEqualsWithDelta(259 + $mattress + $wanted, $guards === [] ? 311 : $guards[0][1], $guards === [] ? 20 : 0.001);
+                $below = 311.0;
+                foreach (array_reverse($guards) as $guard) {
+                    [$from, $to] = $guard;
+                    $open = $from - $below;
+                    self::assertTrue(abs($open) < 0.001 || ($open > 24.999 && $open < 75.001), "$open of $mattress and $wanted");
+                    [$below, $most] = [$to, max($most, $open)];
+                }
+            }
+        }
+        self::assertGreaterThan(60.0, $most, 'an opening is not closed where it need not be');
+    }
+
+    /**
+     * @param  array<string, mixed>  $document
+     * @return list<array{float, float}> how high over the floor each begins and ends, the highest first
+     */
+    private static function guards(array $document): array
+    {
+        $panels = array_filter(array_values((new Planning($document))->pieces())[0]->fit->panels, fn (Panel $p): bool => str_contains($p->id, ':guard_'));
+
+        return array_values(array_map(fn (Panel $p): array => [(float) $p->block->from(Axis::Z)->millimetres(), (float) $p->block->to(Axis::Z)->millimetres()],
+            $panels));
     }
 
     public function test_shelves_of_a_pull_out_that_have_no_room_say_so(): void

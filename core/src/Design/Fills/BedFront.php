@@ -25,6 +25,11 @@ final class BedFront
 
     private const GUARD_MM = 90;
 
+    /** At most; and no less than fingers pass. */
+    private const OPENING_MM = 75;
+
+    private const LEAST_OPENING_MM = 25;
+
     private const TREAD_MM = 90;
 
     /** Outside; between its uprights' upper part one climbs through the guard: 300 to 380. */
@@ -37,8 +42,8 @@ final class BedFront
     private const LEAST_RISE_MM = 100;
 
     /**
-     * Boards before the mattress, as many as reach the height wanted over it, with less than 89 between (fieldbook §7); where there is a
-     * ladder they begin beside it.
+     * Boards from the rail up to the height wanted over the mattress, no opening over 75, with the mattress out too: it may be a thinner one
+     * some day, and no head goes through. Where there is a ladder they begin beside it.
      *
      * @return list<Panel> the highest first
      */
@@ -64,16 +69,18 @@ final class BedFront
         $climbs = $cell->bay->fill->is->count('rungs') > 0;
         $beside = $this->ladderFrom($cell)->plus(Length::fromMillimetres(self::LADDER_MM))->minus($cell->board->thickness)->minus($cell->x->from);
         $x = $climbs ? $cell->x->afterFirst($beside, Text::of('piece.beside_ladder')) : $cell->x;
-        $n = max(1, (int) ceil($wanted->units / ($board->units + 80 * Length::PER_MM)));
-        $high = Length::least($board, $free);
-        $from = $top->minus($high);
+        // Under each board is its opening.
+        $shares = $free->splitInto((int) ceil($free->units / ($board->units + self::OPENING_MM * Length::PER_MM)));
+        $least = Length::fromMillimetres(self::LEAST_OPENING_MM);
+        $isClosed = count($shares) === 1 && $free->isLessThan($board->plus($least));
         $made = [];
-        for ($i = 0; $i < $n && ! $from->isLessThan($foot); $i++) {
+        foreach ($shares as $i => $share) {
+            $high = $isClosed ? $free : Length::least($board, $share->minus($least));
             $made[] = $guard = $at->maker()->strip(new Named("{$cell->bay->id}:guard_".($i + 1), Role::BedRail,
-                Text::of('part.guard', n: $i + 1, bay: $cell->label)), $x, $y, Span::of($from, $high, Text::of('piece.guard_board')));
+                Text::of('part.guard', n: $i + 1, bay: $cell->label)), $x, $y, Span::of($top->minus($high), $high, Text::of('piece.guard_board')));
             $at->bench->join($climbs ? null : $guard->id, $cell->by->left, JointKind::Screws, Axis::X);
             $at->bench->join($guard->id, $cell->by->right, JointKind::Screws, Axis::X);
-            $from = $from->minus($high)->minus(Length::fromMillimetres(80));
+            $top = $top->minus($share);
         }
 
         return $made;

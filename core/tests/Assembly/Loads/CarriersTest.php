@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Assembly\Loads;
 
+use Incastro\Core\Assembly\Contact;
 use Incastro\Core\Assembly\Loads\Carriers;
 use Incastro\Core\Assembly\Loads\Stretch;
 use Incastro\Core\Design\Panel;
@@ -52,6 +53,20 @@ final class CarriersTest extends TestCase
         $between = array_values(array_filter($carriers->stretches($desk, Axis::X) ?? [], fn (Stretch $s): bool => ! $s->overhangs));
         self::assertEqualsWithDelta([$clear], array_map(fn (Stretch $s): float => $s->length(), $between), 0.01);
         self::assertSame([':desk_rail'], array_map(fn (Panel $p): string => ':'.explode(':', $p->id)[1], $carriers->ribs($desk, Axis::X)));
+    }
+
+    /** So too where it is as thick as a timber: it bears over more than 30 across, and yet it runs along. */
+    public function test_a_thick_rail_along_under_a_board_is_no_end_either(): void
+    {
+        $planning = new Planning(Demo::document('bunk-room'));
+        $built = array_values($planning->pieces())[0];
+        $desk = array_values(array_filter($built->boards(Role::Slab), fn (Panel $p): bool => str_ends_with($p->id, ':desk')))[0];
+        $thicker = fn (Contact $c): Contact => str_ends_with($c->other($desk->id), ':desk_rail')
+            ? new Contact($c->first, $c->second, $c->normal, $c->area, [$c->box[0], $c->box[1], $c->box[2] - 30.0, $c->box[3], $c->box[4], $c->box[5]]) : $c;
+        $contacts = array_values(array_filter($planning->assembly()->contacts, fn (Contact $c): bool => in_array($desk->id, [$c->first, $c->second], true)));
+        $as = fn (\Closure $how): array => self::stretches(new Carriers($built, array_map($how, $contacts), $planning->assembly()->fastened($built->piece->id)),
+            $desk, Axis::X);
+        self::assertSame($as(fn (Contact $c): Contact => $c), $as($thicker));
     }
 
     /** Dividers over a toe kick would stand on the bottom alone: a bearer takes each to the floor. */
