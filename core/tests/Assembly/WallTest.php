@@ -48,12 +48,69 @@ final class WallTest extends TestCase
         self::assertEqualsWithDelta(628, $load->down, 0.5);
         self::assertEqualsWithDelta(183, $load->out, 0.5);
         // 628/180 + 183/400 = 3.95.
-        self::assertSame(4, $load->wants(Capacity::inStud(Length::fromMillimetres(12.7), MadeOf::BirchPly)));
+        self::assertSame(4, $load->wants(Capacity::inStud(Length::fromMillimetres(12.7), MadeOf::BirchPly), 900));
         // 628/250 + 183/150 = 3.73.
-        self::assertSame(4, $load->wants(Capacity::inBrick()));
-        self::assertSame(0, $load->wants(Capacity::unknown()), 'nobody can say');
+        self::assertSame(4, $load->wants(Capacity::inBrick(), 900));
+        self::assertSame(0, $load->wants(Capacity::unknown(), 900), 'nobody can say');
         // Exactly two of 180 are no third.
-        self::assertSame(2, (new WallLoad(Text::of('part.nailer'), 1, 360.0))->wants(Capacity::inStud(Length::fromMillimetres(10), MadeOf::BirchPly)));
+        self::assertSame(2, (new WallLoad(Text::of('part.nailer'), 1, 360.0))->wants(Capacity::inStud(Length::fromMillimetres(10), MadeOf::BirchPly), 900));
+    }
+
+    /** A3 goes on: a hand at the edge of a door of 450, open, comes to 0.75 · (778/180 + 393/400) = 3.98; a child at the front to 4.36. */
+    public function test_a_hung_cupboard_with_a_hand_on_its_door_or_a_child(): void
+    {
+        $lined = Capacity::inStud(Length::fromMillimetres(12.7), MadeOf::BirchPly);
+        $hung = fn (array ...$short): WallLoad => new WallLoad(Text::of('part.nailer'), 64, 64 * 9.81, 64 * 9.81 * 160 / 550, array_values($short));
+        [$hand, $child] = [[150.0, 150 * (320 + 450) / 550], [27 * 9.81, 27 * 9.81 * 320 / 550]];
+        self::assertSame(4, $hung($hand)->wants($lined, 900));
+        self::assertSame(5, $hung($child)->wants($lined, 900));
+        self::assertSame(5, $hung($hand, $child)->wants($lined, 900), 'one at a time, the worst');
+    }
+
+    /** One person, 1350 N, between two studs: behind 12.7 a screw bears 180 · 4/3 = 240 for a while: 5.6, so three in each stud there is. */
+    public function test_one_person_on_a_ledger(): void
+    {
+        $load = new WallLoad(Text::of('part.nailer'), 50, 500.0, place: 1_350.0);
+        $behind = fn (float $mm): Capacity => Capacity::inStud(Length::fromMillimetres($mm), MadeOf::BirchPly);
+        self::assertSame(15, $load->wants($behind(12.7), 2_000, 5));
+        self::assertSame(10, $load->wants($behind(0), 2_000, 5), '1350/427 = 3.2: two in each');
+        // In brick 250 · 4/3: 4.05 on 800 of it, whatever its length is shorter than that.
+        self::assertSame([5, 5, 11], array_map(fn (float $mm): int => $load->wants(Capacity::inBrick(), $mm), [300.0, 800.0, 2_000.0]));
+        self::assertSame(3, (new WallLoad(Text::of('part.nailer'), 50, 500.0))->wants($behind(12.7), 2_000, 5), 'nobody sleeps on it');
+    }
+
+    /** What opens decides how far out a hand reaches: a pair of leaves half the bay, a flap its height, a drawer its depth, a sliding leaf nothing. */
+    public function test_a_hung_box_with_what_opens(): void
+    {
+        $document = Demo::document('pantry-passage-upper');
+        $reach = function (?array $door, bool $children) use ($document): array {
+            $document['house']['children'] = $children;
+            $piece = (string) array_key_first($document['pieces']);
+            $run = (string) array_key_first($document['pieces'][$piece]['runs']);
+            foreach ($document['pieces'][$piece]['runs'][$run]['bands'] as &$band) {
+                foreach ($band['bays'] as &$bay) {
+                    unset($bay['door']);
+                    $bay += $door === null ? [] : ['door' => $door];
+                }
+            }
+            $planning = new Planning($document);
+            $built = $planning->pieces()[$piece];
+            $load = array_values(array_filter(array_map(fn (WallFixing $f): ?WallLoad => $f->load, $planning->assembly()->wall($piece))))[0];
+            $cell = array_values($built->design->cells)[0];
+
+            return [$load->short, $cell->x->value()->millimetres(), $cell->z->value()->millimetres()];
+        };
+        self::assertSame([], $reach(null, false)[0], 'nothing opens, nobody climbs');
+        self::assertCount(1, $reach(null, true)[0], 'a child');
+        [$sliding] = $reach(['kind' => 'sliding'], false);
+        self::assertSame([], $sliding);
+        [$one, $wide] = $reach(['kind' => 'hinged', 'leaves' => 1], false);
+        [$pair] = $reach(['kind' => 'hinged', 'leaves' => 2], false);
+        self::assertSame($one[0][0], $pair[0][0], 'the same hand');
+        // v the same: what a hand pulls out more is its weight times half a leaf over v.
+        [$drop, , $high] = $reach(['kind' => 'drop'], false);
+        self::assertEqualsWithDelta(($wide - $high) / ($wide / 2), ($one[0][1] - $drop[0][1]) / ($one[0][1] - $pair[0][1]), 0.01);
+        self::assertCount(2, $reach(['kind' => 'drop'], true)[0]);
     }
 
     public function test_a_deeper_rail_has_room_for_more(): void

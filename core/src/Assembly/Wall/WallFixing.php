@@ -43,13 +43,13 @@ final readonly class WallFixing
         return $this->fasteners[0]->in;
     }
 
-    /** How far a screw goes into what holds it. */
     /** It keeps a piece between those two heights from falling forward: it is known what its screws hold in, and they are in its upper half. */
     public function ties(Length $floor, Length $top): bool
     {
         return $this->in() !== Hold::Unknown && $this->board->block->middle(Axis::Z)->times(2)->isGreaterThan($floor->plus($top));
     }
 
+    /** How far a screw goes into what holds it. */
     public function bite(): Length
     {
         return Length::fromMillimetres($this->in() === Hold::Stud ? WallFixings::BITE_MM : WallFixings::PLUG_MM);

@@ -65,7 +65,7 @@ final class WallFixings
             Hold::Anchor => Capacity::ofAnchor($build),
             Hold::Unknown => Capacity::unknown(),
         };
-        $wanted = $load?->wants($each) ?? 0;
+        $wanted = $load?->wants($each, $board->block->extent(Axis::X)->units / Length::PER_MM, count($studs)) ?? 0;
         $bite = Length::fromMillimetres($in === Hold::Stud ? self::BITE_MM : self::PLUG_MM);
         $screw = (new Screws($built->project->unit))->atLeast($board->thickness()->plus($behind)->plus($build->lining ?? Length::zero())->plus($bite));
         $fasteners = [];

@@ -9,6 +9,7 @@ use Incastro\Core\Assembly\Loads\Bending;
 use Incastro\Core\Assembly\Stowed;
 use Incastro\Core\Design\Cell;
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Document\Model\DoorKind;
 use Incastro\Core\Document\Model\FillKind;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
@@ -20,12 +21,18 @@ use Incastro\Core\Measure\Length;
 /**
  * What hangs on the boards of a piece that are screwed to the wall. A box with nothing under it hangs with all that is in it on its upper
  * board: down its weight W, out T = W·a/v, a from the wall to its middle, v from those screws down to its foot. A bed's ledger carries half
- * the deck at 2.0 kN/m².
+ * the deck at 2.0 kN/m², and one person between its two nearest studs. For a short time a hand on what opens comes to it, and a child
+ * where children live.
  */
 final readonly class WallLoads
 {
     /** People, mattress and what lies on it (fieldbook §7). */
     public const DECK_N_MM2 = 2.0e-3;
+
+    /** On the free edge of an open door or drawer; a child that climbs, where children live (our own figures). */
+    private const HAND_N = 150.0;
+
+    private const CHILD_KG = 27.0;
 
     /** Lower than this a box stands, on whatever is there. */
     private const HUNG_MM = 300;
@@ -77,14 +84,41 @@ final readonly class WallLoads
         $a = $block->middle(Axis::Y)->units / Length::PER_MM;
         $v = ($board->block->middle(Axis::Z)->units - $block->from(Axis::Z)->units) / Length::PER_MM;
 
-        return new WallLoad($unit->name($this->built->piece), $kg, $kg * Bending::GRAVITY, $kg * Bending::GRAVITY * max(0.0, $a) / max(1.0, $v));
+        $at = fn (float $newtons, float $from): array => [$newtons, $newtons * max(0.0, $from) / max(1.0, $v)];
+        // Before the wall as far as its front reaches with a door or a drawer open.
+        $front = $block->to(Axis::Y)->units / Length::PER_MM + $this->opens($unit);
+        $short = [...($this->opens($unit) > 0.0 ? [$at(self::HAND_N * $share, $front)] : []),
+            ...($this->built->project->house->children ? [$at(self::CHILD_KG * Bending::GRAVITY * $share, $front)] : [])];
+
+        return new WallLoad($unit->name($this->built->piece), $kg, ...$at($kg * Bending::GRAVITY, $a), short: $short);
+    }
+
+    /** @return array<string, Cell> the bays of a box */
+    private function cells(Unit $unit): array
+    {
+        $block = $unit->block()->grownBy(Length::fromMillimetres(1));
+
+        return array_filter($this->built->design->cells, fn (Cell $c): bool => $block->overlaps($c->block()) && $block->holds($c->block()->corner));
+    }
+
+    /** How far what opens stands out before a box, mm: a leaf as wide as it is, a flap as high, a drawer as long. */
+    private function opens(Unit $unit): float
+    {
+        $out = array_map(fn (Cell $c): Length => match ($c->bay->door?->kind) {
+            DoorKind::Hinged => Length::ofUnits(intdiv($c->x->value()->units, max(1, $c->bay->door->is->count('leaves')))),
+            DoorKind::Picture => $c->x->value(),
+            DoorKind::Lift, DoorKind::Drop => $c->z->value(),
+            DoorKind::Sliding, DoorKind::LiftOff => Length::zero(),
+            null => $c->bay->fill->kind === FillKind::Drawers ? $c->y->value() : Length::zero(),
+        }, $this->cells($unit));
+
+        return Length::greatest(Length::zero(), ...array_values($out))->units / Length::PER_MM;
     }
 
     /** A box with its doors and drawers, what is kept in it, and what stands on it. */
     private function kg(Unit $unit): float
     {
-        $block = $unit->block()->grownBy(Length::fromMillimetres(1));
-        $cells = array_filter($this->built->design->cells, fn (Cell $c): bool => $block->overlaps($c->block()) && $block->holds($c->block()->corner));
+        $cells = $this->cells($unit);
         $moving = array_filter($this->built->fit->panels, fn (Panel $p): bool => ! $unit->has($p->id) && isset($cells[$p->bay ?? '']));
         $on = 0.0;
         foreach ($this->footing->pairs as [$lower, $upper]) {
@@ -106,6 +140,6 @@ final readonly class WallLoads
         $deck = $slat->block->extent($slat->inHouse($slat->long))->units / Length::PER_MM;
         $newtons = $ledger->length->value->units / Length::PER_MM * $deck / 2 * self::DECK_N_MM2;
 
-        return [$ledger->id => new WallLoad($ledger->name, $newtons / Bending::GRAVITY, $newtons)];
+        return [$ledger->id => new WallLoad($ledger->name, $newtons / Bending::GRAVITY, $newtons, place: Bending::PERSON_N)];
     }
 }

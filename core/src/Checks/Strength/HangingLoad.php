@@ -9,7 +9,6 @@ use Incastro\Core\Assembly\Loads\Bending;
 use Incastro\Core\Assembly\Wall\Capacity;
 use Incastro\Core\Assembly\Wall\Hold;
 use Incastro\Core\Assembly\Wall\WallFixing;
-use Incastro\Core\Assembly\Wall\WallLoad;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
 use Incastro\Core\Design\Role;
@@ -19,6 +18,7 @@ use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Findings\WorkStage;
 use Incastro\Core\Fit\PlacedPiece;
+use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
@@ -63,16 +63,13 @@ final class HangingLoad implements HoldingCheck
         $load = $fixing->load ?? throw new \LogicException('Nothing hangs on it.');
         $args = ['part' => $fixing->board->name, 'what' => $load->what, 'kg' => (int) ceil($load->kg), 'why' => self::why($built)];
         $behind = Length::greatest(Length::zero(), $fixing->board->block->corner->y);
-        $would = ['lined' => self::wants($load, Capacity::inStud($behind->plus(Length::fromMillimetres(12.7)), $built->madeOf($fixing->board))),
-            'bare' => self::wants($load, Capacity::inStud($behind, $built->madeOf($fixing->board))), 'brick' => self::wants($load, Capacity::inBrick())];
+        $wants = fn (Capacity $each): string => $each->down === null ? '–'
+            : (string) $load->wants($each, $fixing->board->block->extent(Axis::X)->units / Length::PER_MM);
+        $would = ['lined' => $wants(Capacity::inStud($behind->plus(Length::fromMillimetres(12.7)), $built->madeOf($fixing->board))),
+            'bare' => $wants(Capacity::inStud($behind, $built->madeOf($fixing->board))), 'brick' => $wants(Capacity::inBrick())];
 
         return new Finding('strength.held_unknown', Severity::Stop, new Place(WorkStage::Fit, $fixing->board->id),
             Text::of('strength.held_unknown', ...$args), Text::of('strength.held_unknown.remedy', ...$would), Text::of('source.hanging'));
-    }
-
-    private static function wants(WallLoad $load, Capacity $each): string
-    {
-        return $each->down === null ? '–' : (string) $load->wants($each);
     }
 
     /** What has to be found out. */
