@@ -62,7 +62,8 @@ final readonly class ShopSteps
                     Text::of('number.kg', kg: new Amount($kg, AmountUnit::Kilogram))],
                 checks: [Text::of('check.labelled'), ...($this->isLate($sheet) ? [Text::of('check.cut_long')] : [])],
                 amount: 1.5 * count($parts),
-                hands: min(2, Load::peopleFor($kg, $sheet->kind->length / Length::PER_MM)), sheet: ['material' => $id, 'sheet' => $i + 1], isOver: self::isSawn($sheet)));
+                hands: min(2, Load::peopleFor($kg, $sheet->kind->length / Length::PER_MM)),
+                sheet: ['material' => $id, 'sheet' => $i + 1], isOver: self::isSawn($sheet)));
             array_walk($parts, fn (string $p) => $draft->made[$p] = array_values(array_unique([...($draft->made[$p] ?? []), $step])));
             $graph->need($step, $intake, 'intake');
         }

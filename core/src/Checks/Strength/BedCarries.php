@@ -20,7 +20,8 @@ use Incastro\Core\Measure\Length;
 
 /**
  * What carries a bed (fieldbook §7): 2.0 kN/m², people included. Slats give L/100 before they feel soft (our own figure), the rail in
- * front L/300. What the ledger behind hangs on is HangingLoad's.
+ * front L/300, and neither breaks under one person (1 kN on three slats, 2 kN on a rail; our own figures). What the ledger behind hangs on is
+ * HangingLoad's.
  */
 final class BedCarries implements HoldingCheck
 {
@@ -28,6 +29,13 @@ final class BedCarries implements HoldingCheck
 
     /** One person, at one place. */
     private const PERSON_N = 2000.0;
+
+    /** Of 1 kN through the mattress on the three nearest slats what one bears, over so much of it; for that short while more is safe (12 of 7). */
+    private const SLAT_N = 1_000.0 / 3;
+
+    private const SLAT_OVER_MM = 300.0;
+
+    private const SLATS_SHORT = 12 / 7;
 
     /** Of slats in one length, on the rail in the middle. */
     private const CONTINUOUS = 1.25;
@@ -40,7 +48,7 @@ final class BedCarries implements HoldingCheck
         foreach ($built->design->cells as $id => $cell) {
             if ($cell->bay->fill->kind === FillKind::Bed) {
                 $parts = array_filter($built->panels, fn (Panel $p): bool => $p->bay === $id);
-                array_push($findings, ...array_filter([$this->slat($id, $parts, $built), $this->rail($id, $parts, $built)]),
+                array_push($findings, ...array_filter([$this->slat($id, $parts, $built), $this->rail($id, $parts, $built, $assembly)]),
                     ...$this->centre($parts["$id:centre_rail"] ?? null, $parts["$id:slat_1"] ?? null, $built, $assembly));
             }
         }
@@ -60,9 +68,21 @@ final class BedCarries implements HoldingCheck
         $clear = isset($parts["$bay:centre_rail"]) ? (self::mm($one->block->size->{$along}) - 3 * $t) / 2 : self::mm($one->block->size->{$along}) - 2 * $t;
         $pitch = abs(self::mm($next->block->corner->{$across}->minus($one->block->corner->{$across})));
 
-        return $this->said('strength.slats_sag', $one,
-            new Bending($clear, self::mm($one->width->value), self::mm($one->block->size->z),
-                $built->madeOf($one)->along(), $pitch * WallLoads::DECK_N_MM2, false), self::SLAT_PART);
+        [$wide, $thick] = [self::mm($one->width->value), self::mm($one->block->size->z)];
+        // Evenly over the length that it bears on: M = P/4 · (L − l/2).
+        $moment = self::SLAT_N / 4 * max(0.0, $clear - min(self::SLAT_OVER_MM, $clear) / 2);
+
+        return $this->breaks($one, $clear, $moment / ($wide * $thick ** 2 / 6), $built->madeOf($one)->bends() * self::SLATS_SHORT)
+            ?? $this->said('strength.slats_sag', $one, new Bending($clear, $wide, $thick, $built->madeOf($one)->along(), $pitch * WallLoads::DECK_N_MM2, false),
+                self::SLAT_PART);
+    }
+
+    /** One person at the worst place bends it with more than is safe, N/mm². */
+    private function breaks(Panel $part, float $span, float $stress, float $safe): ?Finding
+    {
+        return $stress <= $safe ? null : FindingFactory::look('strength.board_breaks', new Place(WorkStage::Piece, $part->id), 'strength_slab',
+            ['part' => $part->name, 'span' => FindingFactory::up($span), 'stress' => FindingFactory::tenths($stress), 'safe' => FindingFactory::tenths($safe)])
+            ->graded(Severity::Stop);
     }
 
     /**
@@ -111,7 +131,7 @@ final class BedCarries implements HoldingCheck
     }
 
     /** @param  array<string, Panel>  $parts */
-    private function rail(string $bay, array $parts, PlacedPiece $built): ?Finding
+    private function rail(string $bay, array $parts, PlacedPiece $built, Assembly $assembly): ?Finding
     {
         [$rail, $ledger, $slat] = [$parts["$bay:bed_rail"] ?? null, $parts["$bay:ledger_front"] ?? null, $parts["$bay:slat_1"] ?? null];
         if ($rail === null || $ledger === null || $slat === null) {
@@ -122,9 +142,11 @@ final class BedCarries implements HoldingCheck
         $thick = fn (Panel $p): float => self::mm($p->block->size->{$p->inHouse($p->thin)->value});
         $inertia = $thick($rail) * $high($rail) ** 3 / 12 + $thick($ledger) * $high($ledger) ** 3 / 12;
         $deck = self::mm($slat->block->size->{$slat->inHouse($slat->long)->value});
-        $length = self::mm($rail->length->value);
+        $length = self::widest($rail, $assembly);
+        // Of the two the higher one bends most.
+        $stress = self::PERSON_N * $length / 4 * max($high($rail), $high($ledger)) / 2 / $inertia;
 
-        return $this->said('strength.bed_rail_sags', $rail,
+        return $this->breaks($rail, $length, $stress, $built->madeOf($rail)->bends()) ?? $this->said('strength.bed_rail_sags', $rail,
             new Bending($length, $inertia * 12 / $high($rail) ** 3, $high($rail), $built->madeOf($rail)->along(), $deck / 2 * WallLoads::DECK_N_MM2, false),
             self::RAIL_PART);
     }
