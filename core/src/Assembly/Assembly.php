@@ -7,16 +7,19 @@ namespace Incastro\Core\Assembly;
 use Incastro\Core\Assembly\Fastening\Bore;
 use Incastro\Core\Assembly\Fastening\DrivenFasteners;
 use Incastro\Core\Assembly\Fastening\Fastened;
+use Incastro\Core\Assembly\Fastening\NailedFasteners;
 use Incastro\Core\Assembly\Fastening\SetOut;
 use Incastro\Core\Assembly\Fittings\Fitting;
 use Incastro\Core\Assembly\Fittings\Fittings;
 use Incastro\Core\Assembly\Loads\Carriers;
+use Incastro\Core\Assembly\Loads\EndLoads;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallFixings;
 use Incastro\Core\Assembly\Wall\WallLoads;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
+use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Geometry\Shared;
 
 /** What holds what, for a whole project: pieces of one room see each other. Made once, and read by all that asks what touches what. */
@@ -51,12 +54,22 @@ final readonly class Assembly
         $this->footing = new Footing($pieces, $bodies, $contacts);
         $this->wall = array_map(fn (PlacedPiece $p): array => WallFixings::of($p, $this->footing), $pieces);
         $own = self::byPiece($bodies, $contacts);
-        $this->fastened = array_map(fn (PlacedPiece $p): Fastened => SetOut::of($p->design, $p->fit, $p->project->unit)
+        $screwed = array_map(fn (PlacedPiece $p): Fastened => SetOut::of($p->design, $p->fit, $p->project->unit, EndLoads::of($p))
             ->with((new DrivenFasteners($p, $own[$p->piece->id] ?? [], new Screws($p->project->unit)))->of()), $pieces);
-        $this->carriers = array_map(fn (PlacedPiece $p): Carriers => new Carriers($p, $own[$p->piece->id] ?? [], $this->fastened[$p->piece->id]), $pieces);
         $this->fittings = array_map(fn (PlacedPiece $p): array => (new Fittings($p))->all(), $pieces);
+        $this->fastened = array_map(fn (PlacedPiece $p): Fastened => $screwed[$p->piece->id]->with((new NailedFasteners($p, $own[$p->piece->id] ?? [],
+            $screwed[$p->piece->id], $this->heldOtherwise($p->piece->id), new Screws($p->project->unit)))->of()), $pieces);
+        $this->carriers = array_map(fn (PlacedPiece $p): Carriers => new Carriers($p, $own[$p->piece->id] ?? [], $this->fastened[$p->piece->id]), $pieces);
         $reached = new Reached($pieces, $this->wall, $contacts, $this->fastened);
         $this->loose = array_values(array_filter($bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
+    }
+
+    /** @return list<string> boards of a piece that the wall holds, or something bought */
+    private function heldOtherwise(string $piece): array
+    {
+        $fitted = array_map(fn (Fitting $f): array => [$f->on, $f->serves], $this->fittings[$piece]);
+
+        return [...array_map(fn (WallFixing $f): string => $f->board->id, $this->wall[$piece]), ...array_merge(...$fitted, ...[[]])];
     }
 
     /**
@@ -147,6 +160,19 @@ final readonly class Assembly
     public function fastened(string $piece): Fastened
     {
         return $this->fastened[$piece] ?? new Fastened([], []);
+    }
+
+    /** @return list<Unit> what goes to its place by itself and neither screw, nail, wall nor anything bought holds: it is glued */
+    public function glued(string $piece): array
+    {
+        $held = array_fill_keys($this->heldOtherwise($piece), true);
+        foreach ($this->fastened($piece)->fasteners as $each) {
+            $isAcross = ($this->footing->units[$each->from] ?? null) !== ($this->footing->units[$each->into ?? ''] ?? null);
+            $held += $isAcross ? [$each->from => true, $each->into ?? '' => true] : [];
+        }
+
+        return array_values(array_filter($this->pieces[$piece]->units, fn (Unit $u): bool => in_array($u->kind, [UnitKind::Loose, UnitKind::Frame], true)
+            && NailedFasteners::isAsked($u) && array_intersect_key($held, array_flip($u->ids())) === []));
     }
 
     /** @return list<Fitting> bought things that are fixed to the boards of a piece */

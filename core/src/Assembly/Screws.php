@@ -22,8 +22,14 @@ final readonly class Screws
 
     private const POCKET_LENGTHS_IN = [0.75, 1, 1.25, 1.5, 2, 2.5];
 
+    private const NAILS_MM = [15, 20, 25, 30, 35, 40, 50];
+
+    private const NAILS_IN = [0.625, 0.75, 1, 1.25, 1.5, 2];
+
     /** What must stay before the point. */
     private const STAYS_MM = 3;
+
+    private const NAIL_BITES_MM = 8;
 
     /** @param  Unit  $sold  in which shops sell them */
     public function __construct(private Unit $sold = Unit::Millimetre)
@@ -45,6 +51,22 @@ final readonly class Screws
     public function pocket(Length $board, Length $beyond): Length
     {
         return self::longest($this->pocketLengths(), (int) min($board->units * 1.8, self::mostIn($board->plus($beyond))->units));
+    }
+
+    /** A nail two and a half times as long as the board is thick that it goes through, or the longest that stays; null where none both bites 8 and stays. */
+    public function nail(Length $board, Length $beyond): ?Length
+    {
+        $most = Length::least(Length::ofUnits((int) ($board->units * 2.5)), self::mostIn($board->plus($beyond)));
+        $least = $board->plus(Length::fromMillimetres(self::NAIL_BITES_MM));
+        $fit = array_values(array_filter($this->nails(), fn (Length $l): bool => ! $l->isGreaterThan($most) && ! $l->isLessThan($least)));
+
+        return $fit === [] ? null : Length::greatest(...$fit);
+    }
+
+    /** @return non-empty-list<Length> */
+    private function nails(): array
+    {
+        return $this->sold === Unit::Inch ? self::inches(self::NAILS_IN) : array_map(Length::fromMillimetres(...), self::NAILS_MM);
     }
 
     /** The longest that stays in a stack so thick. */

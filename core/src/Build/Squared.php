@@ -30,7 +30,7 @@ final readonly class Squared
             UnitKind::Base => self::rectangle($unit->panels, self::axis($unit, Axis::X), self::axis($unit, Axis::Y)),
             UnitKind::Frame => self::rectangle($unit->panels, self::axis($unit, Axis::X), Axis::Z),
             UnitKind::Mover => self::ofMover($unit),
-            UnitKind::Loose => null,
+            UnitKind::Ladder, UnitKind::Loose => null,
         };
     }
 

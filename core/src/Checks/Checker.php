@@ -53,6 +53,7 @@ use Incastro\Core\Checks\Strength\BedCarries;
 use Incastro\Core\Checks\Strength\BoardsCarry;
 use Incastro\Core\Checks\Strength\CastorsTip;
 use Incastro\Core\Checks\Strength\DrawersTip;
+use Incastro\Core\Checks\Strength\EndsGive;
 use Incastro\Core\Checks\Strength\HangingLoad;
 use Incastro\Core\Checks\Strength\HeldByNothing;
 use Incastro\Core\Checks\Strength\HingesCarry;
@@ -82,7 +83,7 @@ final class Checker
         ThingsInTheWay::class, LetsThingsThrough::class, MovesFreely::class, HolesClear::class, CableWay::class, StudsBehind::class,
         ApplianceFixed::class, DriverRoom::class, FixingSealed::class, HandRoom::class,
         HiddenRecorded::class, PocketsUnderTrim::class, StudsRecorded::class, WaysIn::class,
-        BedCarries::class, BoardsCarry::class, CastorsTip::class, DrawersTip::class, HangingLoad::class, HeldByNothing::class,
+        BedCarries::class, BoardsCarry::class, CastorsTip::class, DrawersTip::class, EndsGive::class, HangingLoad::class, HeldByNothing::class,
         HingesCarry::class, Racks::class, RunnersRated::class, ShelfSags::class, SlabsSag::class,
         BedGuard::class, ChestVents::class, FingerTraps::class, LiftHeavy::class, OutOfReach::class,
         PoisonLow::class, RiseAndGoing::class, TieBack::class, ToeRoom::class, WindowFall::class,

@@ -85,10 +85,21 @@ final readonly class JointLine
         return max(2, 1 + (int) ceil($between->units / (self::PITCH_MM * Length::PER_MM)));
     }
 
-    /** @return list<Length> where they go along the line; nearer to the ends than 50 mm on a short one */
-    public function spread(): array
+    /** How many there is room for, a corner's distance apart and from the ends. */
+    public function room(): int
     {
-        $n = self::count($this->length);
+        $corner = self::CORNER_MM * Length::PER_MM;
+
+        return max(self::count($this->length), intdiv(max(0, $this->length->units - $corner), $corner));
+    }
+
+    /**
+     * @param  int  $least  that many where there is room for them
+     * @return list<Length> where they go along the line; nearer to the ends than 50 mm on a short one
+     */
+    public function spread(int $least = 0): array
+    {
+        $n = max(self::count($this->length), min($least, $this->room()));
         if ($n === 1) {
             return [$this->from->plus($this->length->half())];
         }
@@ -96,9 +107,21 @@ final readonly class JointLine
         $corner = Length::fromMillimetres(self::CORNER_MM);
         $edge = Length::least(Length::fromMillimetres(self::EDGE_MM),
             $this->length->isLessThan($corner->times(3)) ? $quarter : Length::greatest($quarter, $corner));
+        // As many as that want the room to the corners.
+        $edge = $edge->times(2)->plus($corner->times($n - 1))->isGreaterThan($this->length) ? Length::least($edge, $corner) : $edge;
         $pitch = $this->length->minus($edge->times(2))->units / ($n - 1);
 
         return array_map(fn (int $i): Length => $this->from->plus($edge)->plus(Length::ofUnits((int) round($i * $pitch))), range(0, $n - 1));
+    }
+
+    /** @return list<Length> at both ends and no further apart than that */
+    public function every(Length $most): array
+    {
+        $edge = Length::least(Length::fromMillimetres(self::EDGE_MM), $this->length->splitInto(4)[0]);
+        $between = $this->length->minus($edge->times(2));
+        $n = max(1, (int) ceil($between->units / $most->units));
+
+        return array_map(fn (int $i): Length => $this->from->plus($edge)->plus(Length::ofUnits((int) round($i * $between->units / $n))), range(0, $n));
     }
 
     public function to(): Length

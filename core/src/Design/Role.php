@@ -39,6 +39,7 @@ enum Role: string
     case Board = 'board';
     case Ledger = 'ledger';
     case BedRail = 'bed_rail';
+    case Ladder = 'ladder';
     case Stud = 'stud';
     case Filler = 'filler';
     case Lip = 'lip';

@@ -214,12 +214,19 @@ final readonly class SlopeCut
             Role::RakingTop, $case->name(Text::of('part.raking_top')), $case->board->material,
             $isAcross ? $straight : $sloping, $isAcross ? $sloping : $straight, $solid,
             Axis::X, Axis::Z, $case->methods()->front === Front::Banded ? ['front'] : []));
-        foreach ($cut as $id) {
-            $met = $this->bench->panels[$id] ?? null;
-            if ($met !== null && in_array($met->role, [Role::Side, Role::Divider], true)) {
-                $this->bench->joints[] = new Joint($panel->id, $id, JointKind::Raking, Axis::Z, Length::zero(), Length::zero());
-            }
+        // On uprights; where the slope leaves none of those, on the ends of what is level.
+        foreach ($this->met($cut, Role::Side, Role::Divider) ?: $this->met($cut, Role::Top, Role::TopRail, Role::Bottom) as $id) {
+            $this->bench->joints[] = new Joint($panel->id, $id, JointKind::Raking, Axis::Z, Length::zero(), Length::zero());
         }
+    }
+
+    /**
+     * @param  list<string>  $cut
+     * @return list<string> those that are left, of some roles
+     */
+    private function met(array $cut, Role ...$roles): array
+    {
+        return array_values(array_filter($cut, fn (string $id): bool => in_array(($this->bench->panels[$id] ?? null)?->role, $roles, true)));
     }
 
     /** A rail of the face frame that follows a slope along the run, between the stiles. */

@@ -27,13 +27,17 @@ final class Invariants
     private const PLACES = [StepKind::SetBase, StepKind::Stand, StepKind::SiteFrame, StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::Slats,
         StepKind::Shelves];
 
-    private const DRIVEN = [FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew, FastenerKind::Dowel];
+    /** And after which it moves or opens there, or is on what goes there. */
+    private const SETS = [...self::PLACES, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Back];
+
+    private const DRIVEN = [FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew, FastenerKind::Dowel,
+        FastenerKind::Nail];
 
     /** @return list<string> */
     public static function brokenBy(Planning $planning): array
     {
         return [...self::joints($planning), ...self::clashes($planning), ...self::held($planning), ...self::order($planning), ...self::count($planning),
-            ...self::screws($planning), ...self::fittings($planning)];
+            ...self::screws($planning), ...self::fittings($planning), ...self::placedOnce($planning), ...self::apart($planning)];
     }
 
     /** @return list<string> a joint that is meant meets a contact */
@@ -98,6 +102,57 @@ final class Invariants
         return $broken;
     }
 
+    /** @return list<string> every body goes to its place in one step, and no step is about what does not exist */
+    private static function placedOnce(Planning $planning): array
+    {
+        $sets = $broken = $known = [];
+        foreach ($planning->steps()->steps as $step) {
+            // A back is put on a box that is together by then.
+            $set = $step->kind === StepKind::Back ? $step->places : $step->parts;
+            foreach (in_array($step->kind, self::SETS, true) ? $set : [] as $part) {
+                $sets[$part][] = $step->kind->value;
+            }
+        }
+        foreach ($planning->pieces() as $built) {
+            $known += $built->panels;
+            foreach ($built->fit->panels as $panel) {
+                $n = count($sets[$panel->id] ?? []);
+                $broken = $n === 1 ? $broken : [...$broken, "$panel->id goes to its place in $n steps: ".implode(', ', $sets[$panel->id] ?? [])];
+            }
+        }
+        foreach ($planning->steps()->steps as $step) {
+            foreach (array_diff($step->parts, array_keys($known)) as $part) {
+                $broken[] = "$step->id is about $part, which does not exist";
+            }
+        }
+
+        return $broken;
+    }
+
+    /** @return list<string> nothing is taken away before what stands on it, where the order is the usual one */
+    private static function apart(Planning $planning): array
+    {
+        $at = $broken = [];
+        foreach ($planning->carrying()->apart as $i => $step) {
+            // Its screws are taken out before it is, and last comes how what is left comes apart.
+            $isTaken = ! in_array($step['title']->key, ['apart.fix', 'apart.join', 'apart.dry', 'apart.glued'], true);
+            foreach ($isTaken ? $step['parts'] : [] as $part) {
+                $at[$part] ??= $i;
+            }
+        }
+        $told = self::told($planning->steps()->findings(), 'make.stands_early');
+        foreach ($planning->assembly()->footing->pairs as [$lower, $upper]) {
+            $isAsked = $lower->kind === BodyKind::Fixed && $upper->kind === BodyKind::Fixed && isset($at[$lower->id], $at[$upper->id]);
+            // A back leaves on its box.
+            $isAsked = $isAsked && $planning->pieces()[$upper->piece]->panels[$upper->id]->role !== Role::Back;
+            if ($isAsked && $at[$upper->id] > $at[$lower->id] && ! isset($told[$upper->id])) {
+                $broken[] = "$lower->id is taken away from under $upper->id";
+            }
+        }
+
+        return $broken;
+    }
+
     /** @return list<string> each screw into the wall is one, is driven in one step and is bought */
     private static function count(Planning $planning): array
     {
@@ -108,7 +163,7 @@ final class Invariants
         $driven = $bought = 0;
         foreach ($planning->steps()->steps as $step) {
             foreach ($step->numbers as $number) {
-                $driven += $number->key === 'number.wall_screw' ? 1 : ($number->key === 'number.wall_plugs' ? (int) $number->args['n'] : 0);
+                $driven += $number->key === 'number.wall_screw' ? 1 : (in_array($number->key, ['number.wall_plugs', 'number.wall_anchors', 'number.wall_unknown'], true) ? (int) $number->args['n'] : 0);
             }
         }
         foreach ($planning->shopping()->lines as $line) {
@@ -136,7 +191,7 @@ final class Invariants
         }
         $bought = 0;
         foreach ($planning->shopping()->lines as $line) {
-            $isOne = in_array($line->need->name->key, ['buy.screw', 'buy.pocket_screw', 'buy.back_screw', 'buy.dowel'], true);
+            $isOne = in_array($line->need->name->key, ['buy.screw', 'buy.pocket_screw', 'buy.back_screw', 'buy.dowel', 'buy.nail'], true);
             $bought += $isOne ? (int) $line->need->amount->value : 0;
         }
 
@@ -157,7 +212,8 @@ final class Invariants
         $what = $says->args['what'] ?? null;
 
         return match ($says->key) {
-            'number.screws', 'number.pockets', 'number.driven', 'number.back_screws', 'number.slat_screws', 'number.sheet_screws' => 2 * (int) $says->args['n'],
+            'number.screws', 'number.pockets', 'number.driven', 'number.back_screws', 'number.slat_screws', 'number.sheet_screws',
+            'number.nails' => 2 * (int) $says->args['n'],
             'number.dowels' => (int) $says->args['n'],
             'number.sunk' => $what instanceof Text ? self::driven($what) : 0,
             default => 0,

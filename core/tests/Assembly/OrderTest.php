@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Assembly;
 
+use Incastro\Core\Build\Steps\Step;
+use Incastro\Core\Build\Steps\StepKind;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Planning\Planning;
 use Incastro\Core\Tests\Demo;
+use Incastro\Core\Tests\Design\AnyPiece;
 use Incastro\Core\Tests\Planned;
 use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\TestCase;
@@ -54,6 +60,44 @@ final class OrderTest extends TestCase
         [$from, $to] = $range(':seat_back', 0);
         self::assertEqualsWithDelta(68.02 + 17.99, $to - $from, 0.1);
         self::assertGreaterThanOrEqual($to, $range(':lid_', 1)[0]);
+    }
+
+    /** It is no drawer: it is put together at the bench, set up when rail and guard hang, and then screwed to the guard and bracketed to the rail. */
+    public function test_a_ladder_is_set_up_once_the_guard_is_there(): void
+    {
+        $planning = new Planning(Demo::document('signal-cabin-loft'));
+        $steps = $planning->steps()->steps;
+        $at = array_flip(array_keys($steps));
+        $of = fn (string $end, StepKind ...$kinds): array => array_keys(array_filter($steps, fn (Step $s): bool => in_array($s->kind, $kinds, true)
+            && array_filter($s->parts, fn (string $p): bool => str_ends_with($p, $end)) !== []));
+        [$made] = $of(':ladder_left', StepKind::Mover);
+        [$up] = $of(':ladder_left', StepKind::SiteFrame);
+        [$guard] = $of(':guard_1', StepKind::SiteFrame);
+        self::assertSame([true, true], [$at[$made] < $at[$up], $at[$guard] < $at[$up]]);
+        self::assertSame([], $of(':ladder_left', StepKind::Drawers));
+        $driven = array_keys($planning->steps()->driven, $up, true);
+        self::assertCount(4, $driven, 'two through each guard board');
+        foreach ($driven as $screw) {
+            self::assertMatchesRegularExpression('/:guard_\d .*:ladder_right|:ladder_right .*:guard_\d/', $screw);
+        }
+        self::assertCount(2, array_keys($planning->steps()->fitted, $up, true), 'its brackets');
+        self::assertNotContains('make.stands_early', array_map(fn (Finding $f): string => $f->code, $planning->findings()));
+    }
+
+    /** Where a slope leaves a box no upright to lie on, its top lies on the ends of bottom and top, and goes with them. */
+    public function test_a_raking_top_without_an_upright_is_no_box_of_its_own(): void
+    {
+        $planning = new Planning((new AnyPiece(7_919 * 7_030))->document());
+        $met = 0;
+        foreach ($planning->pieces() as $built) {
+            foreach ($built->units as $unit) {
+                $isAlone = count($unit->panels) === 1 && $unit->panels[0]->role === Role::RakingTop;
+                self::assertFalse($isAlone, $unit->id);
+                $met += count(array_filter($unit->panels, fn (Panel $p): bool => $p->role === Role::RakingTop));
+            }
+        }
+        self::assertGreaterThan(0, $met);
+        self::assertSame([], Invariants::brokenBy($planning));
     }
 
     public function test_what_a_thing_stands_on_is_said(): void

@@ -36,7 +36,7 @@ final readonly class DrivenFasteners
     /** Less bite than this, and the head goes into a wider hole first. */
     private const BITE_MM = 12;
 
-    /** Layers of a top: one screw in so much, near both long edges (our own figure). */
+    /** Layers of a top and a face on its frame: one screw in so much (our own figure). */
     private const LAYERS_MM = 300;
 
     /** @var array<string, list<Contact>> by the two bodies */
@@ -104,9 +104,13 @@ final readonly class DrivenFasteners
     private function ofJoint(JointKind $kind, Contact $contact, Panel $first, Panel $second): array
     {
         return match (true) {
+            // Towards the thin end of a rib nothing bites.
+            $kind === JointKind::Raking && $first->role === Role::Board => array_slice($this->along(FastenerKind::Screw, $contact, $first, $second), 0, 2),
             $kind === JointKind::Raking => $this->along(FastenerKind::Screw, $contact, $first, $second),
             $kind === JointKind::Faced && $first->role === Role::BoxPart => $this->along(FastenerKind::BackScrew, $contact, $first, $second),
+            $kind === JointKind::Faced && $first->role === Role::Standard => $this->along(FastenerKind::Screw, $contact, $first, $second),
             $kind === JointKind::Faced && $first->role === Role::Front => $this->spread($contact, $second, $first),
+            $kind === JointKind::Faced && $second->role === Role::Stud && $first->role === Role::Board => $this->wide($contact, $first, $second),
             $kind !== JointKind::Rests || $contact->axis() !== Axis::Z => [],
             $first->role === Role::Board => $this->along(FastenerKind::Screw, $contact, $first, $second),
             $first->role === Role::Slab && $second->role === Role::Cleat => $this->along(FastenerKind::Screw, $contact, $second, $first),
@@ -215,6 +219,15 @@ final readonly class DrivenFasteners
             new Drill(self::on($line, $p), $line->axis, $contact->runsUpFrom($from->id)), $kind), $line->spread());
     }
 
+    /** @return list<Fastener> a face on its frame: one every 300 mm */
+    private function wide(Contact $contact, Panel $from, Panel $into): array
+    {
+        $line = JointLine::over($contact->axis(), $contact->block());
+
+        return array_map(fn (Length $p): Fastener => $this->screw($from, $into,
+            new Drill(self::on($line, $p), $line->axis, $contact->runsUpFrom($from->id))), $line->every(Length::fromMillimetres(self::LAYERS_MM)));
+    }
+
     /** @return list<Fastener> one near each corner of it */
     private function spread(Contact $contact, Panel $from, Panel $into): array
     {
@@ -234,9 +247,10 @@ final readonly class DrivenFasteners
     /** @param  Drill  $meets  where the two meet: the head is on the far side of the first */
     private function screw(Panel $from, Panel $into, Drill $meets, FastenerKind $kind = FastenerKind::Screw): Fastener
     {
-        // A raking top is screwed square to its face, whatever room it takes.
+        // What slopes is screwed square to its face, whatever room it takes.
+        $stock = $this->built->project->stock[$from->material]->thickness ?? $from->thickness();
         $thick = match (true) {
-            $from->role === Role::RakingTop => $this->built->project->stock[$from->material]->thickness ?? $from->thickness(),
+            $from->role === Role::RakingTop, $from->thickness()->isGreaterThan($stock) => $stock,
             self::isFlatOn($from, $meets->into) => $from->thickness(),
             default => $from->block->extent($meets->into),
         };

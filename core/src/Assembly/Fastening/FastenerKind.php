@@ -12,6 +12,8 @@ enum FastenerKind: string
     case BackScrew = 'back_screw';
     case PocketScrew = 'pocket_screw';
     case Dowel = 'dowel';
+    /** Thin, through a face; its head is filled. */
+    case Nail = 'nail';
     /** Of a shelf. */
     case Pin = 'pin';
     /** A hole for the pin at another height: nothing is in it yet. */

@@ -31,7 +31,8 @@ final readonly class JointFasteners
     {
     }
 
-    public function make(Joint $joint): void
+    /** @param  float  $bears  N that it must bear: as many as that takes, or as its length asks, whichever is more */
+    public function make(Joint $joint, float $bears = 0.0): void
     {
         [$first, $second] = [$this->boards->panel($joint->first), $this->boards->panel($joint->second)];
         $line = $first === null || $second === null ? null : JointLine::of($joint->axis, $first, $second);
@@ -47,18 +48,21 @@ final readonly class JointFasteners
             default => null,
         };
         if ($make !== null) {
-            $this->along($line, $make, $end->role === Role::Slab || $face->role === Role::Slab ? $this->isReached(...) : null);
+            $least = $bears > 0.0 ? (int) ceil(round($bears / Shear::of($make($line->from->plus($line->length->half())), $first, $second), 6)) : 0;
+            $isTop = $end->role === Role::Slab || $face->role === Role::Slab;
+            $this->along($line->spread($least), $line, $make, $isTop ? $this->isReached(...) : null);
         }
     }
 
     /**
+     * @param  list<Length>  $places
      * @param  \Closure(Length): Fastener  $make
      * @param  (\Closure(Fastener): bool)|null  $isReached
      */
-    private function along(JointLine $line, \Closure $make, ?\Closure $isReached): void
+    private function along(array $places, JointLine $line, \Closure $make, ?\Closure $isReached): void
     {
         $least = Length::least(Length::fromMillimetres(self::LEAST_END_MM), $line->length->splitInto(4)[0]);
-        foreach ($line->spread() as $wanted) {
+        foreach ($places as $wanted) {
             $this->boards->set($wanted, $make, fn (Length $p): bool => ! $p->isLessThan($line->from->plus($least))
                 && ! $p->isGreaterThan($line->to()->minus($least)) && ($isReached === null || $isReached($make($p))));
         }

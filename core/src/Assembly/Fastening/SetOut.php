@@ -15,8 +15,11 @@ use Incastro\Core\Measure\Unit;
  */
 final class SetOut
 {
-    /** @param  Unit  $sold  in which shops sell screws */
-    public static function of(Design $design, Fit $fit, Unit $sold = Unit::Millimetre): Fastened
+    /**
+     * @param  Unit  $sold  in which shops sell screws
+     * @param  array<string, float>  $bears  N that a joint must bear at the end of a board, by board and what holds it
+     */
+    public static function of(Design $design, Fit $fit, Unit $sold = Unit::Millimetre, array $bears = []): Fastened
     {
         $boards = new Boards($fit->panels);
         $pins = new PinFasteners($boards, $design);
@@ -28,7 +31,7 @@ final class SetOut
         }
         $pins->spares();
         foreach ($design->joints as $joint) {
-            $joints->make($joint);
+            $joints->make($joint, $bears["$joint->first $joint->second"] ?? 0.0);
         }
 
         return new Fastened($boards->fasteners, [...self::clashes($boards), ...$hinges->clashes], array_keys($boards->all));

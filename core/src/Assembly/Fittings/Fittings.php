@@ -49,6 +49,7 @@ final readonly class Fittings
                 $key === 'rail_socket' => $this->sockets($each, $row),
                 $key === 'rail_bracket' => $this->onEach($each, [$this->rails($each)[$row] ?? null], fn (Panel $p): array => [self::middle($p)]),
                 $key === 'ladder_bracket' => $this->brackets($each),
+                in_array($key, ['mantel_fixing', 'frame_bracket', 'seat_bracket'], true) => (new FrameFittings($this->built))->of($each, $key),
                 $key === 'lid_hinge' => $this->onEach($each, [$this->lid($each)], fn (Panel $p): array => self::hinges($p, $each)),
                 $key === 'lid_stay' => $this->onEach($each, [$this->lid($each)], fn (Panel $p): array => []),
                 in_array($key, ['slide_pair', 'heavy_slide_pair'], true) => $this->slides($each),

@@ -18,7 +18,7 @@ final readonly class Carrying implements \JsonSerializable
      * @param  list<array{name: Text, before: string, lead: int|null, shop: string}>  $delivery
      * @param  list<array{title: Text, parts: list<string>}>  $apart
      */
-    public function __construct(private array $loads, private array $goods, private ?float $payload, private array $delivery, private array $apart)
+    public function __construct(private array $loads, private array $goods, private ?float $payload, private array $delivery, public array $apart)
     {
     }
 

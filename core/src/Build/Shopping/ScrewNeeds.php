@@ -16,7 +16,7 @@ use Incastro\Core\Measure\Text;
 use Incastro\Core\Measure\Unit;
 
 /**
- * Screws and dowels, as many as are driven. A screw is as long as the stack it goes through allows
+ * Screws, nails and dowels, as many as are driven. A screw is as long as the stack it goes through allows
  * (Screws); another length serves where it still bites and stays in every stack it goes into.
  */
 final readonly class ScrewNeeds
@@ -25,7 +25,7 @@ final readonly class ScrewNeeds
 
     private const SPARE = 10;
 
-    private const SCREWS = [FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew];
+    private const SCREWS = [FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew, FastenerKind::Nail];
 
     /** Less bite than this holds nothing: our own figure, two and a half times a 4 mm screw. */
     private const LEAST_BITE_MM = 10;
@@ -59,7 +59,8 @@ final readonly class ScrewNeeds
     private function need(PlacedPiece $built, Length $length, array $all): Need
     {
         $name = match ($all[0]->kind) {
-            FastenerKind::PocketScrew => 'buy.pocket_screw', FastenerKind::BackScrew => 'buy.back_screw', default => 'buy.screw',
+            FastenerKind::PocketScrew => 'buy.pocket_screw', FastenerKind::BackScrew => 'buy.back_screw',
+            FastenerKind::Nail => 'buy.nail', default => 'buy.screw',
         };
         [$thin, $thick] = [Length::least(...array_map(fn (Fastener $f): Length => self::through($built, $f), $all)),
             Length::greatest(...array_map(fn (Fastener $f): Length => self::through($built, $f), $all))];
@@ -67,7 +68,7 @@ final readonly class ScrewNeeds
         return new Need(PurchaseGroup::Screws, "$name $length->units", Text::of($name, length: $length), Amount::each(count($all)),
             [Text::of($thin->equals($thick) ? 'buy.sum_screws' : 'buy.sum_screws_between',
                 n: count($all), board: $thin, thickest: $thick, piece: $built->piece->name)],
-            self::PACKS, self::SPARE, $this->others($built, $length, $all));
+            self::PACKS, self::SPARE, $all[0]->kind === FastenerKind::Nail ? [] : $this->others($built, $length, $all));
     }
 
     /** The board the screw goes through first. */

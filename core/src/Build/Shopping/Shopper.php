@@ -52,6 +52,7 @@ final readonly class Shopper
             ...(new ScrewNeeds($sold, $fastened, $assembly->fittings($built->piece->id)))->of($built),
             ...BandingNeeds::of($built, $sold),
             ...GlueNeeds::of($built, $sold),
+            ...AdhesiveNeeds::of($built, $assembly->glued($built->piece->id)),
             ...(new FinishNeeds($built, $sold, $fastened))->of(),
             ...GapNeeds::of($built),
             ...SundryNeeds::of($built),

@@ -96,10 +96,13 @@ final class AssemblySteps
             default => StepKind::Mover,
         };
         $id = "$kind->value:$unit->id";
+        // It is fixed to what is up by then, with its brackets, where it goes.
+        $isSetUp = $unit->kind === UnitKind::Ladder;
         $step = $this->draft->add(new Step($id, $kind, $this->built->piece->id,
-            Text::of("step.$kind->value", piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), $unit->ids(), places: $unit->ids(),
+            Text::of($isSetUp ? 'step.ladder' : "step.$kind->value", piece: $unit->name($this->built->piece), part: $unit->panels[0]->name),
+            $unit->ids(), places: $isSetUp ? [] : $unit->ids(),
             numbers: [...Numbers::square($unit), ...$this->driven($id, $unit->ids()),
-                ...FittingNumbers::of($this->built, $this->draft->fit($this->built, $id, $unit->ids()))],
+                ...($isSetUp ? [] : FittingNumbers::of($this->built, $this->draft->fit($this->built, $id, $unit->ids())))],
             checks: Numbers::squareCheck($unit), amount: count($unit->panels)));
         $this->draft->after($step, $unit->ids(), 'bench');
         $this->done[$unit->id] = $step;
@@ -201,6 +204,15 @@ final class AssemblySteps
             $this->draft->drive($this->built, $step, fn (Fastener $f): bool => isset($is[$f->from], $is[$f->into ?? ''])));
     }
 
+    /**
+     * @param  list<string>  $backs
+     * @return list<Text> what is looked at where something comes through them
+     */
+    private function opened(array $backs): array
+    {
+        return array_filter($backs, fn (string $back): bool => $this->built->panels[$back]->taken !== []) === [] ? [] : [Text::of('check.cables')];
+    }
+
     /** A back keeps its carcass square: it goes on once the diagonals are equal, at the carcass it touches most of. */
     private function backs(Unit $unit): void
     {
@@ -217,7 +229,7 @@ final class AssemblySteps
         $step = $this->draft->add(new Step("back:$unit->id", StepKind::Back, $this->built->piece->id,
             Text::of('step.back', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name), [...$unit->ids(), ...$backs], places: $backs,
             numbers: [...Numbers::square($unit), ...Numbers::fasteners($this->built, $screws)],
-            checks: [...Numbers::squareCheck($unit), Text::of('check.cables')], amount: count($backs)));
+            checks: [...Numbers::squareCheck($unit), ...$this->opened($backs)], amount: count($backs)));
         $this->draft->after($step, $backs, 'bench');
         $this->draft->graph->need($step, $this->done[$unit->id], 'square_first');
         $this->done[$unit->id] = $step;

@@ -37,7 +37,8 @@ final class Draft
     /** @var array<string, string> the step that fixes it, by piece and number of the fitting */
     public array $fitted = [];
 
-    private const DRIVEN = [FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew, FastenerKind::Dowel];
+    private const DRIVEN = [FastenerKind::Screw, FastenerKind::PocketScrew, FastenerKind::BackScrew, FastenerKind::Dowel,
+        FastenerKind::Nail];
 
     public function __construct(private readonly Assembly $assembly)
     {

@@ -50,7 +50,8 @@ final class DrivenNumbers
             }, ...$how);
         }
         $where = self::where($from, $screws);
-        $says = Text::of('number.driven', ...$how + ['from' => $from->name, 'into' => $into->name, 'at' => $where]);
+        $says = Text::of($first->kind === FastenerKind::Nail ? 'number.nails' : 'number.driven', ...$how,
+            from: $from->name, into: $into->name, at: $where);
 
         return $first->sunk->isPositive() ? Text::of('number.sunk', what: $says, deep: $first->sunk) : $says;
     }

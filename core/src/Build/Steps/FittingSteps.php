@@ -78,12 +78,16 @@ final class FittingSteps
     {
         $unit = $units[0];
         $parts = array_merge(...array_map(fn (Unit $u): array => $u->ids(), $units));
-        $title = count($units) === 1 ? Text::of("step.$kind->value", part: $unit->panels[0]->name)
-            : Text::of('step.site_frames', part: $unit->panels[0]->name, n: count($units) - 1);
+        $title = match (true) {
+            count($units) > 1 => Text::of('step.site_frames', part: $unit->panels[0]->name, n: count($units) - 1),
+            $unit->kind === UnitKind::Ladder => Text::of('step.site_ladder', part: $unit->panels[0]->name, piece: $this->built->piece->name),
+            default => Text::of("step.$kind->value", part: $unit->panels[0]->name),
+        };
         $step = $this->draft->add(new Step("$kind->value:$unit->id", $kind, $this->built->piece->id, $title, $parts,
             places: array_values(array_filter($parts, fn (string $p): bool => ! isset($this->draft->placed[$p]))),
             numbers: [...array_merge(...array_map(fn (Unit $u): array => $this->numbers($u, $kind), $units)),
-                ...$this->fasteners("$kind->value:$unit->id", $parts), ...$this->fitted("$kind->value:$unit->id", $parts)],
+                ...$this->fasteners("$kind->value:$unit->id", $parts), ...$this->fitted("$kind->value:$unit->id", $parts),
+                ...$this->glued($units)],
             checks: [Text::of($kind === StepKind::SiteFrame || $kind === StepKind::Top ? 'check.level' : 'check.tight')],
             amount: count($parts), hands: $this->shop->hands($unit)));
         foreach ($parts as $part) {
@@ -144,6 +148,17 @@ final class FittingSteps
 
         return Numbers::fasteners($this->built, $this->draft->drive($this->built, $step,
             fn (Fastener $f): bool => (isset($is[$f->from]) || isset($is[$f->into ?? ''])) && $there($f->from) && $there($f->into)));
+    }
+
+    /**
+     * @param  list<Unit>  $units
+     * @return list<Text> what nothing else holds
+     */
+    private function glued(array $units): array
+    {
+        $glued = array_values(array_filter($units, fn (Unit $u): bool => in_array($u, $this->site->glued(), true)));
+
+        return array_map(fn (Unit $u): Text => Text::of('number.glued', part: $u->panels[0]->name), $glued);
     }
 
     /**

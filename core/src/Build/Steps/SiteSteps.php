@@ -33,6 +33,9 @@ final class SiteSteps
 
     private readonly Above $above;
 
+    /** @var list<Unit> */
+    private readonly array $glued;
+
     /** @var list<WallFixing> */
     private readonly array $wall;
 
@@ -41,6 +44,7 @@ final class SiteSteps
     {
         $this->above = new Above($assembly->footing);
         $this->wall = $assembly->wall($built->piece->id);
+        $this->glued = $assembly->glued($built->piece->id);
     }
 
     public function add(): void
@@ -61,6 +65,12 @@ final class SiteSteps
         foreach ($carcasses as $unit) {
             $this->fix($unit);
         }
+    }
+
+    /** @return list<Unit> of the piece */
+    public function glued(): array
+    {
+        return $this->glued;
     }
 
     public function prepared(): string
@@ -232,7 +242,12 @@ final class SiteSteps
                 array_push($says, ...array_map(fn (WallFastener $f): Text => Text::of('number.wall_screw', part: $f->board->name, x: $f->x, z: $f->z,
                     screw: $f->screw), $fixing->fasteners));
             } else {
-                $says[] = Text::of('number.wall_plugs', part: $fixing->board->name, n: count($fixing->fasteners), screw: $fixing->screw(),
+                $key = match ($fixing->in()) {
+                    Hold::Unknown => 'number.wall_unknown',
+                    Hold::Anchor => 'number.wall_anchors',
+                    default => 'number.wall_plugs',
+                };
+                $says[] = Text::of($key, part: $fixing->board->name, n: count($fixing->fasteners), screw: $fixing->screw(),
                     z: $fixing->fasteners[0]->z);
             }
         }

@@ -52,7 +52,7 @@ final class BoardsCarry implements HoldingCheck
         foreach ($built->design->cells as $id => $cell) {
             array_push($findings, ...array_filter([$this->bottom($cell, $built, $carriers), $this->slat($cell, $built, $carriers)]));
         }
-        foreach ($built->boards(Role::BoxPart, Role::Board) as $panel) {
+        foreach ($built->boards(Role::BoxPart, Role::Ladder, Role::Board) as $panel) {
             array_push($findings, ...($panel->boughtAs === BoughtAs::Tube ? $this->rail($panel) : $this->tread($panel, $built, $carriers)));
         }
 

@@ -121,8 +121,8 @@ final class Bed implements FillMaker
     }
 
     /**
-     * What the rail in the middle stands on: packers on the uprights of a box close under it; where nothing is under it, a leg on the floor
-     * at half its length. In a bay of a box no leg is put.
+     * What the rail in the middle stands on: packers on the uprights of a box close under it; where nothing is under it, legs on the floor
+     * at its ends and at half its length. In a bay of a box no leg is put.
      */
     private function legs(Workplace $at, Panel $centre): void
     {
@@ -137,8 +137,11 @@ final class Bed implements FillMaker
             $x = Length::greatest($centre->block->from(Axis::X), $upright->block->middle(Axis::X)->minus($wide->half()));
             $this->leg($at, $centre, $n + 1, new Place3(Length::least($x, $centre->block->to(Axis::X)->minus($wide)), $wide, $upright->block->to(Axis::Z)));
         }
-        if ($below === [] && $cell->by->floor === null) {
-            $this->leg($at, $centre, 1, new Place3($centre->block->middle(Axis::X)->minus($wide->half()), $wide, $cell->floor));
+        // At its ends too: it hangs on no screws alone.
+        $isOverAir = $below === [] && $cell->by->floor === null;
+        $last = $centre->block->to(Axis::X)->minus($wide);
+        foreach ($isOverAir ? [$centre->block->from(Axis::X), $centre->block->middle(Axis::X)->minus($wide->half()), $last] : [] as $n => $x) {
+            $this->leg($at, $centre, $n + 1, new Place3($x, $wide, $cell->floor));
         }
     }
 

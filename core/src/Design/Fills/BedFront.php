@@ -9,6 +9,7 @@ use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Named;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Design\RowJoints;
 use Incastro\Core\Design\Span;
 use Incastro\Core\Design\Workplace;
 use Incastro\Core\Geometry\Axis;
@@ -105,13 +106,28 @@ final class BedFront
             $block = new Block(new Place3($x, $y, $cell->floor), new Place3($wide, $t, $top->minus($cell->floor)));
             $isFree = array_filter($at->bench->panels, fn (Panel $p): bool => $p->block->overlaps($block)) === [];
             $foot = $isFree ? $cell->floor : $cell->z->from;
+            $leg = $isFree ? $this->railLeg($at, $side, Span::of($x, $wide, Text::of('piece.guard_board')), $fronts[0]) : null;
             $post = $at->maker()->face(new Named("{$cell->bay->id}:guard_post_$side", Role::BedRail, Text::of("part.guard_post_$side", bay: $cell->label)),
                 Span::of($x, $wide, Text::of('piece.guard_board')), $y, Span::of($foot, $top->minus($foot), Text::of('piece.guard_post')));
             foreach ($fronts as $board) {
                 $meets = $board->block->from(Axis::X)->isLessThan($x->plus($wide)) && $board->block->to(Axis::X)->isGreaterThan($x);
                 $at->bench->join($meets ? $board->id : null, $post->id, JointKind::Screws, Axis::Y);
             }
+            $at->bench->join($leg, $post->id, JointKind::Screws, Axis::Y);
         }
+    }
+
+    /** Behind a post, under the rail: that stands on it, and does not hang on screws alone. */
+    private function railLeg(Workplace $at, string $side, Span $x, Panel $rail): ?string
+    {
+        $foot = $at->cell->floor;
+        $room = $rail->block->along(Axis::X, $x->from, $x->value())->along(Axis::Z, $foot, $rail->block->from(Axis::Z)->minus($foot));
+        if (! $room->extent(Axis::Z)->isPositive() || array_filter($at->bench->panels, fn (Panel $p): bool => $p->block->overlaps($room)) !== []) {
+            return null;
+        }
+
+        return $at->maker()->face(new Named("{$at->cell->bay->id}:rail_leg_$side", Role::BedRail, Text::of("part.rail_leg_$side", bay: $at->cell->label)),
+            $x, $rail->block->from(Axis::Y), Span::of($foot, $room->extent(Axis::Z), Text::of('piece.up_to_rail')))->id;
     }
 
     private function ladderFrom(Cell $cell): Length
@@ -155,7 +171,7 @@ final class BedFront
         $maker = $at->maker();
         foreach (['left' => $x->from, 'right' => $x->to()->minus($t)] as $side => $at0) {
             $high = $side === 'right' ? Length::greatest($top, $fronts[count($fronts) > 1 ? 1 : 0]->block->to(Axis::Z))->minus($foot) : $deck;
-            $upright = $maker->upright(new Named("{$cell->bay->id}:ladder_$side", Role::BoxPart, Text::of("part.ladder_$side", bay: $cell->label)),
+            $upright = $maker->upright(new Named("{$cell->bay->id}:ladder_$side", Role::Ladder, Text::of("part.ladder_$side", bay: $cell->label)),
                 $at0, $deep, Span::of($foot, $high, Text::of('piece.up_to_deck')));
             // The rail has its ledger behind it: there the upright is held by a bracket.
             foreach ($fronts as $i => $board) {
@@ -166,18 +182,21 @@ final class BedFront
         $at->need('ladder_bracket', 2);
         $inner = $x->inside($t, Text::of('piece.two_sides', t: $t));
         $z = $foot;
+        // It is let in at both ends: two screws into its end bear nobody.
+        $depth = Length::fromMillimetres(RowJoints::DADO_MM);
+        $letIn = new Span($inner->from->minus($depth), $inner->size->plus($depth->times(2), Text::of('piece.let_in', depth: $depth, ends: 2)));
         // A board 90 deep alone breaks under one person: a strip on edge under its rear, clear of a post beside the ladder, carries most.
         [$under, $why] = [Length::fromMillimetres(self::STRIP_MM), Text::of('piece.rung_strip')];
         foreach (array_slice($rises, 0, -1) as $i => $rise) {
             $z = $z->plus($rise);
-            $tread = $maker->level(new Named("{$cell->bay->id}:rung_".($i + 1), Role::BoxPart,
-                Text::of('part.bed_rung', n: $i + 1, bay: $cell->label)), $inner, $deep, $z->minus($t));
-            $strip = $maker->strip(new Named("{$cell->bay->id}:rung_strip_".($i + 1), Role::BoxPart,
+            $tread = $maker->level(new Named("{$cell->bay->id}:rung_".($i + 1), Role::Ladder,
+                Text::of('part.bed_rung', n: $i + 1, bay: $cell->label)), $letIn, $deep, $z->minus($t));
+            $strip = $maker->strip(new Named("{$cell->bay->id}:rung_strip_".($i + 1), Role::Ladder,
                 Text::of('part.rung_strip', n: $i + 1, bay: $cell->label)), $inner, $deep->from->plus($t),
                 Span::of($z->minus($t)->minus($under), $under, $why));
             $at->bench->join($strip->id, $tread->id, JointKind::Screws, Axis::Z);
             foreach (['left', 'right'] as $side) {
-                $at->bench->join($tread->id, "{$cell->bay->id}:ladder_$side", JointKind::Screws, Axis::X);
+                $at->bench->house($tread->id, "{$cell->bay->id}:ladder_$side", Axis::X, $depth);
                 $at->bench->join($strip->id, "{$cell->bay->id}:ladder_$side", JointKind::Screws, Axis::X);
             }
         }

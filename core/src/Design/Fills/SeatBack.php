@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Design\Fills;
 
+use Incastro\Core\Design\Joint;
+use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Workplace;
@@ -60,12 +62,20 @@ final class SeatBack implements FillMaker
         if ($out->isLessThan(Length::fromMillimetres(30))) {
             return;
         }
+        $free = 0;
         foreach (['left' => $cell->x->from, 'right' => $cell->x->to()->minus($t)] as $side => $x) {
             $rib = new Prism(Axis::X, [new Point($y, $z), new Point($foot, $z), new Point($y, $top)], $x, $x->plus($t));
             $at->bench->put(new Panel("{$cell->bay->id}:seat_rib_$side", $at->bench->piece,
                 Role::Board, Text::of("part.seat_rib_$side", bay: $cell->label), $cell->board->material,
                 Figure::of($height, Text::of('piece.rib_height')),
                 Figure::of($out, Text::of('piece.rib_foot'), null, false), $rib, Axis::Z, Axis::X, bay: $cell->bay->id));
+            $ribId = "{$cell->bay->id}:seat_rib_$side";
+            $at->bench->lay(new Joint("{$cell->bay->id}:seat_back", $ribId, JointKind::Raking, Axis::Y, Length::zero(), Length::zero()));
+            $upright = $side === 'left' ? $cell->by->left : $cell->by->right;
+            $at->bench->join($ribId, $upright, JointKind::Screws, Axis::X);
+            $free += $upright === null ? 1 : 0;
         }
+        // A rib beside no upright: to what it stands on, and to the wall.
+        $at->need('seat_bracket', 2 * $free);
     }
 }

@@ -56,9 +56,11 @@ final class Surround implements FillMaker
                 ->level(new Named("{$cell->bay->id}:mantel", Role::Slab, Text::of('part.mantel', bay: $cell->label)), $cell->x,
                     Span::of($y->to()->plus($t), $is->length('mantel_out'), Text::of('piece.mantel_out')), $mantel->minus($t));
             foreach (array_filter($at->bench->panels, fn (Panel $p): bool => str_starts_with($p->id, "{$cell->bay->id}:surround_face")) as $face) {
-                $at->bench->join($shelf->id, $face->id, JointKind::Screws, Axis::Y);
+                $at->bench->join($shelf->id, $face->id, JointKind::Faced, Axis::Y);
             }
-            $at->need('mantel_fixing', max(2, intdiv($cell->x->value()->units, 400 * Length::PER_MM)));
+            // Rods in the timbers behind it: no screw is driven from behind a face that is up.
+            $at->need('mantel_fixing', count(array_filter($this->timbers($at), fn (Panel $p): bool => $p->long === Axis::Z
+                && $p->block->from(Axis::Z)->isLessThan($mantel) && $p->block->to(Axis::Z)->isGreaterThan($mantel))));
         } else {
             $at->bench->find($at->against('piece.mantel_outside', $mantel, $high->to())->sourced('source.obstacles'));
         }
@@ -75,6 +77,10 @@ final class Surround implements FillMaker
                 ->face(new Named("{$cell->bay->id}:surround_face".($i === 0 ? '' : '_'.($i + 1)), Role::Board,
                     $i === 0 ? Text::of('part.surround_face', bay: $cell->label)
                         : Text::of('part.length', part: Text::of('part.surround_face', bay: $cell->label), n: $i + 1)), $x, $y, $cell->z);
+            foreach ($this->timbers($at) as $timber) {
+                $meets = $timber->block->grownBy(Length::ofUnits(1))->overlaps($face->block);
+                $at->bench->join($meets ? $face->id : null, $timber->id, JointKind::Faced, Axis::Y);
+            }
             $from = Length::greatest($x->from, $fire->from);
             $to = Length::least($x->to(), $fire->to());
             if ($to->isGreaterThan($from)) {
@@ -82,6 +88,12 @@ final class Surround implements FillMaker
                     new Block(new Place3($from, $y, $high->from), new Place3($to->minus($from), $cell->board->thickness, $high->value())));
             }
         }
+    }
+
+    /** @return list<Panel> of the frame of a bay */
+    private function timbers(Workplace $at): array
+    {
+        return array_values(array_filter($at->bench->panels, fn (Panel $p): bool => $p->role === Role::Stud && $p->bay === $at->cell->bay->id));
     }
 
     /** Uprights at both ends, at both sides of the opening and no further apart than 600; a plate below and above, a sill and a head at the opening. */
@@ -114,6 +126,12 @@ final class Surround implements FillMaker
                     Span::of($x->plus($step->times($k + 1)), $stud, $why), $between, Axis::Z);
             }
         }
+        foreach (array_filter($this->timbers($at), fn (Panel $p): bool => $p->long === Axis::Z) as $upright) {
+            foreach (['below', 'above'] as $where) {
+                $at->bench->join($upright->id, "{$cell->bay->id}:plate_$where", JointKind::Screws, Axis::Z);
+            }
+        }
+        $at->need('frame_bracket', 4);
         foreach (['sill' => $high->from->minus($stud), 'head' => $high->to()] as $name => $z) {
             if (! $z->isLessThan($between->from) && ! $z->plus($stud)->isGreaterThan($between->to())) {
                 $level = $lumber("fire_$name", Text::of("part.fire_$name", bay: $cell->label), $fire, Span::of($z, $stud, $why), Axis::X);

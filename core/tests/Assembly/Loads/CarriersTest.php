@@ -105,7 +105,7 @@ final class CarriersTest extends TestCase
     public function test_rungs_bear_one_person(): void
     {
         [$built, $carriers] = self::of(Demo::document('signal-cabin-loft'));
-        $rung = array_values(array_filter($built->boards(Role::BoxPart), fn (Panel $p): bool => str_ends_with($p->id, ':rung_1')))[0];
+        $rung = array_values(array_filter($built->boards(Role::Ladder), fn (Panel $p): bool => str_ends_with($p->id, ':rung_1')))[0];
         $ribs = $carriers->ribs($rung, Axis::X);
         self::assertCount(1, $ribs);
         [$board, $strip] = [90 * 17.6 ** 3 / 12, 17.6 * 60 ** 3 / 12];
