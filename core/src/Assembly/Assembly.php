@@ -40,6 +40,15 @@ final readonly class Assembly
     /** @var array<string, Carriers> by piece */
     private array $carriers;
 
+    /** @var array<string, array<string, float>> N at the ends of boards, by piece, by the two boards */
+    private array $bears;
+
+    /** @var array<string, list<Unit>> what is glued, by piece */
+    private array $glued;
+
+    /** @var array<string, list<Unit>> with nothing under them but air, by piece */
+    private array $hung;
+
     /** @var list<Body> asked by the checks of every piece */
     private array $loose;
 
@@ -54,12 +63,15 @@ final readonly class Assembly
         $this->footing = new Footing($pieces, $bodies, $contacts);
         $this->wall = array_map(fn (PlacedPiece $p): array => WallFixings::of($p, $this->footing), $pieces);
         $own = self::byPiece($bodies, $contacts);
-        $screwed = array_map(fn (PlacedPiece $p): Fastened => SetOut::of($p->design, $p->fit, $p->project->unit, EndLoads::of($p))
+        $this->bears = array_map(EndLoads::of(...), $pieces);
+        $screwed = array_map(fn (PlacedPiece $p): Fastened => SetOut::of($p->design, $p->fit, $p->project->unit, $this->bears[$p->piece->id])
             ->with((new DrivenFasteners($p, $own[$p->piece->id] ?? [], new Screws($p->project->unit)))->of()), $pieces);
         $this->fittings = array_map(fn (PlacedPiece $p): array => (new Fittings($p))->all(), $pieces);
         $this->fastened = array_map(fn (PlacedPiece $p): Fastened => $screwed[$p->piece->id]->with((new NailedFasteners($p, $own[$p->piece->id] ?? [],
             $screwed[$p->piece->id], $this->heldOtherwise($p->piece->id), new Screws($p->project->unit)))->of()), $pieces);
         $this->carriers = array_map(fn (PlacedPiece $p): Carriers => new Carriers($p, $own[$p->piece->id] ?? [], $this->fastened[$p->piece->id]), $pieces);
+        $this->glued = array_map(fn (PlacedPiece $p): array => $this->unheld($p), $pieces);
+        $this->hung = array_map(fn (PlacedPiece $p): array => (new WallLoads($p, $this->footing))->hung(), $pieces);
         $reached = new Reached($pieces, $this->wall, $contacts, $this->fastened);
         $this->loose = array_values(array_filter($bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
     }
@@ -147,7 +159,7 @@ final readonly class Assembly
     /** Nothing is under it but air. */
     public function hangs(PlacedPiece $built, Unit $unit): bool
     {
-        return in_array($unit, (new WallLoads($built, $this->footing))->hung(), true);
+        return in_array($unit, $this->hung[$built->piece->id], true);
     }
 
     /** @return list<WallFixing> of a piece */
@@ -165,14 +177,26 @@ final readonly class Assembly
     /** @return list<Unit> what goes to its place by itself and neither screw, nail, wall nor anything bought holds: it is glued */
     public function glued(string $piece): array
     {
-        $held = array_fill_keys($this->heldOtherwise($piece), true);
-        foreach ($this->fastened($piece)->fasteners as $each) {
+        return $this->glued[$piece] ?? [];
+    }
+
+    /** @return list<Unit> */
+    private function unheld(PlacedPiece $built): array
+    {
+        $held = array_fill_keys($this->heldOtherwise($built->piece->id), true);
+        foreach ($this->fastened[$built->piece->id]->fasteners as $each) {
             $isAcross = ($this->footing->units[$each->from] ?? null) !== ($this->footing->units[$each->into ?? ''] ?? null);
             $held += $isAcross ? [$each->from => true, $each->into ?? '' => true] : [];
         }
 
-        return array_values(array_filter($this->pieces[$piece]->units, fn (Unit $u): bool => in_array($u->kind, [UnitKind::Loose, UnitKind::Frame], true)
+        return array_values(array_filter($built->units, fn (Unit $u): bool => in_array($u->kind, [UnitKind::Loose, UnitKind::Frame], true)
             && NailedFasteners::isAsked($u) && array_intersect_key($held, array_flip($u->ids())) === []));
+    }
+
+    /** @return array<string, float> N that the end of a board bears on what holds it, by the ids of both, a space between */
+    public function endLoads(string $piece): array
+    {
+        return $this->bears[$piece] ?? [];
     }
 
     /** @return list<Fitting> bought things that are fixed to the boards of a piece */

@@ -31,9 +31,22 @@ final readonly class Screws
 
     private const NAIL_BITES_MM = 8;
 
+    /** @var non-empty-list<Length> */
+    private array $lengths;
+
+    /** @var non-empty-list<Length> */
+    private array $pocketLengths;
+
+    /** @var non-empty-list<Length> */
+    private array $nails;
+
     /** @param  Unit  $sold  in which shops sell them */
-    public function __construct(private Unit $sold = Unit::Millimetre)
+    public function __construct(Unit $sold = Unit::Millimetre)
     {
+        $isInch = $sold === Unit::Inch;
+        $this->lengths = $isInch ? self::inches(self::LENGTHS_IN) : array_map(Length::fromMillimetres(...), self::LENGTHS_MM);
+        $this->pocketLengths = $isInch ? self::inches(self::POCKET_LENGTHS_IN) : array_map(Length::fromMillimetres(...), self::POCKET_LENGTHS_MM);
+        $this->nails = $isInch ? self::inches(self::NAILS_IN) : array_map(Length::fromMillimetres(...), self::NAILS_MM);
     }
 
     /** Two and a half times the board it goes through, no longer than the stack less 3 (fieldbook §7). */
@@ -41,7 +54,7 @@ final readonly class Screws
     {
         $most = min($board->units * 2.5, self::mostIn($board->plus($beyond))->units);
 
-        return self::longest($this->lengths(), (int) $most);
+        return self::longest($this->lengths, (int) $most);
     }
 
     /**
@@ -50,7 +63,7 @@ final readonly class Screws
      */
     public function pocket(Length $board, Length $beyond): Length
     {
-        return self::longest($this->pocketLengths(), (int) min($board->units * 1.8, self::mostIn($board->plus($beyond))->units));
+        return self::longest($this->pocketLengths, (int) min($board->units * 1.8, self::mostIn($board->plus($beyond))->units));
     }
 
     /** A nail two and a half times as long as the board is thick that it goes through, or the longest that stays; null where none both bites 8 and stays. */
@@ -58,15 +71,9 @@ final readonly class Screws
     {
         $most = Length::least(Length::ofUnits((int) ($board->units * 2.5)), self::mostIn($board->plus($beyond)));
         $least = $board->plus(Length::fromMillimetres(self::NAIL_BITES_MM));
-        $fit = array_values(array_filter($this->nails(), fn (Length $l): bool => ! $l->isGreaterThan($most) && ! $l->isLessThan($least)));
+        $fit = array_values(array_filter($this->nails, fn (Length $l): bool => ! $l->isGreaterThan($most) && ! $l->isLessThan($least)));
 
         return $fit === [] ? null : Length::greatest(...$fit);
-    }
-
-    /** @return non-empty-list<Length> */
-    private function nails(): array
-    {
-        return $this->sold === Unit::Inch ? self::inches(self::NAILS_IN) : array_map(Length::fromMillimetres(...), self::NAILS_MM);
     }
 
     /** The longest that stays in a stack so thick. */
@@ -78,21 +85,21 @@ final readonly class Screws
     /** The shortest that is sold from that length up; the longest there is where none is. */
     public function atLeast(Length $length): Length
     {
-        $long = array_values(array_filter($this->lengths(), fn (Length $sold): bool => ! $sold->isLessThan($length)));
+        $long = array_values(array_filter($this->lengths, fn (Length $sold): bool => ! $sold->isLessThan($length)));
 
-        return $long === [] ? Length::greatest(...$this->lengths()) : Length::least(...$long);
+        return $long === [] ? Length::greatest(...$this->lengths) : Length::least(...$long);
     }
 
     /** @return non-empty-list<Length> */
     public function lengths(): array
     {
-        return $this->sold === Unit::Inch ? self::inches(self::LENGTHS_IN) : array_map(Length::fromMillimetres(...), self::LENGTHS_MM);
+        return $this->lengths;
     }
 
     /** @return non-empty-list<Length> */
     public function pocketLengths(): array
     {
-        return $this->sold === Unit::Inch ? self::inches(self::POCKET_LENGTHS_IN) : array_map(Length::fromMillimetres(...), self::POCKET_LENGTHS_MM);
+        return $this->pocketLengths;
     }
 
     /**
@@ -107,8 +114,12 @@ final readonly class Screws
     /** @param  non-empty-list<Length>  $sold */
     private static function longest(array $sold, int $most): Length
     {
-        $fits = array_values(array_filter($sold, fn (Length $l): bool => $l->units <= $most));
+        // The shortest goes first.
+        $longest = $sold[0];
+        foreach ($sold as $length) {
+            $longest = $length->units <= $most ? $length : $longest;
+        }
 
-        return $fits === [] ? $sold[0] : Length::greatest(...$fits);
+        return $longest;
     }
 }

@@ -163,7 +163,7 @@ final class Invariants
         $driven = $bought = 0;
         foreach ($planning->steps()->steps as $step) {
             foreach ($step->numbers as $number) {
-                $driven += $number->key === 'number.wall_screw' ? 1 : (in_array($number->key, ['number.wall_plugs', 'number.wall_anchors', 'number.wall_unknown'], true) ? (int) $number->args['n'] : 0);
+                $driven += $number->key === 'number.wall_screw' ? 1 : ($number->key === 'number.wall_plugs' ? (int) $number->args['n'] : 0);
             }
         }
         foreach ($planning->shopping()->lines as $line) {

@@ -84,17 +84,17 @@ final readonly class NailedFasteners
     {
         $unit = $this->units[$panel->id];
         $isLoose = in_array($unit->kind, [UnitKind::Loose, UnitKind::Frame], true) && ! isset($this->held[$unit->id]);
+        if (! $isLoose || $contact->isLetIn || $this->units[$into->id] === $unit || ! in_array($panel->role, self::NAILED, true)) {
+            return false;
+        }
         $isThin = $contact->axis() === $panel->inHouse($panel->thin)
             || ! $panel->block->extent($contact->axis())->isGreaterThan(Length::fromMillimetres(self::THROUGH_MM));
-        $isOn = ! $contact->isLetIn && $isThin && $this->units[$into->id] !== $unit;
         // Of two that nothing holds the later one is nailed to the earlier.
         $isFirst = ! in_array($into->role, self::NAILED, true) || isset($this->held[$this->units[$into->id]->id])
             || $this->units[$into->id]->kind === UnitKind::Frame || $contact->second === $panel->id;
-
         $isWood = ! in_array($panel->boughtAs, [BoughtAs::Glass, BoughtAs::Tube, BoughtAs::Box], true);
-        $stays = ! $into->role->moves() && ! in_array($into->role, [Role::Lid, Role::Slat], true);
 
-        return $isLoose && $isOn && $isFirst && $isWood && $stays && in_array($panel->role, self::NAILED, true);
+        return $isThin && $isFirst && $isWood && ! $into->role->moves() && ! in_array($into->role, [Role::Lid, Role::Slat], true);
     }
 
     /** @return list<Fastener> none where the shortest that is sold would come out */

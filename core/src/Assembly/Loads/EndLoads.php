@@ -39,11 +39,21 @@ final class EndLoads
     /** N/mm² of a deck, people included. */
     private const DECK = 2.0e-3;
 
+    /** @var array<string, list<Joint>> on screws or dowels, by the board that ends there */
+    private readonly array $held;
+
     /** @var array<string, float> by the two boards */
     private array $bears = [];
 
     private function __construct(private readonly PlacedPiece $built)
     {
+        $held = [];
+        foreach ($built->design->joints as $joint) {
+            if (in_array($joint->kind, self::HELD, true)) {
+                $held[$joint->first][] = $joint;
+            }
+        }
+        $this->held = $held;
     }
 
     /** @return array<string, float> by the ids of the board and of what holds its end, a space between */
@@ -74,10 +84,9 @@ final class EndLoads
     {
         $joints = $whole = [];
         foreach ($boards as $board) {
-            foreach ($this->built->design->joints as $joint) {
+            foreach ($this->held[$board->id] ?? [] as $joint) {
                 $holder = $this->built->panels[$joint->second] ?? null;
-                $line = $joint->first === $board->id && $holder !== null && in_array($joint->kind, self::HELD, true) && $joint->axis !== Axis::Z
-                    ? JointLine::of($joint->axis, $board, $holder) : null;
+                $line = $holder !== null && $joint->axis !== Axis::Z ? JointLine::of($joint->axis, $board, $holder) : null;
                 // Screwed to another along its whole length it has no end there.
                 if ($line !== null && $line->length->times(2)->isLessThan($board->length->value) && ! $this->stands($board, $holder)) {
                     $joints[] = [$joint, $line->length->units];
@@ -121,10 +130,8 @@ final class EndLoads
         }
         $up = $board->block->to(Axis::Z)->minus($this->built->box->floor);
         $leans = $up->isLessThan(Length::fromMillimetres(self::LOW_MM)) ? Bending::PERSON_N : self::LEANS_N;
-        foreach ($this->built->design->joints as $held) {
-            if ($held->first === $cleat->id && in_array($held->kind, self::HELD, true)) {
-                $this->bears["$held->first $held->second"] = $board->role === Role::Slab ? $leans / self::SHORT : $this->kept($board) / 2;
-            }
+        foreach ($this->held[$cleat->id] ?? [] as $held) {
+            $this->bears["$held->first $held->second"] = $board->role === Role::Slab ? $leans / self::SHORT : $this->kept($board) / 2;
         }
     }
 

@@ -242,12 +242,12 @@ final class SiteSteps
                 array_push($says, ...array_map(fn (WallFastener $f): Text => Text::of('number.wall_screw', part: $f->board->name, x: $f->x, z: $f->z,
                     screw: $f->screw), $fixing->fasteners));
             } else {
-                $key = match ($fixing->in()) {
-                    Hold::Unknown => 'number.wall_unknown',
-                    Hold::Anchor => 'number.wall_anchors',
-                    default => 'number.wall_plugs',
-                };
-                $says[] = Text::of($key, part: $fixing->board->name, n: count($fixing->fasteners), screw: $fixing->screw(),
+                $what = Text::of(match ($fixing->in()) {
+                    Hold::Unknown => 'wall_fixing.unknown',
+                    Hold::Anchor => 'wall_fixing.anchor',
+                    default => 'wall_fixing.plug',
+                });
+                $says[] = Text::of('number.wall_plugs', what: $what, part: $fixing->board->name, n: count($fixing->fasteners), screw: $fixing->screw(),
                     z: $fixing->fasteners[0]->z);
             }
         }

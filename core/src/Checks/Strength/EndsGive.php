@@ -8,7 +8,6 @@ use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Fastening\Fastener;
 use Incastro\Core\Assembly\Fastening\Shear;
 use Incastro\Core\Assembly\Loads\Bending;
-use Incastro\Core\Assembly\Loads\EndLoads;
 use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
 use Incastro\Core\Design\Panel;
@@ -27,7 +26,7 @@ final class EndsGive implements HoldingCheck
     {
         $worst = [];
         $fasteners = $assembly->fastened($built->piece->id)->fasteners;
-        foreach (EndLoads::of($built) as $joint => $bears) {
+        foreach ($assembly->endLoads($built->piece->id) as $joint => $bears) {
             [$board, $holder] = explode(' ', $joint);
             $each = array_map(fn (Fastener $f): float => Shear::of($f, $built->panels[$board], $built->panels[$holder]),
                 array_values(array_filter($fasteners, fn (Fastener $f): bool => $f->joins($board, $holder))));
