@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 /**
  * What must hold of how a project holds together, over random documents: every meant joint meets a contact, no two fixed boards of a piece
- * are in one place, every body reaches the house or is told, nothing is put on what is not there, one count of the screws into the wall.
+ * are in one place, every body reaches the house or is told, in every load case forces and moments balance, each body goes to its place once
+ * and nothing is put on what is not there nor taken from under it, one count of all that is driven.
  * usage: ./incastro bench assembly [COUNT] [FIRST SEED]
  */
 require __DIR__.'/../../vendor/autoload.php';

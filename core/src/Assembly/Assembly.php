@@ -13,6 +13,7 @@ use Incastro\Core\Assembly\Fittings\Fitting;
 use Incastro\Core\Assembly\Fittings\Fittings;
 use Incastro\Core\Assembly\Loads\Carriers;
 use Incastro\Core\Assembly\Loads\EndLoads;
+use Incastro\Core\Assembly\Loads\Way\Hanging;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
 use Incastro\Core\Assembly\Wall\WallFixings;
@@ -49,6 +50,9 @@ final readonly class Assembly
     /** @var array<string, list<Unit>> with nothing under them but air, by piece */
     private array $hung;
 
+    /** @var list<Unit> */
+    private array $turning;
+
     /** @var list<Body> asked by the checks of every piece */
     private array $loose;
 
@@ -74,6 +78,7 @@ final readonly class Assembly
         $this->hung = array_map(fn (PlacedPiece $p): array => (new WallLoads($p, $this->footing))->hung(), $pieces);
         $reached = new Reached($pieces, $this->wall, $contacts, $this->fastened);
         $this->loose = array_values(array_filter($bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! $reached->is($b->id)));
+        $this->turning = Hanging::turning($this);
     }
 
     /** @return list<string> boards of a piece that the wall holds, or something bought */
@@ -154,6 +159,12 @@ final readonly class Assembly
     public function wallScrews(string $piece): array
     {
         return array_merge(...array_map(fn (WallFixing $f): array => $f->fasteners, $this->wall($piece)), ...[[]]);
+    }
+
+    /** @return list<Unit> that hang on the wall in such a way that their own weight turns them */
+    public function turning(): array
+    {
+        return $this->turning;
     }
 
     /** Nothing is under it but air. */

@@ -7,6 +7,7 @@ namespace Incastro\Core\Assembly;
 use Incastro\Core\Assembly\Fastening\Fastened;
 use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Panel;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
@@ -34,8 +35,9 @@ final class Reached
      */
     public function __construct(array $pieces, array $wall, array $contacts, array $fastened)
     {
-        $open = [];
+        $open = $moves = [];
         foreach ($pieces as $id => $built) {
+            $moves += array_filter($built->panels, fn (Panel $p): bool => $p->role->moves());
             foreach ($built->design->joints as $joint) {
                 // What lies on another, or on pins in it, does not hold that.
                 if ($joint->kind !== JointKind::Clears) {
@@ -45,9 +47,8 @@ final class Reached
                     $this->holds[$joint->first][] = $joint->second;
                 }
             }
-            $floor = $built->box->floor->plus(Length::fromMillimetres(self::FOOT_MM));
-            foreach ($built->piece->up()->isPositive() ? [] : $built->fit->panels as $panel) {
-                $open = $panel->block->from(Axis::Z)->isGreaterThan($floor) ? $open : [...$open, $panel->id];
+            foreach ($built->fit->panels as $panel) {
+                $open = self::stands($panel, $built) ? [...$open, $panel->id] : $open;
             }
             array_push($open, ...array_map(fn (Wall\WallFixing $f): string => $f->board->id, $wall[$id] ?? []));
         }
@@ -71,9 +72,17 @@ final class Reached
             $body = array_pop($open);
             if (! isset($this->reached[$body])) {
                 $this->reached[$body] = true;
-                array_push($open, ...$this->holds[$body] ?? []);
+                // What rolls or opens carries what moves with it, and nothing that stays.
+                array_push($open, ...array_filter($this->holds[$body] ?? [], fn (string $held): bool => ! isset($moves[$body]) || isset($moves[$held])));
             }
         }
+    }
+
+    /** On the floor, of a piece that stands there. */
+    public static function stands(Panel $panel, PlacedPiece $built): bool
+    {
+        return ! $built->piece->up()->isPositive()
+            && ! $panel->block->from(Axis::Z)->isGreaterThan($built->box->floor->plus(Length::fromMillimetres(self::FOOT_MM)));
     }
 
     public function is(string $body): bool

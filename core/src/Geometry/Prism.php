@@ -121,6 +121,28 @@ final readonly class Prism
             : array_map(fn (Point $p): Point => new Point($p->across, $p->up->negated()), $this->outline);
     }
 
+    /** @return array{float, float, float} its centre of gravity, mm: of the outline by its triangles from one corner, half way along */
+    public function middle(): array
+    {
+        [$a0, $b0] = [$this->outline[0]->across->units, $this->outline[0]->up->units];
+        $area = $across = $up = 0.0;
+        foreach ($this->outline as $n => $p) {
+            $q = $this->outline[($n + 1) % count($this->outline)];
+            [$pa, $pb, $qa, $qb] = [$p->across->units - $a0, $p->up->units - $b0, $q->across->units - $a0, $q->up->units - $b0];
+            $twice = (float) $pa * $qb - (float) $qa * $pb;
+            $area += $twice;
+            $across += $twice * ($pa + $qa) / 3;
+            $up += $twice * ($pb + $qb) / 3;
+        }
+        $mm = Length::PER_MM;
+        [$a, $b, $along] = [($a0 + ($area === 0.0 ? 0.0 : $across / $area)) / $mm, ($b0 + ($area === 0.0 ? 0.0 : $up / $area)) / $mm,
+            ($this->from->units + $this->to->units) / 2 / $mm];
+
+        return match ($this->axis) {
+            Axis::X => [$along, $a, $b], Axis::Y => [$a, $along, $b], Axis::Z => [$a, $b, $along],
+        };
+    }
+
     public function litres(): float
     {
         $area = 0.0;

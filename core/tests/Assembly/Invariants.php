@@ -37,7 +37,8 @@ final class Invariants
     public static function brokenBy(Planning $planning): array
     {
         return [...self::joints($planning), ...self::clashes($planning), ...self::held($planning), ...self::order($planning), ...self::count($planning),
-            ...self::screws($planning), ...self::fittings($planning), ...self::placedOnce($planning), ...self::apart($planning)];
+            ...self::screws($planning), ...self::fittings($planning), ...self::placedOnce($planning), ...self::apart($planning),
+            ...Balance::brokenBy($planning)];
     }
 
     /** @return list<string> a joint that is meant meets a contact */

@@ -223,7 +223,7 @@ final class WallTest extends TestCase
      * @param  array<string, mixed>  $build
      * @return array<string, mixed> a box of 900 by 600, 1400 over the floor, so many kg in it
      */
-    private static function hung(array $build, float $kg = 0.0): array
+    public static function hung(array $build, float $kg = 0.0): array
     {
         $document = Sample::width(Sample::width(Sample::empty('mm'), 1, 100, 2400), 2, 2300, 2400);
         $piece = &$document['pieces'][Sample::PIECE];

@@ -35,10 +35,11 @@ final readonly class WallSpots
         return $this->studs === [] ? 1 + intdiv($this->between(), self::NEAREST_MM * Length::PER_MM) : count($this->studs) * $this->rows();
     }
 
-    /** @return int how many it takes whatever hangs on it */
+    /** @return int how many it takes whatever hangs on it: one in each stud, and two in one alone, on which it would turn */
     public function least(): int
     {
-        return $this->studs === [] ? min($this->room(), max(2, 1 + (int) ceil($this->between() / (self::PITCH_MM * Length::PER_MM)))) : count($this->studs);
+        return $this->studs !== [] ? max(count($this->studs), min(2, $this->room()))
+            : min($this->room(), max(2, 1 + (int) ceil($this->between() / (self::PITCH_MM * Length::PER_MM))));
     }
 
     /** @return list<array{Length, Length}> x and z, column by column from the left, each from below; no more than there is room for */
