@@ -66,7 +66,8 @@ final class ReachedTest extends TestCase
         $built = array_values($pieces)[0];
         $base = $built->boards(Role::PlinthRail)[0]->id;
         $named = fn (string $id): string => $id === 'side' ? $base : $id;
-        $contacts = array_map(fn (Contact $c): Contact => new Contact($named($c->first), $named($c->second), $c->normal, $c->area, $c->box, $c->isLetIn), $contacts);
+        $as = fn (Contact $c): Contact => new Contact($named($c->first), $named($c->second), $c->normal, $c->area, $c->box, $c->isLetIn);
+        $contacts = array_map($as, $contacts);
         $drill = new Drill($built->panels[$base]->block->corner, Axis::X, true);
         $fasteners = $bodies === null ? []
             : [Fastener::driven($kind, array_map($named, $bodies), Length::fromMillimetres(40), $drill)];

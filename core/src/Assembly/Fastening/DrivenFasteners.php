@@ -34,7 +34,7 @@ final readonly class DrivenFasteners
     private const CARRIES_BOXES = [Role::PlinthRail, Role::Rung, Role::Slab, Role::Top, Role::TopRail];
 
     /** Less bite than this, and the head goes into a wider hole first. */
-    private const BITE_MM = 12;
+    public const BITE_MM = 12;
 
     /** Layers of a top and a face on its frame: one screw in so much (our own figure). */
     private const LAYERS_MM = 300;
@@ -104,8 +104,7 @@ final readonly class DrivenFasteners
     private function ofJoint(JointKind $kind, Contact $contact, Panel $first, Panel $second): array
     {
         return match (true) {
-            // Towards the thin end of a rib nothing bites.
-            $kind === JointKind::Raking && $first->role === Role::Board => array_slice($this->along(FastenerKind::Screw, $contact, $first, $second), 0, 2),
+            $kind === JointKind::Raking && $first->role === Role::Board => RibFasteners::of($this->built, $this->sold, $contact, $first->id),
             $kind === JointKind::Raking => $this->along(FastenerKind::Screw, $contact, $first, $second),
             $kind === JointKind::Faced && $first->role === Role::BoxPart => $this->along(FastenerKind::BackScrew, $contact, $first, $second),
             $kind === JointKind::Faced && $first->role === Role::Standard => $this->along(FastenerKind::Screw, $contact, $first, $second),

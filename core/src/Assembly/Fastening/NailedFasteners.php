@@ -26,6 +26,9 @@ final readonly class NailedFasteners
     /** Along a joint, from 50 of its ends (our own figure). */
     private const PITCH_MM = 200;
 
+    /** On less there is one. */
+    private const FOR_TWO_MM = 60;
+
     /** A strip no thicker than that is nailed through its edge too. */
     private const THROUGH_MM = 30;
 
@@ -107,6 +110,7 @@ final readonly class NailedFasteners
 
         return $length === null ? [] : array_map(fn (Length $p): Fastener => Fastener::driven(FastenerKind::Nail, [$panel->id, $into->id], $length,
             new Drill((new Place3($head, $head, $head))->with($line->along, $p)->with($line->across, $line->middle), $axis, $contact->runsUpFrom($panel->id))),
-            $line->every(Length::fromMillimetres(self::PITCH_MM)));
+            $line->length->isLessThan(Length::fromMillimetres(self::FOR_TWO_MM)) ? [$line->from->plus($line->length->half())]
+                : $line->every(Length::fromMillimetres(self::PITCH_MM)));
     }
 }

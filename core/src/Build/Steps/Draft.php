@@ -45,6 +45,12 @@ final class Draft
         $this->graph = new Graph;
     }
 
+    /** @return list<PlacedPiece> pieces of the room that one stands in */
+    public function inRoom(PlacedPiece $built): array
+    {
+        return array_values(array_filter($this->assembly->pieces, fn (PlacedPiece $p): bool => $p->piece->space === $built->piece->space));
+    }
+
     /** What holds a piece together. */
     public function fastened(PlacedPiece $built): Fastened
     {

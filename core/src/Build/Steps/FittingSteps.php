@@ -80,6 +80,7 @@ final class FittingSteps
         $parts = array_merge(...array_map(fn (Unit $u): array => $u->ids(), $units));
         $title = match (true) {
             count($units) > 1 => Text::of('step.site_frames', part: $unit->panels[0]->name, n: count($units) - 1),
+            $unit->kind === UnitKind::Frame => Text::of('step.face_frame', piece: $unit->name($this->built->piece), part: $unit->panels[0]->name),
             $unit->kind === UnitKind::Ladder => Text::of('step.site_ladder', part: $unit->panels[0]->name, piece: $this->built->piece->name),
             default => Text::of("step.$kind->value", part: $unit->panels[0]->name),
         };

@@ -101,10 +101,11 @@ final readonly class LastSteps
         $all = array_values(array_unique(array_filter($this->placing(StepKind::Top, StepKind::Filler, StepKind::Trim, StepKind::SiteFrame,
             StepKind::Fix, StepKind::Stand, StepKind::Slats, StepKind::Lids, StepKind::Drawers, StepKind::Doors, StepKind::Shelves))));
         $back = array_values(array_filter($this->built->room->things, fn (PlacedThing $t): bool => $t->thing->treatment === Treatment::TakeOff));
+        $says = array_merge(...array_map(fn (PlacedThing $t): array => (new PutBack($t, $this->draft->inRoom($this->built)))->says(), $back), ...[[]]);
         if ($back !== [] && ! $this->draft->graph->has("refit:{$this->built->room->space->id}")) {
             $this->draft->add(new Step("refit:{$this->built->room->space->id}", StepKind::Refit, null,
                 Text::of('step.refit', space: $this->built->room->space->name),
-                numbers: array_map(fn (PlacedThing $t): Text => Text::of('number.put_back', thing: $t->name()), $back), amount: count($back)));
+                numbers: $says, amount: count(array_filter($says, PutBack::isWhole(...)))));
         }
         foreach ($back === [] ? [] : [...$all, ...$painted] as $before) {
             $this->draft->graph->need("refit:{$this->built->room->space->id}", $before, 'fixed');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Fit\Motion;
 
 use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
 use Incastro\Core\Design\Weight;
 use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Side;
@@ -23,6 +24,8 @@ final readonly class Motions
 {
     /** Far enough to be a wall. mm. */
     private const FAR = 6000.0;
+
+    private const PLANTED = [Role::Trim, Role::Crown];
 
     /**
      * @param  list<Neighbour>  $neighbours
@@ -43,8 +46,10 @@ final readonly class Motions
         foreach ($panels as $panel) {
             $byId[$panel->id] = $panel;
         }
-        $own = array_map(fn (Panel $p): Obstacle => Obstacle::of($p->name, $p->block),
-            array_values(array_filter($panels, fn (Panel $p): bool => ! $p->role->moves() && $p->solid->isBlock())));
+        $isOwn = fn (Panel $p): bool => ! $p->role->moves() && $p->solid->isBlock();
+        $own = array_map(fn (Panel $p): Obstacle => Obstacle::of($p->name, $p->block), array_values(array_filter($panels, $isOwn)));
+        $planted = array_map(fn (Panel $p): Obstacle => Obstacle::of($p->name, $p->block),
+            array_values(array_filter($panels, fn (Panel $p): bool => $isOwn($p) && in_array($p->role, self::PLANTED, true))));
         $motions = [];
         foreach ($movers as $mover) {
             $others = [];
@@ -53,8 +58,9 @@ final readonly class Motions
                     array_push($others, ...array_map(fn (string $id): Obstacle => Obstacle::of($other->name, $byId[$id]->block), $other->parts));
                 }
             }
-            // What swings up or down meets the piece's own boards over and under it; leaves and drawers are made to pass them.
-            $swept = Sweep::of($mover, [...$fixed, ...$others, ...($mover->view === View::Side ? $own : [])]);
+            // What swings up or down meets the piece's own boards over and under it; leaves and drawers are made to pass them, but for mouldings
+            // that are planted on their face.
+            $swept = Sweep::of($mover, [...$fixed, ...$others, ...($mover->view === View::Side ? $own : $planted)]);
             $motions[] = new Motion($mover, $swept['opens'], $swept['meets'],
                 $this->struts($mover, $swept['opens'], array_map(fn (string $id): Panel => $byId[$id], $mover->parts)));
         }

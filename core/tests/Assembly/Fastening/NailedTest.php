@@ -81,7 +81,8 @@ final class NailedTest extends TestCase
         sort($glued);
         sort($said);
         self::assertSame($glued, $said);
-        $metres = array_sum(array_map(fn (string $id): float => $planning->pieces()[$piece]->panels[$id]->length->value->units / Length::PER_MM / 1_000, $glued));
+        $panels = $planning->pieces()[$piece]->panels;
+        $metres = array_sum(array_map(fn (string $id): float => $panels[$id]->length->value->units / Length::PER_MM / 1_000, $glued));
         $bead = array_values(array_filter($planning->shopping()->lines, fn ($l): bool => $l->need->name->key === 'buy.adhesive'))[0];
         self::assertEqualsWithDelta($metres, $bead->need->amount->value, 0.01, 'one bead along each, none is 200 wide');
     }
@@ -113,7 +114,8 @@ final class NailedTest extends TestCase
             }
             foreach ($built->units as $unit) {
                 // Loose shelves lie on pins or cleats, cushions and the like on what is there; a base stands.
-                $isAsked = ! in_array($unit->role(), [Role::Shelf, Role::Loose, Role::LooseFree], true) && ! in_array($unit->kind->value, ['base', 'mover', 'case'], true);
+                $isAsked = ! in_array($unit->role(), [Role::Shelf, Role::Loose, Role::LooseFree], true)
+                    && ! in_array($unit->kind->value, ['base', 'mover', 'case'], true);
                 self::assertTrue(! $isAsked || isset($held[$unit->id]), "$unit->id is held by nothing that is said");
             }
         }

@@ -65,7 +65,7 @@ final class EndLoadsTest extends TestCase
         $count = function (?int $kg): int {
             $document = Niche::document(['joint' => 'screws', 'shelves' => 'fixed'], [[400]]);
             $bay = (string) array_key_first($document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays']);
-            $document['stored'] = $kg === null ? [] : [Sample::id('STR', 1) => ['name' => 'safe', 'width' => 100, 'depth' => 100, 'height' => 100, 'bay' => $bay, 'kg' => 10, 'count' => intdiv($kg, 10)]];
+            $document['stored'] = $kg === null ? [] : [Sample::id('STR', 1) => self::weights($bay, $kg)];
             $planning = new Planning($document);
             $built = array_values($planning->pieces())[0];
             $shelf = $built->boards(Role::Shelf)[0];
@@ -132,9 +132,15 @@ final class EndLoadsTest extends TestCase
         $document = Niche::document(['joint' => $joint, 'shelves' => 'fixed'], [[400]]);
         $document['pieces'][Sample::PIECE]['depth'] = 100;
         $bay = (string) array_key_first($document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays']);
-        $document['stored'] = [Sample::id('STR', 1) => ['name' => 'safe', 'width' => 100, 'depth' => 100, 'height' => 100, 'bay' => $bay, 'kg' => 10, 'count' => 60]];
+        $document['stored'] = [Sample::id('STR', 1) => self::weights($bay, 600)];
 
         return $document;
+    }
+
+    /** @return array<string, mixed> things of 10 kg that are kept in a bay */
+    private static function weights(string $bay, int $kg): array
+    {
+        return ['name' => 'safe', 'width' => 100, 'depth' => 100, 'height' => 100, 'bay' => $bay, 'kg' => 10, 'count' => intdiv($kg, 10)];
     }
 
     /** @return list<string> what holds its ends */

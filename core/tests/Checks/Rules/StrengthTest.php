@@ -139,7 +139,8 @@ final class StrengthTest extends TestCase
             $clear = (1510 - 3 * $t) / 2;
             $sag = 5 * $pitch * 2.0e-3 * $clear ** 4 / (384 * MadeOf::from($of)->along() * 68 * $t ** 3 / 12);
             $stress = 1_000 / 3 * ($clear / 4 - 300 / 8) / (68 * $t ** 2 / 6);
-            $broken = array_filter($plan->plan['findings'], fn (array $f): bool => $f['code'] === 'strength.board_breaks' && $f['place']['ref'] === $slats[0]['id']);
+            $broken = array_filter($plan->plan['findings'],
+                fn (array $f): bool => $f['code'] === 'strength.board_breaks' && $f['place']['ref'] === $slats[0]['id']);
             self::assertSame($stress > $bends * 12 / 7, $broken !== [], "$t thick: $stress N/mm²");
             $told = in_array('strength.slats_sag', $plan->codes(), true);
             self::assertSame($sag > $clear / 100 && $broken === [], $told, "$t thick gives $sag");

@@ -28,7 +28,7 @@ final class StaticsTest extends TestCase
     /** What runs on past its carrier lifts the other end: 100 N 200 out over a span of 600 are 133 and −33. */
     public function test_an_overhang_lifts_its_far_end(): void
     {
-        $bonds = [new Bond('top', null, [[0.0, 0.0, 0.0], [0.0, 300.0, 0.0]], BondKind::Floor), new Bond('top', null, [[600.0, 0.0, 0.0], [600.0, 300.0, 0.0]], BondKind::Floor)];
+        $bonds = array_map(fn (float $x): Bond => new Bond('top', null, [[$x, 0.0, 0.0], [$x, 300.0, 0.0]], BondKind::Floor), [0.0, 600.0]);
         $up = self::up((new Statics(['top' => [400.0, 150.0, 0.0]], $bonds))->forces([new Load('top', [800.0, 150.0, 0.0], [0.0, 0.0, -100.0])]));
         self::assertEqualsWithDelta([-100 / 3, 400 / 3], $up, 1e-3);
     }
@@ -77,7 +77,8 @@ final class StaticsTest extends TestCase
         $bonds = $centres = [];
         for ($n = 0; $n < 200; $n++) {
             $centres["b$n"] = [0.0, 0.0, 10.0 * $n];
-            $bonds[] = new Bond("b$n", $n === 0 ? null : 'b'.($n - 1), [[-50.0, -50.0, 10.0 * $n], [50.0, -50.0, 10.0 * $n], [0.0, 50.0, 10.0 * $n]], BondKind::Face);
+            $bonds[] = new Bond("b$n", $n === 0 ? null : 'b'.($n - 1),
+                [[-50.0, -50.0, 10.0 * $n], [50.0, -50.0, 10.0 * $n], [0.0, 50.0, 10.0 * $n]], BondKind::Face);
         }
         $loads = array_map(fn (string $id): Load => new Load($id, $centres[$id], [0.0, 0.0, -1.0]), array_keys($centres));
         $up = self::up((new Statics($centres, $bonds))->forces($loads));
