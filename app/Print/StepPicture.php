@@ -56,7 +56,7 @@ final readonly class StepPicture
 
         return match ($step['scene']) {
             'shop' => [$own, $new],
-            'room' => [$own + array_flip(array_merge(...array_column($before, 'parts'), ...[[]])), $own],
+            'room', 'held' => [$own + array_flip(array_merge(...array_column($before, 'parts'), ...[[]])), $own],
             'bench' => [$own, count($new) === count($own) ? [] : $new],
         };
     }

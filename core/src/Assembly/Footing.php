@@ -41,7 +41,10 @@ final readonly class Footing
         }
         foreach ($contacts as $contact) {
             [$lower, $upper] = $contact->carriesSecond() ? [$contact->first, $contact->second] : [$contact->second, $contact->first];
-            if (($contact->carriesFirst() || $contact->carriesSecond()) && self::isFoot($contact, $units[$lower] ?? null, $units[$upper] ?? null)) {
+            // What opens or rolls carries nothing that stays.
+            $isCarried = ($contact->carriesFirst() || $contact->carriesSecond())
+                && ($bodies[$lower]->kind !== BodyKind::Mover || $bodies[$upper]->kind === BodyKind::Mover);
+            if ($isCarried && self::isFoot($contact, $units[$lower] ?? null, $units[$upper] ?? null)) {
                 $pairs[] = [$bodies[$lower], $bodies[$upper]];
             }
         }

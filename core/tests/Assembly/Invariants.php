@@ -10,6 +10,7 @@ use Incastro\Core\Assembly\Clash;
 use Incastro\Core\Assembly\Fastening\Fastener;
 use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Assembly\Wall\WallFastener;
+use Incastro\Core\Build\Steps\Scene;
 use Incastro\Core\Build\Steps\StepKind;
 use Incastro\Core\Design\Joint;
 use Incastro\Core\Design\Role;
@@ -121,7 +122,12 @@ final class Invariants
                 $broken = $n === 1 ? $broken : [...$broken, "$panel->id goes to its place in $n steps: ".implode(', ', $sets[$panel->id] ?? [])];
             }
         }
+        $stands = [];
         foreach ($planning->steps()->steps as $step) {
+            $stands += in_array($step->kind, self::SETS, true) ? array_fill_keys($step->parts, true) : [];
+            foreach ($step->kind->scene() === Scene::Room ? array_diff($step->parts, array_keys($stands)) : [] as $part) {
+                $broken[] = "the picture of $step->id shows $part as if it stood";
+            }
             foreach (array_diff($step->parts, array_keys($known)) as $part) {
                 $broken[] = "$step->id is about $part, which does not exist";
             }

@@ -1754,7 +1754,7 @@ export interface Step {
   minutes: number;
   noisy: boolean;
   outside: boolean;
-  scene: 'bench' | 'shop' | 'room';
+  scene: 'bench' | 'shop' | 'room' | 'held';
   sheet: {
     material: string;
     sheet: number;

@@ -15,4 +15,7 @@ enum Scene: string
 
     /** What already stands in the room, with what comes to it. */
     case Room = 'room';
+
+    /** What already stands in the room, with what is only held to it for a while. */
+    case Held = 'held';
 }

@@ -119,7 +119,8 @@ enum StepKind: string
         return match ($this) {
             self::Base, self::Assemble, self::Back, self::Frame, self::Mover => Scene::Shop,
             self::SetBase, self::Stand, self::Join, self::Fix, self::SiteFrame, self::Top, self::Filler, self::Trim,
-            self::Slats, self::Lids, self::Drawers, self::Doors, self::Shelves, self::Scribe, self::Services => Scene::Room,
+            self::Slats, self::Lids, self::Drawers, self::Doors, self::Shelves, self::Services => Scene::Room,
+            self::Scribe, self::Carry => Scene::Held,
             default => Scene::Bench,
         };
     }

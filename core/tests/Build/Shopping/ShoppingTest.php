@@ -43,8 +43,9 @@ final class ShoppingTest extends TestCase
         self::assertSame(2, $lines['buy.pocket_screw 1000000']['need']['value'], '17.6 · 1.8 = 31.7, so 25');
         // Two fillers, a bead 3 · 3 / 2 mm² along 2210: 4.5 · 2210 · 2 = 19890 mm³.
         self::assertEqualsWithDelta(0.0199, $lines['caulk']['need']['value'], 0.0005);
-        // 17.6 nailer, 6.2 back and 4 to the wall behind them, 26 of plaster on lath, 38 of bite: 91.8, so 100.
-        self::assertSame(2, $lines['wall_screw 4000000']['need']['value']);
+        // 17.6 nailer, 6.2 back and 4 to the wall behind them, 26 of plaster on lath, 38 of bite: 91.8, so 100;
+        // two nailers with one stud behind each, in which two stand one over the other.
+        self::assertSame(4, $lines['wall_screw 4000000']['need']['value']);
         self::assertSame(0, $lines['glue']['packs'], 'a bottle in hand is enough');
         $list = Planned::of(self::demo('chart-room-left-niche'))->plan['buy'];
         // 2 · 94.00 + 41.50 + pins 2 · 3.60 + screws 4.80 + caulk 3.90 + primer 26.90 + paint 38.50 + shims 4.20; 21/121 of it is tax.

@@ -52,7 +52,8 @@ final class MakingTest extends TestCase
             ['width' => ['by' => 'fixed', 'value' => 400], 'fill' => ['kind' => 'hidden', 'where' => 'behind', 'depth' => 100]],
             ['fill' => ['kind' => 'open']]), ...$studs);
         $finding = self::told('fit.fixing_sealed', $hidden(200, 700));
-        self::assertSame([1, 2], [$finding['says']['args']['n']['count'], $finding['says']['args']['of']['count']]);
+        // Two in each stud: with one behind each nailer it would turn on one.
+        self::assertSame([2, 4], [$finding['says']['args']['n']['count'], $finding['says']['args']['of']['count']]);
         self::silent('fit.fixing_sealed', $hidden(600, 800), 'both studs behind the open bay');
         // The bay is from 23 to 423, its nailer's last screw 15 before that.
         self::told('fit.fixing_sealed', $hidden(408, 700));

@@ -21,6 +21,13 @@ test('in the room it shows what stands already', () => {
     expect(pictureOf(steps, 4)).toEqual({ there: new Set(['a', 'b', 't']), lit: new Set(['t']) });
 });
 
+test('what is only held there for a while is shown then, and not as if it stood', () => {
+    const scribed = [steps[3]!, step('scribe', 'held', ['f']), step('top', 'room', ['t'], ['t']), step('filler', 'room', ['f'], ['f'])];
+    expect(pictureOf(scribed, 1)).toEqual({ there: new Set(['a', 'b', 'f']), lit: new Set(['f']) });
+    expect(pictureOf(scribed, 2)).toEqual({ there: new Set(['a', 'b', 't']), lit: new Set(['t']) });
+    expect(pictureOf(scribed, 3)).toEqual({ there: new Set(['a', 'b', 't', 'f']), lit: new Set(['f']) });
+});
+
 test('a step is moved by the one it comes after', () => {
     expect(neighbourMove(steps, 0, -1)).toBeNull();
     expect(neighbourMove(steps, 1, -1)).toBe('');

@@ -8,7 +8,10 @@ export interface Picture {
     readonly lit: ReadonlySet<string>;
 }
 
-/** What a step's picture shows: in the shop what is together so far, in the room what already stands, at the bench the boards it is about. */
+/**
+ * What a step's picture shows: in the shop what is together so far, in the room what already stands, with what is only held to it where it is
+ * scribed or carried, at the bench the boards it is about.
+ */
 export function pictureOf(steps: readonly Step[], index: number): Picture {
     const step = steps[index]!;
     const own = new Set(step.parts);
