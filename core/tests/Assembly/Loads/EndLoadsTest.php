@@ -104,6 +104,44 @@ final class EndLoadsTest extends TestCase
         }
     }
 
+    /** In a box that is open to the floor: rail and ledger share 1500 N at each side by how high they are, and each has as many screws as that takes. */
+    public function test_a_rail_and_its_ledger_share_what_hangs_between_two_sides(): void
+    {
+        $document = StrengthTest::bed();
+        $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['open_floor'] = true;
+        $planning = new Planning($document);
+        $built = array_values($planning->pieces())[0];
+        [$rail, $ledger] = array_map(fn (string $end): Panel => array_values(array_filter($built->fit->panels,
+            fn (Panel $p): bool => str_ends_with($p->id, $end)))[0], [':bed_rail', ':ledger_front']);
+        $loads = $planning->assembly()->endLoads($built->piece->id);
+        foreach (self::holders($built, $rail) as $side) {
+            $both = array_map(fn (Panel $p): float => $loads["$p->id $side"], [$rail, $ledger]);
+            self::assertEqualsWithDelta(1_500.0, array_sum($both), 0.01);
+            $high = array_map(fn (Panel $p): float => (float) $p->block->extent(Axis::Z)->millimetres(), [$rail, $ledger]);
+            self::assertEqualsWithDelta($high[0] / $high[1], $both[0] / $both[1], 0.01);
+            $screws = array_values(array_filter($planning->assembly()->fastened($built->piece->id)->fasteners,
+                fn (Fastener $f): bool => $f->joins($rail->id, $side)));
+            $each = Shear::of($screws[0], $rail, $built->panels[$side]);
+            self::assertCount((int) ceil($both[0] / $each), $screws, 'more than the two that its height asks');
+        }
+    }
+
+    /** Somebody leans on a desk with 500 N, at the very end for a short time: 375 on each cleat; a shelf on cleats is half at each. */
+    public function test_what_lies_on_cleats(): void
+    {
+        $planning = new Planning(Demo::document('signal-cabin-loft'));
+        $desk = array_filter($planning->assembly()->endLoads((string) array_key_first($planning->pieces())),
+            fn (string $joint): bool => str_contains($joint, ':desk_cleat_'), ARRAY_FILTER_USE_KEY);
+        self::assertSame([375.0, 375.0], array_values($desk));
+        $planning = new Planning(Demo::document('galley-sink'));
+        $built = array_values($planning->pieces())[0];
+        foreach ($planning->assembly()->endLoads($built->piece->id) as $joint => $bears) {
+            $shelf = $built->panels[explode(':cleat_', explode(' ', $joint)[0])[0]];
+            [$long, $deep] = [$shelf->block->extent(Axis::X)->millimetres(), $shelf->block->extent(Axis::Y)->millimetres()];
+            self::assertEqualsWithDelta((15 * $long / 1000 * $deep / 300 + $built->weight->of($shelf)) * 9.81 / 2, $bears, 0.01, $joint);
+        }
+    }
+
     public function test_a_rung_is_let_in_at_both_ends(): void
     {
         $built = array_values((new Planning(Demo::document('signal-cabin-loft')))->pieces())[0];
