@@ -23,13 +23,15 @@ use Incastro\Core\Survey\Surface;
 /**
  * What fits where it stands and cannot be brought there: each box, carried level, through every door, passage and corner of the way in, held
  * in one way from each to the next or turned between them (fieldbook §8), and through the mouth of the space. A way that nobody has read is
- * not known: said of all that would not pass the narrowest usual door. What has to be searched for, raising it in its place, is asked for in
+ * not known: said of all that would not pass the narrowest usual door and a narrow turn after it. What has to be searched for, raising it in its place, is asked for in
  * Fit.
  */
 final class WaysIn implements Check
 {
-    /** Narrowest usual door of a room, clear. */
+    /** Narrowest usual door of a room, and a narrow turn of a stair or passage, from one width into the other; clear (our own figures). */
     private const DOOR_MM = [600, 1_900];
+
+    private const TURN_MM = [700, 1_950, 700];
 
     public function of(PlacedPiece $built): array
     {
@@ -69,9 +71,11 @@ final class WaysIn implements Check
 
     private function unread(Load $load): ?Finding
     {
-        $door = new WaySegment('', WayKind::Door, '', Length::fromMillimetres(self::DOOR_MM[0]), Length::fromMillimetres(self::DOOR_MM[1]), null, null, null);
+        [$door, $turn] = [array_map(Length::fromMillimetres(...), self::DOOR_MM), array_map(Length::fromMillimetres(...), self::TURN_MM)];
+        $journey = Journey::of(['door' => new WaySegment('', WayKind::Door, '', $door[0], $door[1], null, null, null),
+            'turn' => new WaySegment('', WayKind::Corner, '', $turn[0], $turn[1], $turn[2], null, null)], $load);
 
-        return Passing::poses($door, $load) !== [] ? null : FindingFactory::look('fit.way_unread', new Place(WorkStage::Fit, $load->id), 'entry',
+        return $journey->blocked === null && $journey->turned === null ? null : FindingFactory::look('fit.way_unread', new Place(WorkStage::Fit, $load->id), 'entry',
             ['box' => $load->name, 'width' => FindingFactory::up($load->widthMm), 'depth' => FindingFactory::up($load->depthMm),
                 'height' => FindingFactory::up($load->heightMm)]);
     }

@@ -47,8 +47,11 @@ final class JourneyTest extends TestCase
         self::assertContains('fit.way_unread', Planned::of($closet)->codes());
         $closet['way_in'] = [Sample::id('WAY', 1) => ['order' => 'a', 'kind' => 'door', 'name' => 'Door', 'width' => 2400, 'height' => 2400]];
         self::assertNotContains('fit.way_unread', Planned::of($closet)->codes());
-        // 1000 × 350 × 2200 passes any usual door on its side: nothing is told, and still nobody says that it goes.
+        // 1000 × 350 × 2200 passes any usual door on its side, and no turn of 700: √2 · 1400 − 2 · 350 = 1280.
         $document = Niche::document();
+        self::assertContains('fit.way_unread', Planned::of($document)->codes());
+        // Lower it passes both: nothing is told, and still nobody says that it goes.
+        $document['pieces'][Sample::PIECE]['height'] = 900;
         self::assertNotContains('fit.way_unread', Planned::of($document)->codes());
         self::assertSame('not_known', EntrySearch::of($document, Sample::PIECE)[0]['verdict']);
         $document['way_in'] = [Sample::id('WAY', 1) => ['order' => 'a', 'kind' => 'door', 'name' => 'Door', 'width' => 1100, 'height' => 2300]];
