@@ -22,9 +22,9 @@ use Incastro\Core\Survey\Surface;
 
 /**
  * What fits where it stands and cannot be brought there: each box, carried level, through every door, passage and corner of the way in, held
- * in one way from each to the next or turned between them (fieldbook §8), and through the mouth of the space. A way that nobody has read is
- * not known: said of all that would not pass the narrowest usual door and a narrow turn after it. What has to be searched for, raising it in its place, is asked for in
- * Fit.
+ * in one way from each to the next or turned between them (fieldbook §8), and through the mouth of the space. A way that nobody has read
+ * is not known: said of all that would not pass the narrowest usual door and a narrow turn after it. What has to be searched for, raising
+ * it in its place, is asked for in Fit.
  */
 final class WaysIn implements Check
 {

@@ -17,7 +17,9 @@ use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Unit as Sold;
 use Incastro\Core\Planning\Planning;
+use Incastro\Core\Tests\Assembly\Invariants;
 use Incastro\Core\Tests\Demo;
+use Incastro\Core\Tests\Design\AnyPiece;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -164,6 +166,27 @@ final class NailedTest extends TestCase
         }
         $brackets = array_filter($assembly->fittings($built->piece->id), fn (Fitting $f): bool => $f->name->key === 'hardware.seat_bracket');
         self::assertCount(2, $brackets);
+    }
+
+    /** A rib that is hardly deeper than a screw bites: none comes out behind it, at the wall. */
+    public function test_a_sloping_back_that_leans_little(): void
+    {
+        $planning = new Planning((new AnyPiece(7_919 * 20_002))->document());
+        $ribs = $screws = 0;
+        foreach ($planning->pieces() as $id => $built) {
+            $ribs += count(array_filter($built->panels, fn (Panel $p): bool => str_contains($p->id, ':seat_rib_')));
+            foreach ($planning->assembly()->fastened((string) $id)->fasteners as $screw) {
+                if (str_contains((string) $screw->into, ':seat_rib_') && str_ends_with($screw->from, ':seat_back')) {
+                    $screws++;
+                    $rib = $built->panels[(string) $screw->into]->block;
+                    $up = $screw->drive->at->z->minus($rib->from(Axis::Z))->millimetres() / $rib->extent(Axis::Z)->millimetres();
+                    $bite = $screw->length?->minus($built->project->stock[$built->panels[$screw->from]->material]->thickness)->millimetres();
+                    self::assertLessThanOrEqual((1 - $up) * $rib->extent($screw->drive->into)->millimetres() - 2.9, $bite);
+                }
+            }
+        }
+        self::assertGreaterThan(0, $ribs);
+        self::assertSame([], Invariants::brokenBy($planning), "$screws in $ribs");
     }
 
     /** @return array{PlacedPiece, Assembly} */

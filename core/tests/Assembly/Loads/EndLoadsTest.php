@@ -13,6 +13,7 @@ use Incastro\Core\Design\Panel;
 use Incastro\Core\Design\Role;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Geometry\Axis;
+use Incastro\Core\Measure\Length;
 use Incastro\Core\Planning\Planning;
 use Incastro\Core\Tests\Checks\Rules\StrengthTest;
 use Incastro\Core\Tests\Cut\Machining\Niche;
@@ -53,6 +54,8 @@ final class EndLoadsTest extends TestCase
         $side = $built->panels[$own[0]->from];
         // 45 through 18 leaves 27.
         self::assertEqualsWithDelta(320 * 27 / 38, Shear::of($own[0], $shelf, $side), 0.01);
+        $long = Fastener::driven(FastenerKind::Screw, [$side->id, $shelf->id], Length::fromMillimetres(120), $own[0]->drive);
+        self::assertSame(320.0, Shear::of($long, $shelf, $side), 'never more');
         self::assertEqualsWithDelta(Shear::of($own[0], $side, $shelf), Shear::of($own[0], $shelf, $side), 1e-9, 'whichever is named first');
         $dowelled = new Planning(Niche::document(['joint' => 'dowels', 'shelves' => 'fixed'], [[400]]));
         $dowel = $dowelled->assembly()->fastened($built->piece->id)->of(FastenerKind::Dowel)[0];
