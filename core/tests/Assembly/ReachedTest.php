@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Tests\Assembly;
 
+use Incastro\Core\Assembly\Body;
+use Incastro\Core\Assembly\BodyKind;
 use Incastro\Core\Assembly\Contact;
 use Incastro\Core\Assembly\Fastening\Drill;
 use Incastro\Core\Assembly\Fastening\Fastened;
@@ -11,11 +13,15 @@ use Incastro\Core\Assembly\Fastening\Fastener;
 use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Assembly\Reached;
 use Incastro\Core\Design\Role;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Planning\Planning;
 use Incastro\Core\Tests\Demo;
+use Incastro\Core\Tests\Design\AnyPiece;
+use Incastro\Core\Tests\Sample;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What holds another body: a screw from it or into it, a face under it, what is let into it; not a pin, nor what only passes beside it. */
@@ -52,6 +58,32 @@ final class ReachedTest extends TestCase
         // Within 45° of level a face carries.
         self::assertTrue(self::reaches([new Contact('side', 'other', [0.6, 0.0, 0.8], 5_400.0, $box)]));
         self::assertFalse(self::reaches([new Contact('side', 'other', [0.8, 0.0, 0.6], 5_400.0, $box)]));
+    }
+
+    /** Boxes over drawers and caddies on castors, and on lids: what rolls or opens holds nothing that stays, and that is told. */
+    #[TestWith([7_001])]
+    #[TestWith([7_171])]
+    #[TestWith([7_255])]
+    public function test_what_is_over_something_that_rolls_is_held_by_nothing(int $seed): void
+    {
+        $document = (new AnyPiece(7_919 * $seed))->document();
+        $document['spaces'][Sample::SPACE]['build'] = ['floor' => 'fixed', 'wall' => 'masonry'];
+        $planning = new Planning($document);
+        $loose = array_map(fn (Body $b): string => $b->id, $planning->assembly()->loose());
+        self::assertNotSame([], array_filter($loose, fn (string $id): bool => str_ends_with($id, ':side_left')));
+        self::assertContains('strength.held_by_nothing', array_map(fn (Finding $f): string => $f->code, $planning->findings()));
+        foreach ($planning->assembly()->footing->pairs as [$lower, $upper]) {
+            self::assertFalse($lower->kind === BodyKind::Mover && $upper->kind === BodyKind::Fixed, "$upper->id on $lower->id");
+        }
+    }
+
+    public function test_a_box_on_lids_does_not_stand(): void
+    {
+        $footing = (new Planning((new AnyPiece(7_919 * 7_137))->document()))->assembly()->footing;
+        self::assertNotSame([], $footing->pairs);
+        foreach ($footing->pairs as [$lower, $upper]) {
+            self::assertFalse($lower->kind === BodyKind::Mover && $upper->kind === BodyKind::Fixed, "$upper->id on $lower->id");
+        }
     }
 
     /**

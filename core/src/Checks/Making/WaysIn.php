@@ -75,8 +75,8 @@ final class WaysIn implements Check
         $journey = Journey::of(['door' => new WaySegment('', WayKind::Door, '', $door[0], $door[1], null, null, null),
             'turn' => new WaySegment('', WayKind::Corner, '', $turn[0], $turn[1], $turn[2], null, null)], $load);
 
-        return $journey->blocked === null && $journey->turned === null ? null : FindingFactory::look('fit.way_unread', new Place(WorkStage::Fit, $load->id), 'entry',
-            ['box' => $load->name, 'width' => FindingFactory::up($load->widthMm), 'depth' => FindingFactory::up($load->depthMm),
+        return $journey->blocked === null && $journey->turned === null ? null
+            : FindingFactory::look('fit.way_unread', new Place(WorkStage::Fit, $load->id), 'entry', ['box' => $load->name, 'width' => FindingFactory::up($load->widthMm), 'depth' => FindingFactory::up($load->depthMm),
                 'height' => FindingFactory::up($load->heightMm)]);
     }
 
