@@ -76,8 +76,9 @@ final class WaysIn implements Check
             'turn' => new WaySegment('', WayKind::Corner, '', $turn[0], $turn[1], $turn[2], null, null)], $load);
 
         return $journey->blocked === null && $journey->turned === null ? null
-            : FindingFactory::look('fit.way_unread', new Place(WorkStage::Fit, $load->id), 'entry', ['box' => $load->name, 'width' => FindingFactory::up($load->widthMm), 'depth' => FindingFactory::up($load->depthMm),
-                'height' => FindingFactory::up($load->heightMm)]);
+            : FindingFactory::look('fit.way_unread', new Place(WorkStage::Fit, $load->id), 'entry',
+                ['box' => $load->name, 'width' => FindingFactory::up($load->widthMm), 'depth' => FindingFactory::up($load->depthMm),
+                    'height' => FindingFactory::up($load->heightMm)]);
     }
 
     /** Through what the space opens by, as through a door. */
