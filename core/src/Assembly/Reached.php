@@ -63,8 +63,11 @@ final class Reached
         foreach ($fastened as $all) {
             foreach ($all->fasteners as $fastener) {
                 if ($fastener->into !== null && ! in_array($fastener->kind, [FastenerKind::Pin, FastenerKind::SparePin, FastenerKind::Hinge], true)) {
-                    $this->holds[$fastener->from][] = $fastener->into;
                     $this->holds[$fastener->into][] = $fastener->from;
+                    // A nail keeps a strip on a box, and no box on a strip.
+                    if ($fastener->kind !== FastenerKind::Nail) {
+                        $this->holds[$fastener->from][] = $fastener->into;
+                    }
                 }
             }
         }

@@ -38,6 +38,13 @@ final class ReachedTest extends TestCase
         }
     }
 
+    /** A nail keeps a strip on a box, and no box on a strip. */
+    public function test_a_nail_holds_what_it_comes_from(): void
+    {
+        self::assertTrue(self::reaches([], FastenerKind::Nail, ['other', 'side']));
+        self::assertFalse(self::reaches([], FastenerKind::Nail, ['side', 'other']));
+    }
+
     #[DataProvider('kinds')]
     public function test_a_fastener_holds_what_it_goes_into_and_what_it_comes_from(FastenerKind $kind, bool $holds): void
     {

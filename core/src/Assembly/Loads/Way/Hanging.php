@@ -7,6 +7,7 @@ namespace Incastro\Core\Assembly\Loads\Way;
 use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Body;
 use Incastro\Core\Assembly\BodyKind;
+use Incastro\Core\Assembly\Fastening\FastenerKind;
 use Incastro\Core\Assembly\Loads\Bending;
 use Incastro\Core\Assembly\Reached;
 use Incastro\Core\Design\Panel;
@@ -18,6 +19,8 @@ use Incastro\Core\Fit\Units\Unit;
  */
 final class Hanging
 {
+    private const ASIDE_MM = 50.0;
+
     /** @return list<Unit> that turn or slip under their own weight, of all pieces */
     public static function turning(Assembly $assembly): array
     {
@@ -38,7 +41,7 @@ final class Hanging
     /** @return list<Unit> that hang: neither on the floor nor on what stands there, nor fixed to that */
     private static function hung(Assembly $assembly): array
     {
-        $loose = array_fill_keys(array_map(fn (Body $b): string => $b->id, $assembly->loose()), true);
+        $loose = self::loose($assembly);
         $stands = self::standing($assembly);
         if (! self::isAnyOnTheWall($assembly, $stands)) {
             return [];
@@ -56,6 +59,12 @@ final class Hanging
         return $hung;
     }
 
+    /** @return array<string, true> what nothing holds holds nothing, by part */
+    private static function loose(Assembly $assembly): array
+    {
+        return array_fill_keys(array_map(fn (Body $b): string => $b->id, $assembly->loose()), true);
+    }
+
     /** @return array<string, true> units on the floor, and on those */
     private static function standing(Assembly $assembly): array
     {
@@ -66,7 +75,11 @@ final class Hanging
                 $stands += $foot === [] ? [] : [$unit->id => true];
             }
         }
+        $loose = self::loose($assembly);
         foreach ($assembly->footing->pairs as [$lower, $upper]) {
+            if (isset($loose[$lower->id])) {
+                continue;
+            }
             $on[$assembly->footing->units[$lower->id]->id][] = $assembly->footing->units[$upper->id]->id;
         }
 
@@ -100,8 +113,8 @@ final class Hanging
             foreach ($assembly->fastened((string) $piece)->fasteners as $each) {
                 [$from, $into] = [$units[$each->from] ?? null, $units[$each->into ?? ''] ?? null];
                 if ($from !== null && $into !== null && $from !== $into) {
-                    $on[$from->id][] = $into->id;
                     $on[$into->id][] = $from->id;
+                    $on[$from->id] = [...$on[$from->id] ?? [], ...($each->kind === FastenerKind::Nail ? [] : [$into->id])];
                 }
             }
         }
@@ -135,7 +148,8 @@ final class Hanging
      */
     private static function bonds(Assembly $assembly, array $parts): array
     {
-        $fixed = array_filter($assembly->bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed);
+        $loose = self::loose($assembly);
+        $fixed = array_filter($assembly->bodies, fn (Body $b): bool => $b->kind === BodyKind::Fixed && ! isset($loose[$b->id]));
         $bonds = [];
         foreach ((new Bonds($assembly, $fixed))->of($parts) as $bond) {
             [$body, $by] = [$parts[$bond->body] ?? null, $parts[$bond->by ?? ''] ?? null];
@@ -158,7 +172,9 @@ final class Hanging
         foreach ($units as $unit) {
             foreach ($unit->panels as $panel) {
                 $newtons = $assembly->pieces[$panel->piece]->weight->of($panel) * Bending::GRAVITY;
-                $loads[] = new Load($unit->id, $panel->solid->middle(), [0.0, 0.0, -$newtons]);
+                // Nothing stays where it only balances: a little to one side, as what is put into it.
+                $middle = $panel->solid->middle();
+                $loads[] = new Load($unit->id, [$middle[0] + self::ASIDE_MM, $middle[1], $middle[2]], [0.0, 0.0, -$newtons]);
             }
         }
 
