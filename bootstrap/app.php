@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\KnownAddress;
 use App\Http\OnlyText;
 use App\Http\Refusals;
 use Illuminate\Foundation\Application;
@@ -15,6 +16,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Same origin only: the CORS middleware needs a package that cannot be had (docs/decisions/0002).
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/');
+        $middleware->prepend(KnownAddress::class);
         $middleware->web(append: [OnlyText::class]);
         // A new password ends every other session.
         $middleware->authenticateSessions();

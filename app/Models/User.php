@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Http\KnownAddress;
 use App\Words\Language;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
@@ -51,7 +52,7 @@ final class User extends Authenticatable
     /** The letter with the link to a new password; the link names the address this server is reached at. */
     public function sendPasswordResetNotification(#[\SensitiveParameter] $token): void
     {
-        $link = url('/reset').'?'.http_build_query(['email' => $this->email, 'token' => $token]);
+        $link = KnownAddress::link('/reset').'?'.http_build_query(['email' => $this->email, 'token' => $token]);
         $text = Language::say("Somebody asked for a new password for your account at Incastro. If that was you, open this link within the hour:\n\n{0}\n\nIf it was not, leave it: nothing has changed.\n", $link);
         Mail::raw($text, fn (Message $mail) => $mail->to($this->email, $this->name)->subject(Language::say('A new password')));
     }

@@ -89,5 +89,5 @@ restart_after_restore() {
     laravel_env
     (cd "$APP" && quietly as_service php artisan migrate --force) || fail 'the restored database could not be brought up to date; the log says more.'
     (cd "$APP" && quietly as_service php artisan queue:restart) || true
-    kill -HUP "$(cat "$STATE/supervisor.pid")" 2>/dev/null || true
+    kill -HUP "$(owner)" 2>/dev/null || true
 }

@@ -111,7 +111,17 @@ write_services() {
     SOCKETS=$SOCKETS PG_BIN=$(pg_bin) FPM=$(fpm_bin) NGINX=$(nginx_bin) PHP=$(command -v php) DB_PORT=$1 php "$ROOT/support/run/services.php" >"$STATE/services.json"
 }
 
-is_running() { [ -f "$STATE/supervisor.pid" ] && kill -0 "$(cat "$STATE/supervisor.pid")" 2>/dev/null; }
+# Asked of the lock that the supervisor holds for life, never of a number in a file.
+is_running() { [ -f "$STATE/lock" ] && ! flock -n "$STATE/lock" true; }
+
+# The supervisor's process, where it is the one that wrote its number there.
+owner() {
+    local pid began stat
+    read -r pid began <"$STATE/lock" 2>/dev/null || return 1
+    stat=$(cat "/proc/$pid/stat" 2>/dev/null) || return 1
+    [ "$(printf '%s' "${stat##*) }" | cut -d' ' -f20)" = "$began" ] || return 1
+    printf '%s' "$pid"
+}
 
 # Begins everything in the background and waits until it answers, or says why not.
 launch() {
@@ -119,12 +129,19 @@ launch() {
     laravel_env
     own_state
     # Each step replaces the one before (exec), so that no shell stays behind as the supervisor's parent.
-    (cd "$APP" && as_service_exec setsid php "$APP/support/run/supervise.php" "$STATE" </dev/null >>"$STATE/log/supervisor.log" 2>&1) &
+    rm -f "$STATE/stage"
+    (cd "$APP" && as_service_exec setsid php "$APP/support/run/supervise.php" "$STATE" </dev/null >>"$STATE/log/supervisor.log" 2>&1) 8>&- &
     disown
-    local waited=0
+    local waited=0 stage='' told=''
     until curl_up "$port"; do
         sleep 0.3
         waited=$((waited + 1))
+        # What takes long is told.
+        stage=$(cat "$STATE/stage" 2>/dev/null || true)
+        if [ $((waited % 10)) = 0 ] && [ -n "$stage" ] && [ "$stage" != "$told" ]; then
+            say "Waiting: $stage."
+            told=$stage
+        fi
         if [ -f "$STATE/failed" ] || [ $waited -gt 200 ]; then
             tail -n 15 "$STATE/log/supervisor.log" >&2 || true
             halt
@@ -137,14 +154,15 @@ curl_up() { php -r '$c = stream_context_create(["http" => ["timeout" => 3]]); ex
 
 halt() {
     local pid waited=0
-    [ -f "$STATE/supervisor.pid" ] || return 0
-    pid=$(cat "$STATE/supervisor.pid")
+    is_running || return 0
+    pid=$(owner) || fail "something else holds $STATE/lock; nothing was ended."
     kill "$pid" 2>/dev/null || true
-    while kill -0 "$pid" 2>/dev/null && [ $waited -lt 100 ]; do
+    while is_running && [ $waited -lt 300 ]; do
         sleep 0.1
         waited=$((waited + 1))
+        # Its services end with it.
+        [ $waited != 200 ] || kill -KILL "$pid" 2>/dev/null || true
     done
-    rm -f "$STATE/supervisor.pid"
 }
 
 # Everything built, by one command at a time: what an interrupted one left running is waited for, not run over.
@@ -180,6 +198,13 @@ cmd_start() {
     [[ $port =~ ^[0-9]+$ ]] && [ "$port" -ge 1024 ] && [ "$port" -le 65535 ] || fail "PORT is \"$port\"; expected a number from 1024 to 65535."
     ensure_packages
     choose_places
+    mkdir -p "$STATE"
+    # One start at a time: who comes second finds it running.
+    exec 8>"$STATE/starting"
+    if ! flock -n 8; then
+        say 'Another start is under way here; waiting for it.'
+        flock 8
+    fi
     if is_running; then
         local now
         now=$(cut -d' ' -f1 "$STATE/ports")
@@ -196,9 +221,13 @@ cmd_start() {
         ! port_is_taken "$lan_port" || fail "port $lan_port, for the home network, is taken by another program."
         make_state
         make_certificate
+        # On the home network it is reached by this machine's address or name, and letters say the first.
+        INCASTRO_LAN_HOSTS=$(own_address),$(hostname),$(hostname).local
+        export INCASTRO_LAN_HOSTS INCASTRO_URL=${INCASTRO_URL:-https://$(own_address):$lan_port}
     fi
     set_up "$port" "${INCASTRO_DEMO:-true}" "$lan_port"
     launch "$port"
+    exec 8>&-
     [ "${mirrored:-}" = yes ] || ln -sfn "$STATE/log" "$ROOT/var/log" 2>/dev/null || true
     say "Incastro is running: http://127.0.0.1:$port/$(demo_is_on && echo demo)"
     [ -z "$lan" ] || print_lan "$lan_port"

@@ -62,7 +62,8 @@ write_settings() {
 APP_ENV=${APP_ENV:-production}
 APP_DEBUG=false
 APP_KEY=$APP_KEY
-APP_URL=http://127.0.0.1:$port
+APP_URL=${INCASTRO_URL:-http://127.0.0.1:$port}
+INCASTRO_LAN_HOSTS=${INCASTRO_LAN_HOSTS:-}
 APP_LOG=$STATE/log/app.log
 DB_HOST=127.0.0.1
 DB_PORT=$db_port

@@ -5,6 +5,9 @@ declare(strict_types=1);
 /**
  * Keeps the services of one state folder running: PostgreSQL first, then the set-up steps, then the rest.
  * A service that dies comes back, slower each time it dies soon. SIGTERM stops them all, last first.
+ *
+ * The folder has one owner: who holds its lock, for life. Each service ends when the owner does; what an owner that was killed has left running
+ * all the same is found by its number and the time it began, and ended, before anything of it is touched.
  */
 final class Supervisor
 {
@@ -26,6 +29,7 @@ final class Supervisor
 
     public function run(): int
     {
+        // For whom it may concern: nobody here trusts it.
         file_put_contents("{$this->state}/supervisor.pid", (string) getmypid());
         pcntl_async_signals(true);
         pcntl_signal(SIGHUP, function (): void {
@@ -52,6 +56,7 @@ final class Supervisor
         }
         $this->stop();
         @unlink("{$this->state}/supervisor.pid");
+        @unlink("{$this->state}/children.json");
 
         return is_file("{$this->state}/failed") ? 1 : 0;
     }
@@ -59,21 +64,69 @@ final class Supervisor
     private function begin(): void
     {
         $db = $this->config['postgres'];
+        $this->endLeft();
+        $this->endOldDatabase($db['data']);
         if (! is_file("{$db['data']}/PG_VERSION")) {
+            $this->stage('making the database');
             $this->makeCluster($db);
         }
-        @unlink("{$db['data']}/postmaster.pid");
+        $this->stage('starting the database');
         $this->start('postgres');
         for ($try = 0; $try < 150 && ! $this->succeeds($db['ready']); $try++) {
             usleep(200_000);
         }
         $this->succeeds($db['create'], ['PGPASSWORD' => $this->password()]);
+        $this->stage('bringing the database up to date');
         foreach ($this->config['setup'] as $step) {
             if (! $this->succeeds($step)) {
                 throw new RuntimeException('This step failed: '.implode(' ', $step));
             }
         }
+        $this->stage('starting the services');
         array_map($this->start(...), array_keys($this->config['services']));
+    }
+
+    /** What start tells of while it waits. */
+    private function stage(string $says): void
+    {
+        file_put_contents("{$this->state}/stage", $says);
+    }
+
+    /** Services of an owner before this one that are still there. */
+    private function endLeft(): void
+    {
+        $left = json_decode((string) @file_get_contents("{$this->state}/children.json"), true);
+        $alive = array_filter(is_array($left) ? $left : [], fn (array $child): bool => began((int) $child['pid']) === $child['began']);
+        foreach ($alive as $name => $child) {
+            $this->log("$name of an owner before is still there; ending it");
+            @posix_kill(-$child['pid'], $name === 'postgres' ? SIGINT : SIGTERM);
+        }
+        foreach ($alive as $child) {
+            $this->awaitEnd((int) $child['pid'], $child['began']) || @posix_kill(-$child['pid'], SIGKILL);
+        }
+    }
+
+    /** A database that lives on these files is ended; only what is dead is taken away. */
+    private function endOldDatabase(string $data): void
+    {
+        $pid = (int) strtok((string) @file_get_contents("$data/postmaster.pid"), "\n");
+        if ($pid > 1 && str_contains((string) @file_get_contents("/proc/$pid/cmdline"), $data)) {
+            $this->log("a database lives on these files ($pid); ending it");
+            $began = began($pid);
+            @posix_kill($pid, SIGINT);
+            $this->awaitEnd($pid, $began) || @posix_kill($pid, SIGKILL);
+            $this->awaitEnd($pid, $began) || throw new RuntimeException("Process $pid, the database of this folder, cannot be ended.");
+        }
+        @unlink("$data/postmaster.pid");
+    }
+
+    private function awaitEnd(int $pid, string $began): bool
+    {
+        for ($try = 0; $try < 100 && began($pid) === $began; $try++) {
+            usleep(100_000);
+        }
+
+        return began($pid) !== $began;
     }
 
     /** @param  array<string, mixed>  $db */
@@ -108,12 +161,25 @@ final class Supervisor
     private function start(string $name): void
     {
         $log = "{$this->state}/log/$name.log";
-        $process = proc_open(['setsid', ...$this->service($name)['command']], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes);
+        // Ended with its owner, however that ends: innermost, for a change of user would forget it.
+        $with = ['setsid', 'setpriv', '--pdeathsig', $name === 'postgres' ? 'INT' : 'TERM', '--'];
+        $process = proc_open([...$with, ...$this->service($name)['command']], [['file', '/dev/null', 'r'], ['file', $log, 'a'], ['file', $log, 'a']], $pipes);
         if (! is_resource($process)) {
             throw new RuntimeException("$name could not be started.");
         }
         $this->running[$name] = ['process' => $process, 'began' => self::now()];
+        $this->remember();
         $this->log("$name started");
+    }
+
+    private function remember(): void
+    {
+        $children = array_map(function (array $service): array {
+            $pid = proc_get_status($service['process'])['pid'];
+
+            return ['pid' => $pid, 'began' => began($pid)];
+        }, $this->running);
+        file_put_contents("{$this->state}/children.json", json_encode($children));
     }
 
     /** Brings back what has died: at once the first time, then after 1, 2, 4 … 30 seconds while it keeps dying soon. */
@@ -200,7 +266,28 @@ final class Supervisor
     }
 }
 
+/** When a process began, in ticks since the machine did: a number used again belongs to another. Empty where there is none, or only its remains. */
+function began(int $pid): string
+{
+    $stat = (string) @file_get_contents("/proc/$pid/stat");
+    $fields = explode(' ', ltrim((string) strrchr($stat, ')'), ') '));
+
+    return $stat === '' || $fields[0] === 'Z' ? '' : ($fields[19] ?? '');
+}
+
 $state = $argv[1] ?? throw new RuntimeException('The state folder is missing.');
+// Closed on exec: no child keeps it. Who only asks for it holds it for a moment.
+$lock = fopen("$state/lock", 'c+e') ?: throw new RuntimeException("$state/lock cannot be opened.");
+for ($try = 0; ! flock($lock, LOCK_EX | LOCK_NB); $try++) {
+    if ($try === 20) {
+        fwrite(STDERR, "Another supervisor owns $state.\n");
+        exit(3);
+    }
+    usleep(100_000);
+}
+ftruncate($lock, 0);
+fwrite($lock, getmypid().' '.began((int) getmypid())."\n");
+fflush($lock);
 /** @var array<string, mixed> $config */
 $config = json_decode((string) file_get_contents("$state/services.json"), true, 16, JSON_THROW_ON_ERROR);
 

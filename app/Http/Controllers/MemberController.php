@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\KnownAddress;
 use App\Http\Requests\InviteRequest;
 use App\Models\Household;
 use App\Models\Invitation;
@@ -24,7 +25,7 @@ final class MemberController
     public function invite(InviteRequest $request, Household $household): Response
     {
         $email = $request->string('email')->value();
-        $link = url('/join').'?'.http_build_query(['token' => Invitation::to($household, $email, $request->string('role')->value())]);
+        $link = KnownAddress::link('/join').'?'.http_build_query(['token' => Invitation::to($household, $email, $request->string('role')->value())]);
         $text = Language::say("You are asked to share the projects of {0} at Incastro. Open this link within {1} days:\n\n{2}\n", $household->name, Invitation::GOOD_FOR, $link);
         Mail::raw($text, fn (Message $mail) => $mail->to($email)->subject(Language::say('Projects of {0}', $household->name)));
 
