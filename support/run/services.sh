@@ -192,28 +192,36 @@ set_up() {
     write_services "$db_port"
 }
 
+# One start at a time: who comes second waits, and finds it running.
+alone() {
+    exec 8>"$STATE/starting"
+    flock -n 8 && return
+    say 'Another start is under way here; waiting for it.'
+    flock 8
+}
+
+already_running() {
+    local now
+    is_running || return 1
+    now=$(cut -d' ' -f1 "$STATE/ports")
+    [ -z "${PORT:-}" ] || [ "$now" = "$PORT" ] || fail "it already runs on port $now; ./incastro stop first to change the port."
+    [ -z "$1" ] || fail 'it already runs; ./incastro stop first to serve the home network too.'
+    say "Incastro is running: http://127.0.0.1:$now/$(demo_is_on && echo demo)"
+}
+
 cmd_start() {
     local lan='' port=${PORT:-$DEFAULT_PORT} lan_port=''
     [ "${1:-}" = --lan ] && lan=yes
     [[ $port =~ ^[0-9]+$ ]] && [ "$port" -ge 1024 ] && [ "$port" -le 65535 ] || fail "PORT is \"$port\"; expected a number from 1024 to 65535."
     ensure_packages
     choose_places
-    mkdir -p "$STATE"
-    # One start at a time: who comes second finds it running.
-    exec 8>"$STATE/starting"
-    if ! flock -n 8; then
-        say 'Another start is under way here; waiting for it.'
-        flock 8
-    fi
-    if is_running; then
-        local now
-        now=$(cut -d' ' -f1 "$STATE/ports")
-        [ -z "${PORT:-}" ] || [ "$now" = "$PORT" ] || fail "it already runs on port $now; ./incastro stop first to change the port."
-        [ -z "$lan" ] || fail 'it already runs; ./incastro stop first to serve the home network too.'
-        say "Incastro is running: http://127.0.0.1:$now/$(demo_is_on && echo demo)"
-        return
-    fi
+    [ ! -d "$STATE" ] || alone
+    ! already_running "$lan" || return 0
     ! port_is_taken "$port" || fail "port $port is taken by another program; try PORT=$((port + 1)) ./incastro start."
+    mkdir -p "$STATE"
+    alone
+    # Asked again: another start may have been first.
+    ! already_running "$lan" || return 0
     prepare
     mirror_source
     if [ -n "$lan" ]; then
