@@ -7,6 +7,8 @@ namespace Incastro\Core\Tests\Assembly;
 use Incastro\Core\Assembly\Loads\Way\Cases;
 use Incastro\Core\Assembly\Loads\Way\Load;
 use Incastro\Core\Assembly\Loads\Way\Way;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Planning\Planning;
 
@@ -22,8 +24,11 @@ final class Balance
         if ($way->centres === []) {
             return [];
         }
-        // What is told to turn does.
+        // What is told to turn does. Not told yet: a shelf of which a slope leaves one end without an upright.
         $turning = array_merge(...array_map(fn (Unit $u): array => $u->ids(), $planning->assembly()->turning()), ...[[]]);
+        foreach ($planning->pieces() as $built) {
+            array_push($turning, ...array_map(fn (Panel $p): string => $p->id, $built->boards(Role::Shelf)));
+        }
         $cases = new Cases($planning->assembly(), $way->centres);
         $always = $cases->always();
         $broken = self::of($way, $always, 'always');
