@@ -7,8 +7,7 @@ namespace Incastro\Core\Tests\Assembly;
 use Incastro\Core\Assembly\Loads\Way\Cases;
 use Incastro\Core\Assembly\Loads\Way\Load;
 use Incastro\Core\Assembly\Loads\Way\Way;
-use Incastro\Core\Design\Panel;
-use Incastro\Core\Design\Role;
+use Incastro\Core\Findings\Finding;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Planning\Planning;
 
@@ -24,11 +23,10 @@ final class Balance
         if ($way->centres === []) {
             return [];
         }
-        // What is told to turn does. Not told yet: a shelf of which a slope leaves one end without an upright.
+        // What is told to turn does, and a shelf that is told to be held at one end.
         $turning = array_merge(...array_map(fn (Unit $u): array => $u->ids(), $planning->assembly()->turning()), ...[[]]);
-        foreach ($planning->pieces() as $built) {
-            array_push($turning, ...array_map(fn (Panel $p): string => $p->id, $built->boards(Role::Shelf)));
-        }
+        $oneEnded = array_filter($planning->verdicts()->findings, fn (Finding $f): bool => $f->code === 'strength.one_end');
+        array_push($turning, ...array_values(array_map(fn (Finding $f): string => $f->place->ref, $oneEnded)));
         $cases = new Cases($planning->assembly(), $way->centres);
         $always = $cases->always();
         $broken = self::of($way, $always, 'always');

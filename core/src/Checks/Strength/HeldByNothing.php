@@ -7,7 +7,11 @@ namespace Incastro\Core\Checks\Strength;
 use Incastro\Core\Assembly\Assembly;
 use Incastro\Core\Assembly\Body;
 use Incastro\Core\Assembly\Wall\WallFastener;
+use Incastro\Core\Checks\FindingFactory;
 use Incastro\Core\Checks\HoldingCheck;
+use Incastro\Core\Design\JointKind;
+use Incastro\Core\Design\Panel;
+use Incastro\Core\Design\Role;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
@@ -20,7 +24,8 @@ use Incastro\Core\Measure\Text;
 
 /**
  * What neither floor nor wall is reached from: nothing it stands on, no joint and no screw ties it to anything that is held. One finding
- * for what goes to its place as a whole. And what hangs, and can turn about what holds it: a rail on one screw, a top on a row of screws.
+ * for what goes to its place as a whole. And what hangs, and can turn about what holds it: a rail on one screw, a top on a row of screws, a
+ * shelf at one end.
  */
 final class HeldByNothing implements HoldingCheck
 {
@@ -42,7 +47,27 @@ final class HeldByNothing implements HoldingCheck
                 Text::of('source.hanging'));
         }
 
+        foreach ($built->boards(Role::Shelf) as $shelf) {
+            if ($this->isOneEnded($shelf, $built, $assembly)) {
+                $findings[$shelf->id] ??= FindingFactory::look('strength.one_end', new Place(WorkStage::Piece, $shelf->id), 'hanging',
+                    ['part' => $shelf->name]);
+            }
+        }
+
         return array_values($findings);
+    }
+
+    /** One upright holds it, a slope has left it no other, and nothing is under it. */
+    private function isOneEnded(Panel $shelf, PlacedPiece $built, Assembly $assembly): bool
+    {
+        $holders = [];
+        foreach ($built->design->joints as $joint) {
+            $isHeld = $joint->first === $shelf->id && isset($built->panels[$joint->second]) && $joint->axis !== Axis::Z;
+            $holders += $isHeld && ! in_array($joint->kind, [JointKind::Clears, JointKind::Faced, JointKind::Rests], true) ? [$joint->second => true] : [];
+        }
+        $carriers = $assembly->carriers($built->piece->id);
+
+        return count($holders) === 1 && ! $carriers->isBacked($shelf) && $carriers->stretches($shelf, $shelf->inHouse($shelf->long)) === null;
     }
 
     /** @return list<Unit> of the piece; what hangs on one that turns goes with it, and is not told by itself */

@@ -11,10 +11,12 @@ use Incastro\Core\Assembly\Loads\Way\Way;
 use Incastro\Core\Assembly\Stowed;
 use Incastro\Core\Assembly\Wall\WallFastener;
 use Incastro\Core\Assembly\Wall\WallFixing;
+use Incastro\Core\Design\Role;
 use Incastro\Core\Document\Change\Change;
 use Incastro\Core\Document\Change\Changes;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Findings\Severity;
+use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Fit\Units\Unit;
 use Incastro\Core\Fit\Units\UnitKind;
 use Incastro\Core\Planning\Planning;
@@ -152,6 +154,19 @@ final class WayTest extends TestCase
         });
 
         return Changes::apply($document, Change::of(array_map(fn (array $op): array => $op + ['value' => null], $ops)))->document;
+    }
+
+    /** Pins in one side, and the slope where the other was: it tips off them, and that is told; whole it is not. */
+    public function test_a_shelf_at_one_end(): void
+    {
+        $planning = new Planning((new AnyPiece(7_919 * 1_000_658))->document());
+        $told = array_values(array_filter($planning->findings(), fn (Finding $f): bool => $f->code === 'strength.one_end'));
+        self::assertCount(1, $told);
+        $built = array_values(array_filter($planning->pieces(), fn (PlacedPiece $p): bool => isset($p->panels[$told[0]->place->ref])))[0];
+        self::assertSame(Role::Shelf, $built->panels[$told[0]->place->ref]->role);
+        foreach (Demo::names() as $room) {
+            self::assertNotContains('strength.one_end', Planned::of(Demo::document($room))->codes(), $room);
+        }
     }
 
     /** A desk without uprights, on a row of screws through the rail behind it, would fold down. */
