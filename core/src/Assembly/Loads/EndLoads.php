@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Assembly\Loads;
 
 use Incastro\Core\Assembly\Stowed;
+use Incastro\Core\Assembly\Wall\WallLoads;
 use Incastro\Core\Design\Joint;
 use Incastro\Core\Design\JointKind;
 use Incastro\Core\Design\JointLine;
@@ -35,9 +36,6 @@ final class EndLoads
 
     /** What stands so near to the end of a board bears that. */
     private const NEAR_MM = 100;
-
-    /** N/mm² of a deck, people included. */
-    private const DECK = 2.0e-3;
 
     /** @var array<string, list<Joint>> on screws or dowels, by the board that ends there */
     private readonly array $held;
@@ -143,7 +141,7 @@ final class EndLoads
         if ($rail === null || $ledger === null || $slat === null || ($this->built->design->cells[$bay]->by->floor ?? null) !== null) {
             return;
         }
-        $deck = self::mm($slat->block->extent($slat->inHouse($slat->long))) / 2 * self::mm($rail->length->value) / 2 * self::DECK;
+        $deck = self::mm($slat->block->extent($slat->inHouse($slat->long))) / 2 * self::mm($rail->length->value) / 2 * WallLoads::DECK_N_MM2;
         $this->at([$rail, $ledger], max($deck, self::ON_BED_N / self::SHORT));
     }
 
