@@ -19,18 +19,40 @@ final class Convex
         if (max($us) <= $block[0] + $rim || min($us) >= $block[2] - $rim || max($vs) <= $block[1] + $rim || min($vs) >= $block[3] - $rim) {
             return false;
         }
-        $corners = self::corners($block);
-        foreach ($shape as $i => $p) {
-            $q = $shape[($i + 1) % count($shape)];
+
+        return ! self::isApart($shape, self::corners($block), $rim);
+    }
+
+    /**
+     * As `meets`, of two shapes as they stand.
+     *
+     * @param  non-empty-list<array{float, float}>  $one
+     * @param  non-empty-list<array{float, float}>  $other
+     */
+    public static function share(array $one, array $other, float $rim): bool
+    {
+        return ! self::isApart($one, $other, $rim) && ! self::isApart($other, $one, $rim);
+    }
+
+    /**
+     * Square to one edge of the first they share no more than a rim.
+     *
+     * @param  non-empty-list<array{float, float}>  $one
+     * @param  non-empty-list<array{float, float}>  $other
+     */
+    private static function isApart(array $one, array $other, float $rim): bool
+    {
+        foreach ($one as $i => $p) {
+            $q = $one[($i + 1) % count($one)];
             $length = max(1e-9, hypot($q[0] - $p[0], $q[1] - $p[1]));
             [$u, $v] = [($p[1] - $q[1]) / $length, ($q[0] - $p[0]) / $length];
-            [$a, $b] = [self::along($shape, $u, $v), self::along($corners, $u, $v)];
+            [$a, $b] = [self::along($one, $u, $v), self::along($other, $u, $v)];
             if ($a[1] <= $b[0] + $rim || $b[1] <= $a[0] + $rim) {
-                return false;
+                return true;
             }
         }
 
-        return true;
+        return false;
     }
 
     /**

@@ -44,10 +44,11 @@ final class LowerBound
         $bound = 0;
         // By place in the list, not by size: what follows is done for every pair of functions.
         $byG = array_map(fn (array $g): array => self::listed($g, $sizes), $alongW->shares);
+        $turns = array_column($sizes, 2);
         foreach ($alongL->shares as $f) {
-            $fs = self::listed($f, $sizes);
+            $fs = self::counted($f, $sizes);
             foreach ($alongW->shares as $n => $g) {
-                $demand = $isMean ? self::mean($sizes, $fs, $byG[$n]) : self::lesser($sizes, $fs, $byG[$n]);
+                $demand = $isMean ? self::mean($fs, $byG[$n]) : self::lesser($turns, $fs, $byG[$n]);
                 $bound = max($bound, self::covering($demand - self::HAIR, $kinds, $f, $g));
                 if ($bound >= $enough) {
                     return $bound;
@@ -69,35 +70,44 @@ final class LowerBound
     }
 
     /**
+     * @param  array<int, float>  $f
      * @param  list<array{int, int, bool, int}>  $sizes
-     * @param  array{list<float>, list<float>}  $f  of each length and of each width
+     * @return array{list<float>, list<float>} as listed, times how many of the size there are
+     */
+    private static function counted(array $f, array $sizes): array
+    {
+        return [array_map(fn (array $s): float => ($f[$s[0]] ?? 0.0) * $s[3], $sizes), array_map(fn (array $s): float => ($f[$s[1]] ?? 0.0) * $s[3], $sizes)];
+    }
+
+    /**
+     * @param  list<bool>  $turns  whether both ways are open to a size
+     * @param  array{list<float>, list<float>}  $f  of each length and of each width, times how many there are
      * @param  array{list<float>, list<float>}  $g
      */
-    private static function lesser(array $sizes, array $f, array $g): float
+    private static function lesser(array $turns, array $f, array $g): float
     {
         [[$fl, $fw], [$gl, $gw]] = [$f, $g];
         $sum = 0.0;
-        foreach ($sizes as $i => [, , $both, $count]) {
-            $share = $fl[$i] * $gw[$i];
-            if ($both && ($other = $fw[$i] * $gl[$i]) < $share) {
+        foreach ($fl as $i => $share) {
+            $share *= $gw[$i];
+            if ($turns[$i] && ($other = $fw[$i] * $gl[$i]) < $share) {
                 $share = $other;
             }
-            $sum += $count * $share;
+            $sum += $share;
         }
 
         return $sum;
     }
 
     /**
-     * @param  list<array{int, int, bool, int}>  $sizes
-     * @param  array{list<float>, list<float>}  $f  of a square sheet, as g
+     * @param  array{list<float>, list<float>}  $f  of a square sheet, times how many there are
      * @param  array{list<float>, list<float>}  $g
      */
-    private static function mean(array $sizes, array $f, array $g): float
+    private static function mean(array $f, array $g): float
     {
         $sum = 0.0;
-        foreach ($sizes as $i => [, , , $count]) {
-            $sum += $count * ($f[0][$i] * $g[1][$i] + $f[1][$i] * $g[0][$i]) / 2;
+        foreach ($f[0] as $i => $share) {
+            $sum += ($share * $g[1][$i] + $f[1][$i] * $g[0][$i]) / 2;
         }
 
         return $sum;

@@ -9,8 +9,11 @@ use Incastro\Core\Measure\Text;
 /** A moving part in its place: how far it opens, and what stops it short of what is wanted. */
 final readonly class Motion implements \JsonSerializable
 {
-    /** @param  array<string, float|int|null>|null  $struts  N, mm, kg */
-    public function __construct(public Mover $mover, public float $opens, public ?Text $meets, public ?array $struts)
+    /**
+     * @param  array<string, float|int|null>|null  $struts  N, mm, kg
+     * @param  list<Text>  $against  what else moves and, once open, stands in its way
+     */
+    public function __construct(public Mover $mover, public float $opens, public ?Text $meets, public ?array $struts, public array $against = [])
     {
     }
 

@@ -25,6 +25,9 @@ final readonly class Motions
     /** Far enough to be a wall. mm. */
     private const FAR = 6000.0;
 
+    /** What opens so much less, mm or degrees, is opened all the same. */
+    private const LITTLE = 5.0;
+
     private const PLANTED = [Role::Trim, Role::Crown];
 
     /**
@@ -50,22 +53,59 @@ final readonly class Motions
         $own = array_map(fn (Panel $p): Obstacle => Obstacle::of($p->name, $p->block), array_values(array_filter($panels, $isOwn)));
         $planted = array_map(fn (Panel $p): Obstacle => Obstacle::of($p->name, $p->block),
             array_values(array_filter($panels, fn (Panel $p): bool => $isOwn($p) && in_array($p->role, self::PLANTED, true))));
-        $motions = [];
-        foreach ($movers as $mover) {
+        $shut = array_map(fn (Mover $m): array => array_map(fn (string $id): Obstacle => Obstacle::of($m->name, $byId[$id]->block), $m->parts), $movers);
+        $swept = [];
+        foreach (self::outermostFirst($movers) as $i => $mover) {
             $others = [];
-            foreach ($movers as $other) {
-                if ($other !== $mover) {
-                    array_push($others, ...array_map(fn (string $id): Obstacle => Obstacle::of($other->name, $byId[$id]->block), $other->parts));
+            foreach ($movers as $j => $other) {
+                if ($i !== $j) {
+                    array_push($others, ...($mover->isBehind($other) ? [Obstacle::opened($other->bare(), $swept[$j]['opens'])] : $shut[$j]));
                 }
             }
             // What swings up or down meets the piece's own boards over and under it; leaves and drawers are made to pass them, but for mouldings
             // that are planted on their face.
-            $swept = Sweep::of($mover, [...$fixed, ...$others, ...($mover->view === View::Side ? $own : $planted)]);
-            $motions[] = new Motion($mover, $swept['opens'], $swept['meets'],
-                $this->struts($mover, $swept['opens'], array_map(fn (string $id): Panel => $byId[$id], $mover->parts)));
+            $swept[$i] = Sweep::of($mover, [...$fixed, ...$others, ...($mover->view === View::Side ? $own : $planted)]);
         }
 
-        return $motions;
+        return array_map(fn (Mover $m, int $i): Motion => new Motion($m, $swept[$i]['opens'], $swept[$i]['meets'],
+            $this->struts($m, $swept[$i]['opens'], array_map(fn (string $id): Panel => $byId[$id], $m->parts)), self::against($i, $movers, $swept)),
+            $movers, array_keys($movers));
+    }
+
+    /**
+     * What stands behind another is swept after it, when it is known how far that opens.
+     *
+     * @param  list<Mover>  $movers
+     * @return array<int, Mover> by their place in the list
+     */
+    private static function outermostFirst(array $movers): array
+    {
+        $isBehind = fn (Mover $m): bool => array_filter($movers, fn (Mover $other): bool => $m->isBehind($other)) !== [];
+
+        return array_filter($movers, fn (Mover $m): bool => ! $isBehind($m)) + array_filter($movers, $isBehind);
+    }
+
+    /**
+     * Of those before it in the list, which it does not pass once they stand open, so that they are opened one at a time.
+     *
+     * @param  list<Mover>  $movers
+     * @param  array<int, array{opens: float, meets: Text|null}>  $swept
+     * @return list<Text>
+     */
+    private static function against(int $i, array $movers, array $swept): array
+    {
+        $open = [];
+        $mover = $movers[$i]->bare();
+        foreach (array_slice($movers, 0, $i) as $j => $other) {
+            if (! $mover->isBehind($other) && ! $other->isBehind($mover)) {
+                $open[] = Obstacle::opened($other->bare(), $swept[$j]['opens']);
+            }
+        }
+        $isMet = fn (Obstacle ...$all): bool => abs(Sweep::of($mover, array_values($all))['opens']) < abs($swept[$i]['opens']) - self::LITTLE;
+
+        // Mostly it passes all of them at once.
+        return $open === [] || ! $isMet(...$open) ? []
+            : array_map(fn (Obstacle $o): Text => $o->name, array_values(array_filter($open, fn (Obstacle $o): bool => $isMet($o))));
     }
 
     /** @return list<Obstacle> walls, what is overhead, and what keeps its place in the room */

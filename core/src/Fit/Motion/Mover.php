@@ -39,6 +39,19 @@ final readonly class Mover
         return array_map(fn (array $shape): array => array_map(fn (array $p): array => $this->moved($p[0], $p[1], $open), $shape), $this->shapes);
     }
 
+    /** Its handle left out: two that knock handle on leaf are opened one a little less. */
+    public function bare(): self
+    {
+        return $this->kind !== MoverKind::Hinged ? $this : new self($this->id, $this->kind, $this->name, $this->parts, $this->bay,
+            $this->view, [$this->shapes[0]], $this->span, $this->pivot, $this->wants);
+    }
+
+    /** Where the other has to be opened first: a drawer behind the door of its bay. What slides only shuts another stretch of it. */
+    public function isBehind(self $other): bool
+    {
+        return $this->kind === MoverKind::Drawn && $other->kind->turns() && $this->bay !== null && $this->bay === $other->bay;
+    }
+
     /** @return array{float, float} */
     private function moved(float $a, float $b, float $open): array
     {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit\Motion;
 
-use Incastro\Core\Fit\Convex;
 use Incastro\Core\Measure\Text;
 
 /** How far a moving part opens before it meets something: opened step by step, the last step halved until it is fine. */
@@ -83,7 +82,7 @@ final class Sweep
     {
         foreach ($mover->at($open) as $shape) {
             foreach ($near as $obstacle) {
-                if (Convex::meets($shape, $obstacle->in($mover->view), self::RIM)) {
+                if ($obstacle->isMetBy($shape, $mover->view, self::RIM)) {
                     return $obstacle;
                 }
             }

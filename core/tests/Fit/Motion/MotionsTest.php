@@ -150,6 +150,69 @@ final class MotionsTest extends TestCase
         self::assertLessThan(90, abs($right['opens']));
     }
 
+    public function test_a_drawer_comes_out_past_the_open_door_of_its_bay_where_that_hangs_over_the_edge(): void
+    {
+        $document = fn (array $door): array => self::withDoor(Sample::e1(), $door + ['kind' => 'hinged', 'leaves' => 2]);
+        $with = function (array $document, array $fill): array {
+            $document['pieces'][Sample::PIECE]['runs'][Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 1)]['fill'] = $fill;
+
+            return $document;
+        };
+        // Inside its opening an open leaf takes its thickness of 18 out of the mouth: the front, at y 328, comes to it at 350.
+        $plan = Planned::of($with($document(['hang' => 'inset']), ['kind' => 'drawers']));
+        $drawer = self::drawn($plan->piece()['motions']);
+        self::assertEqualsWithDelta(22.0, $drawer['opens'], 1.0);
+        self::assertStringStartsWith('part.door_hinged', $drawer['meets']['key']);
+        self::assertContains('fit.draws_behind', $plan->codes());
+        self::assertNotContains('fit.draws_little', $plan->codes());
+        // Over the edges it stands before the sides, and the drawer passes.
+        $plan = Planned::of($with($document(['hang' => 'overlay']), ['kind' => 'drawers']));
+        $drawer = self::drawn($plan->piece()['motions']);
+        self::assertSame([$drawer['wants'], null], [$drawer['opens'], $drawer['meets']]);
+        self::assertNotContains('fit.draws_behind', $plan->codes());
+        // A door that cannot be opened keeps its drawer in: a post stands 20 before the middle of the leaf.
+        $kept = $with($document(['hang' => 'overlay']), ['kind' => 'drawers']);
+        $kept['spaces'][Sample::SPACE]['things'][Sample::id('TH', 1)] = ['kind' => 'post', 'face' => 'floor',
+            'across' => 250, 'up' => 420, 'width' => 60, 'height' => 60, 'out' => 2300, 'treatment' => 'keep_clear'];
+        self::assertLessThan(60, self::drawn(Planned::of($kept)->piece()['motions'])['opens']);
+    }
+
+    public function test_two_that_meet_when_both_are_open_are_opened_in_turn(): void
+    {
+        // A leaf 400 wide turns about (0, 0) to stand along y; a drawer 500 wide beside it comes out at x −600 to −100, or over it at −300 to 200.
+        $drawer = fn (float $x): Mover => new Mover('r', MoverKind::Drawn, Text::of('a drawer'), [], null, View::Top,
+            [[[$x, -400.0], [$x + 500, -400.0], [$x + 500, 0.0], [$x, 0.0]]], [0.0, 200.0], [0.0, 1.0], 400.0);
+        $open = Obstacle::opened(self::door(400), 90.0);
+        self::assertNull(Sweep::of($drawer(-600), [$open])['meets']);
+        // The front is met by nothing until it moves: the leaf's own edge is at y 0.
+        self::assertSame('a door', Sweep::of($drawer(-300), [$open])['meets']->key);
+        // Half open it slants away: from the side it is a block, from above its slant counts.
+        $half = Obstacle::opened(self::door(400), 45.0);
+        self::assertFalse($half->isMetBy([[200.0, 20.0], [250.0, 20.0], [250.0, 60.0], [200.0, 60.0]], View::Top, 0.5), 'under the slant');
+        self::assertTrue($half->isMetBy([[100.0, 80.0], [150.0, 80.0], [150.0, 160.0], [100.0, 160.0]], View::Top, 0.5), 'across it');
+        self::assertTrue($half->isMetBy([[20.0, 100.0], [60.0, 100.0], [60.0, 200.0], [20.0, 200.0]], View::Side, 0.5), 'in its height');
+        self::assertFalse($half->isMetBy([[20.0, 900.0], [60.0, 900.0], [60.0, 950.0], [20.0, 950.0]], View::Side, 0.5), 'over it');
+    }
+
+    public function test_drawers_on_both_sides_of_a_corner_are_opened_in_turn(): void
+    {
+        // The runs meet at x 500, y 350 with a slot of 60: each drawer comes out before the front of the other.
+        $drawers = ['order' => 'b', 'fill' => ['kind' => 'drawers']];
+        $document = Sample::e1();
+        $runs = &$document['pieces'][Sample::PIECE]['runs'];
+        $runs[Sample::RUN]['bands'][Sample::BOX]['bays'] = [
+            Sample::id('BAY', 1) => ['order' => 'a', 'width' => ['by' => 'corner'], 'fill' => ['kind' => 'dead_corner']], Sample::id('BAY', 2) => $drawers];
+        $runs[Sample::id('RVN', 2)] = ['order' => 'b', 'wall' => 'left', 'length' => 1500, 'depth' => 500, 'corner' => 'stops', 'corner_room' => 60,
+            'bands' => [Sample::id('BOX', 7) => ['order' => 'a', 'kind' => 'box', 'bays' => [Sample::id('BAY', 7) => $drawers]]]];
+        $said = fn (array $d): array => array_values(array_filter(Planned::of($d)->plan['findings'], fn (array $f): bool => $f['code'] === 'fit.opens_in_turn'));
+        $found = $said($document);
+        self::assertCount(1, $found);
+        self::assertSame('note', $found[0]['severity']);
+        // Open shelves round the corner are in nobody's way.
+        $runs[Sample::RUN]['bands'][Sample::BOX]['bays'][Sample::id('BAY', 2)]['fill'] = ['kind' => 'open'];
+        self::assertSame([], $said($document));
+    }
+
     public function test_a_door_that_lifts_wants_a_catch(): void
     {
         $document = self::withDoor(Sample::e1(), ['kind' => 'lift']);
@@ -169,6 +232,15 @@ final class MotionsTest extends TestCase
             1) => ['order' => 'a', 'fill' => ['kind' => 'open'], 'door' => $door]];
 
         return $document;
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $motions
+     * @return array<string, mixed>
+     */
+    private static function drawn(array $motions): array
+    {
+        return array_values(array_filter($motions, fn (array $m): bool => $m['kind'] === 'drawn'))[0];
     }
 
     /**
