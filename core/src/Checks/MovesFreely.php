@@ -16,7 +16,10 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Rounding;
 use Incastro\Core\Measure\Text;
 
-/** A door that opens under 85 degrees gives no way past it, a lid under 70 falls back; a drawer is wanted whole; two that meet are opened in turn (fieldbook §12). */
+/**
+ * A door that opens under 85 degrees gives no way past it, a lid under 70 falls back; a drawer is wanted whole; two that meet are opened in turn
+ * (fieldbook §12).
+ */
 final class MovesFreely implements Check
 {
     private const LEAST_DEG = ['hinged' => 85.0, 'lid' => 70.0, 'lift' => 70.0, 'drop' => 85.0, 'tilt' => 0.0];
