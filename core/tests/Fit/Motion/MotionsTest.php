@@ -204,7 +204,8 @@ final class MotionsTest extends TestCase
             Sample::id('BAY', 1) => ['order' => 'a', 'width' => ['by' => 'corner'], 'fill' => ['kind' => 'dead_corner']], Sample::id('BAY', 2) => $drawers];
         $runs[Sample::id('RVN', 2)] = ['order' => 'b', 'wall' => 'left', 'length' => 1500, 'depth' => 500, 'corner' => 'stops', 'corner_room' => 60,
             'bands' => [Sample::id('BOX', 7) => ['order' => 'a', 'kind' => 'box', 'bays' => [Sample::id('BAY', 7) => $drawers]]]];
-        $said = fn (array $d): array => array_values(array_filter(Planned::of($d)->plan['findings'], fn (array $f): bool => $f['code'] === 'fit.opens_in_turn'));
+        $isIt = fn (array $f): bool => $f['code'] === 'fit.opens_in_turn';
+        $said = fn (array $d): array => array_values(array_filter(Planned::of($d)->plan['findings'], $isIt));
         $found = $said($document);
         self::assertCount(1, $found);
         self::assertSame('note', $found[0]['severity']);
