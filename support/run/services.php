@@ -19,16 +19,18 @@ echo json_encode([
         'data' => $data,
         'ready' => [$env('PG_BIN').'/pg_isready', '-q', '-h', '127.0.0.1', '-p', $env('DB_PORT')],
         'create' => [$env('PG_BIN').'/createdb', '-h', '127.0.0.1', '-p', $env('DB_PORT'), '-U', 'incastro', 'incastro'],
+        'roles' => [$env('PG_BIN').'/psql', '-qX', '-v', 'ON_ERROR_STOP=1', '-h', '127.0.0.1', '-p', $env('DB_PORT'), '-U', 'incastro', '-d', 'incastro', '-f', "$app/support/run/roles.sql"],
         'command' => [$env('PG_BIN').'/postgres', '-D', $data, '-p', $env('DB_PORT'), '-h', '127.0.0.1',
             '-c', 'unix_socket_directories=', '-c', 'shared_buffers=64MB', '-c', 'max_connections=40', '-c', 'logging_collector=off'],
         // SIGINT is PostgreSQL's fast shutdown: it does not wait for idle connections.
         'signal' => 2,
     ],
+    // By whom: the owner of the tables, or the application as it is served.
     'setup' => [
-        [$php, "$app/artisan", 'config:cache'],
-        [$php, "$app/artisan", 'route:cache'],
-        [$php, "$app/artisan", 'migrate', '--force'],
-        [$php, "$app/artisan", 'incastro:demo'],
+        ['by' => 'owner', 'command' => [$php, "$app/artisan", 'migrate', '--force']],
+        ['by' => 'app', 'command' => [$php, "$app/artisan", 'config:cache']],
+        ['by' => 'app', 'command' => [$php, "$app/artisan", 'route:cache']],
+        ['by' => 'app', 'command' => [$php, "$app/artisan", 'incastro:demo']],
     ],
     'services' => [
         'fpm' => ['command' => [$env('FPM'), '-F', '-y', "$state/fpm.conf", ...array_merge(...array_map(fn (string $name, string $is): array => ['-d', "opcache.$name=$is"], array_keys($opcache), $opcache))], 'signal' => 3],

@@ -39,9 +39,22 @@ make_state() {
     if [ ! -f "$STATE/secrets" ]; then
         (umask 077 && printf 'DB_PASSWORD=%s\nAPP_KEY=base64:%s\n' "$(random_secret)" "$(php -r 'echo base64_encode(random_bytes(32));')" >"$STATE/secrets")
     fi
+    read_secrets
+}
+
+# One for each role of the database; a state from before there were roles gets theirs now.
+read_secrets() {
+    local name
+    for name in DB_OWNER_PASSWORD DB_APP_PASSWORD DB_RESTORE_PASSWORD; do
+        grep -q "^$name=" "$STATE/secrets" || printf '%s=%s\n' "$name" "$(random_secret)" >>"$STATE/secrets"
+    done
     # shellcheck source=/dev/null
     . "$STATE/secrets"
+    export DB_OWNER_PASSWORD DB_APP_PASSWORD DB_RESTORE_PASSWORD
 }
+
+# A database that a person has set elsewhere has its own owner, roles and backups.
+database_is_elsewhere() { grep -qsE '^DB_(HOST|USERNAME)=' "$STATE/settings"; }
 
 settings_example() {
     cat <<'TEXT'
@@ -68,8 +81,8 @@ APP_LOG=$STATE/log/app.log
 DB_HOST=127.0.0.1
 DB_PORT=$db_port
 DB_DATABASE=incastro
-DB_USERNAME=incastro
-DB_PASSWORD=$DB_PASSWORD
+DB_USERNAME=incastro_app
+DB_PASSWORD=$DB_APP_PASSWORD
 SESSION_DRIVER=file
 SESSION_LIFETIME=20160
 SESSION_COOKIE=incastro_$port

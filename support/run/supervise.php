@@ -76,10 +76,11 @@ final class Supervisor
             usleep(200_000);
         }
         $this->succeeds($db['create'], ['PGPASSWORD' => $this->password()]);
+        $this->succeeds($db['roles'], ['PGPASSWORD' => $this->password()] + $this->secrets()) || throw new RuntimeException('The roles of the database could not be set; log/setup.log says more.');
         $this->stage('bringing the database up to date');
         foreach ($this->config['setup'] as $step) {
-            if (! $this->succeeds($step)) {
-                throw new RuntimeException('This step failed: '.implode(' ', $step));
+            if (! $this->succeeds($step['command'], $step['by'] === 'owner' ? $this->asOwner() : [])) {
+                throw new RuntimeException('This step failed: '.implode(' ', $step['command']));
             }
         }
         $this->stage('starting the services');
@@ -147,9 +148,26 @@ final class Supervisor
 
     private function password(): string
     {
-        $secrets = parse_ini_file("{$this->state}/secrets", false, INI_SCANNER_RAW) ?: [];
+        return $this->secrets()['DB_PASSWORD'] ?? '';
+    }
 
-        return (string) ($secrets['DB_PASSWORD'] ?? '');
+    /** @return array<string, string> */
+    private function secrets(): array
+    {
+        return array_map(strval(...), parse_ini_file("{$this->state}/secrets", false, INI_SCANNER_RAW) ?: []);
+    }
+
+    /**
+     * Before any settings are cached, so that what is cached knows the application's own role alone. A database that a person has set elsewhere has one role.
+     *
+     * @return array<string, string>
+     */
+    private function asOwner(): array
+    {
+        $isElsewhere = preg_match('/^DB_(HOST|USERNAME)=/m', (string) @file_get_contents("{$this->state}/settings")) === 1;
+
+        return ['APP_CONFIG_CACHE' => "{$this->state}/cache/none.php"]
+            + ($isElsewhere ? [] : ['DB_USERNAME' => 'incastro_owner', 'DB_PASSWORD' => $this->secrets()['DB_OWNER_PASSWORD']]);
     }
 
     /** @return array{command: list<string>, signal: int} */

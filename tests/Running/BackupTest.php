@@ -24,17 +24,23 @@ final class BackupTest extends TestCase
         $later = $this->begun($door, 'After the storm');
         [$code, $said] = self::incastro('restore', $archive);
         self::assertSame(0, $code, $said);
-        self::until(function () use ($door): bool {
-            $door->ask('GET', '/up');
-
-            return $door->status === 200;
-        }, 'It did not come back.');
+        self::awaitUp();
         self::assertSame('Before the storm', $door->json('GET', "/api/projects/$project")['project']['name'] ?? null);
         $door->ask('GET', "/api/projects/$project/photos/$photo");
         self::assertSame(200, $door->status);
         $door->ask('GET', "/api/projects/$later");
         self::assertSame(404, $door->status);
         $this->begun($door, 'And it goes on');
+        // Undone, what was there before is there again, to the last photo; and undone once more, what was restored.
+        foreach ([[200, 'brings back what was restored'], [404, 'brings back what was restored']] as [$status, $says]) {
+            [$code, $said] = self::incastro('restore', '--undo');
+            self::assertSame([0, true], [$code, str_contains($said, $says)], $said);
+            self::awaitUp();
+            $door->ask('GET', "/api/projects/$later");
+            self::assertSame($status, $door->status);
+            $door->ask('GET', "/api/projects/$project/photos/$photo");
+            self::assertSame(200, $door->status);
+        }
     }
 
     public function test_a_damaged_or_foreign_archive_changes_nothing(): void
@@ -55,6 +61,20 @@ final class BackupTest extends TestCase
         }
         self::assertStringContainsString('there is no file', self::incastro('restore', '/nowhere/at/all.tar')[1]);
         self::assertStringContainsString('name the archive', self::incastro('restore')[1]);
+    }
+
+    public function test_a_database_that_is_elsewhere_is_not_taken_for_the_one_here(): void
+    {
+        $settings = self::state().'/settings';
+        $before = (string) file_get_contents($settings);
+        file_put_contents($settings, "{$before}DB_HOST=db.korsvik.example\n");
+        $archive = self::state().'/elsewhere.tar';
+        foreach ([['backup', $archive], ['restore', $settings], ['restore', '--undo']] as $command) {
+            [$code, $said] = self::incastro(...$command);
+            self::assertSame([1, true], [$code, str_contains($said, 'the database is elsewhere')], $said);
+        }
+        self::assertFileDoesNotExist($archive);
+        file_put_contents($settings, $before);
     }
 
     private function begun(Door $door, string $name): string

@@ -82,6 +82,46 @@ trait Served
         return [proc_close($process), $said];
     }
 
+    private static function awaitUp(): void
+    {
+        $door = self::door();
+        self::until(function () use ($door): bool {
+            $door->ask('GET', '/up');
+
+            return $door->status === 200;
+        }, 'It did not come back.');
+    }
+
+    /** @return list<string> names like this */
+    private static function databases(string $like): array
+    {
+        $said = self::postgres('psql', '-qXAt', '-d', 'postgres', '-c', "select datname from pg_database where datname like '$like'");
+
+        return array_values(array_filter(explode("\n", $said)));
+    }
+
+    /** A program of PostgreSQL as the cluster's own superuser; what it says on both outputs. */
+    private static function postgres(string $program, string ...$arguments): string
+    {
+        $secrets = parse_ini_file(self::state().'/secrets', false, INI_SCANNER_RAW) ?: [];
+
+        return self::postgresAs('incastro', $secrets['DB_PASSWORD'], $program, ...$arguments);
+    }
+
+    private static function postgresAs(string $role, string $password, string $program, string ...$arguments): string
+    {
+        $services = json_decode((string) file_get_contents(self::state().'/services.json'), true);
+        $bin = dirname($services['postgres']['command'][0]);
+        $port = explode(' ', (string) file_get_contents(self::state().'/ports'))[1];
+        $process = proc_open(["$bin/$program", '-h', '127.0.0.1', '-p', trim($port), '-U', $role, ...$arguments], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]],
+            $pipes, null, ['PGPASSWORD' => $password, 'PATH' => (string) getenv('PATH')]);
+        self::assertIsResource($process);
+        $said = trim((string) stream_get_contents($pipes[1]));
+        proc_close($process);
+
+        return $said;
+    }
+
     private static function ulid(): string
     {
         return strtoupper((string) \Illuminate\Support\Str::ulid());

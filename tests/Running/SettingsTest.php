@@ -32,7 +32,7 @@ final class SettingsTest extends TestCase
         if ($settings !== null) {
             file_put_contents("$state/settings", $settings);
         }
-        $script = 'set -eu; hash_files() { echo hash; }; . support/run/state.sh; APP_KEY=k DB_PASSWORD=p write_settings 8610 5610 true; grep -q . "$STATE/.env"';
+        $script = 'set -eu; hash_files() { echo hash; }; . support/run/state.sh; APP_KEY=k DB_APP_PASSWORD=p write_settings 8610 5610 true; grep -q . "$STATE/.env"';
         exec('cd '.escapeshellarg(dirname(__DIR__, 2)).' && STATE='.escapeshellarg($state).' APP='.escapeshellarg($state).' bash -c '.escapeshellarg($script).' 2>&1', $said, $code);
         self::assertSame(0, $code, implode("\n", $said));
         $read = Dotenv::create(RepositoryBuilder::createWithNoAdapters()->make(), $state, '.env')->load();
