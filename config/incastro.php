@@ -6,6 +6,9 @@ return [
     /** The demo house and its one-click sign-in; off for a household's own server. */
     'demo' => (bool) env('INCASTRO_DEMO', false),
 
+    /** How many people may look round the demo house at the same time, each in a copy of about 300 kB. */
+    'demo_guests' => (int) env('INCASTRO_DEMO_GUESTS', 500),
+
     /** Whether anybody who reaches this server may begin an account. */
     'sign_up' => (bool) env('INCASTRO_SIGN_UP', true),
 

@@ -32,6 +32,7 @@ use App\Http\Controllers\SharedLinkController;
 use App\Http\Controllers\StartController;
 use App\Http\Controllers\TakeAwayController;
 use App\Http\Controllers\TemplateController;
+use App\Http\NotForGuests;
 use Illuminate\Support\Facades\Route;
 
 // More digits than any revision has would not be a number of the database's.
@@ -39,13 +40,13 @@ Route::patterns(['number' => '[0-9]{1,9}', 'from' => '[0-9]{1,9}', 'to' => '[0-9
 
 Route::get('/up', HealthController::class);
 
-Route::get('/demo', [DemoController::class, 'enter'])->middleware('throttle:60,1,get-demo');
+Route::get('/demo/{room?}/{stage?}', [DemoController::class, 'enter'])->where(['room' => '[a-z-]{1,60}', 'stage' => '[a-z]{1,20}'])->middleware('throttle:240,1,get-demo');
 Route::get('/api/session', [SessionController::class, 'show']);
 Route::post('/api/sign-in', [SessionController::class, 'store'])->middleware('throttle:10,1,post-api-sign-in');
 Route::delete('/api/session', [SessionController::class, 'destroy']);
 Route::post('/api/account', [AccountController::class, 'store'])->middleware('throttle:10,1,post-api-account');
-Route::delete('/api/account', [AccountController::class, 'destroy'])->middleware(['auth', 'throttle:10,1,delete-api-account']);
-Route::put('/api/account/password', [AccountController::class, 'password'])->middleware(['auth', 'throttle:10,1,put-api-account-password']);
+Route::delete('/api/account', [AccountController::class, 'destroy'])->middleware(['auth', NotForGuests::class, 'throttle:10,1,delete-api-account']);
+Route::put('/api/account/password', [AccountController::class, 'password'])->middleware(['auth', NotForGuests::class, 'throttle:10,1,put-api-account-password']);
 Route::post('/api/forgotten', [PasswordResetController::class, 'store'])->middleware('throttle:5,1,post-api-forgotten');
 Route::post('/api/reset', [PasswordResetController::class, 'update'])->middleware('throttle:10,1,post-api-reset');
 
@@ -59,12 +60,12 @@ Route::prefix('api/look/{token}')->where(['token' => '[A-Za-z0-9]{40}'])->group(
     Route::get('/{file}', [LookController::class, 'file'])->where('file', 'plan\\.pdf|shopping\\.pdf|parts\\.csv')->middleware('throttle:30,1,get-look-file');
 });
 
-Route::post('/api/join', [MemberController::class, 'join'])->middleware(['auth', 'throttle:20,1,post-api-join']);
+Route::post('/api/join', [MemberController::class, 'join'])->middleware(['auth', NotForGuests::class, 'throttle:20,1,post-api-join']);
 Route::middleware('auth')->prefix('api/households')->group(function (): void {
     Route::get('/', [HouseholdController::class, 'index']);
-    Route::post('/', [HouseholdController::class, 'store'])->middleware('throttle:20,1,post-households');
+    Route::post('/', [HouseholdController::class, 'store'])->middleware([NotForGuests::class, 'throttle:20,1,post-households']);
     Route::patch('/{household}', [HouseholdController::class, 'update']);
-    Route::post('/{household}/invitations', [MemberController::class, 'invite'])->middleware('throttle:20,1,post-household-invitations');
+    Route::post('/{household}/invitations', [MemberController::class, 'invite'])->middleware([NotForGuests::class, 'throttle:20,1,post-household-invitations']);
     Route::delete('/{household}/invitations/{invitation}', [MemberController::class, 'callOff']);
     Route::patch('/{household}/members/{member}', [MemberController::class, 'update']);
     Route::delete('/{household}/members/{member}', [MemberController::class, 'destroy']);
@@ -77,7 +78,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::post('/{deleted}/bring-back', [ProjectShelfController::class, 'bringBack']);
     Route::post('/{project}/copy', [ProjectShelfController::class, 'copy'])->middleware('throttle:20,1,post-project-copy');
     Route::patch('/{project}', [ProjectShelfController::class, 'archive']);
-    Route::put('/{project}/household', [ProjectShelfController::class, 'move'])->middleware('throttle:20,1,put-project-household');
+    Route::put('/{project}/household', [ProjectShelfController::class, 'move'])->middleware([NotForGuests::class, 'throttle:20,1,put-project-household']);
     Route::delete('/{project}', [ProjectShelfController::class, 'destroy']);
     Route::get('/{project}', [ProjectController::class, 'show']);
     Route::get('/{project}/revisions', [RevisionController::class, 'index']);
@@ -95,7 +96,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/drawing.svg', [DrawingController::class, 'show'])->middleware('throttle:120,1,get-project-drawing-svg');
     Route::get('/{project}/small.svg', [DrawingController::class, 'small']);
     Route::get('/{project}/links', [SharedLinkController::class, 'index']);
-    Route::post('/{project}/links', [SharedLinkController::class, 'store'])->middleware('throttle:20,1,post-project-links');
+    Route::post('/{project}/links', [SharedLinkController::class, 'store'])->middleware([NotForGuests::class, 'throttle:20,1,post-project-links']);
     Route::delete('/{project}/links/{link}', [SharedLinkController::class, 'destroy']);
     Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf']);
     Route::get('/{project}/booklet.pdf', [TakeAwayController::class, 'booklet'])->middleware('throttle:60,1,get-project-booklet-pdf');

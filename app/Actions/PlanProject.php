@@ -22,9 +22,10 @@ final class PlanProject
     {
     }
 
+    /** A document's own address is in no plan: copies have one plan until they differ. */
     public function hash(Project $project): string
     {
-        return hash('sha256', config()->string('incastro.core_hash')."\n".$project->document);
+        return hash('sha256', config()->string('incastro.core_hash')."\n".str_replace('"id":"'.strtoupper($project->id).'"', '', $project->document));
     }
 
     /** The plan as JSON text. */

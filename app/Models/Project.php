@@ -24,6 +24,7 @@ use Incastro\Core\Document\Reading\Upgrade;
  * @property string $name
  * @property int $revision
  * @property string $document
+ * @property string|null $sample  the room of the demo house that it is a copy of
  * @property Carbon $created_at
  * @property Carbon $updated_at
  * @property Carbon|null $archived_at

@@ -19,6 +19,7 @@ use Illuminate\Support\Facades\Mail;
  * @property string $name
  * @property string $email
  * @property array<string, mixed> $profile
+ * @property \Illuminate\Support\Carbon|null $guest_until
  */
 final class User extends Authenticatable
 {
@@ -42,6 +43,12 @@ final class User extends Authenticatable
         return $this->households()->wherePivotIn('role', ['owner', 'maker']);
     }
 
+    /** Looks round the demo house, for a day, without an account. */
+    public function isGuest(): bool
+    {
+        return $this->guest_until !== null;
+    }
+
     public function roleIn(string $householdId): ?string
     {
         $role = $this->households()->toBase()->where('households.id', $householdId)->value('role');
@@ -60,6 +67,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['profile' => 'array', 'password' => 'hashed'];
+        return ['profile' => 'array', 'password' => 'hashed', 'guest_until' => 'datetime'];
     }
 }

@@ -28,10 +28,10 @@ final class Bench
 
     private function edits(): void
     {
-        $this->ask('GET', '/demo');
+        preg_match('#/projects/(\w+)/site#', $this->ask('GET', '/demo'), $to);
         preg_match('/csrf-token" content="([^"]+)"/', $this->ask('GET', '/'), $m);
         $token = $m[1] ?? throw new RuntimeException('The page gave no token.');
-        $id = '01jchartr00m0000000000eft1';
+        $id = $to[1] ?? throw new RuntimeException('The demo house did not open.');
         $project = json_decode($this->ask('GET', "/api/projects/$id"), true, 512, JSON_THROW_ON_ERROR);
         $reading = array_key_first(array_values($project['document']['spaces'])[0]['readings']);
         $took = [];

@@ -238,6 +238,7 @@ cmd_start() {
     exec 8>&-
     [ "${mirrored:-}" = yes ] || ln -sfn "$STATE/log" "$ROOT/var/log" 2>/dev/null || true
     say "Incastro is running: http://127.0.0.1:$port/$(demo_is_on && echo demo)"
+    tell_left
     [ -z "$lan" ] || print_lan "$lan_port"
 }
 
@@ -270,6 +271,20 @@ cmd_reset() {
     is_running || fail 'start it first: ./incastro start'
     laravel_env
     (cd "$APP" && as_service php artisan incastro:reset) || fail 'the demo house could not be put back.'
+}
+
+# What was begun in the demo house that everybody shared, before each had a copy, to an account.
+cmd_adopt() {
+    [ -n "${1:-}" ] || fail 'name the account: ./incastro adopt E-MAIL'
+    choose_places
+    is_running || fail 'start it first: ./incastro start'
+    laravel_env
+    (cd "$APP" && as_service php artisan incastro:adopt "$1") || exit 1
+}
+
+tell_left() {
+    [ -f "$STATE/storage/demo-left" ] || return 0
+    say "$(cat "$STATE/storage/demo-left") of the projects in the demo house that everybody shared before are somebody's own work: ./incastro adopt E-MAIL gives them to an account."
 }
 
 own_address() { hostname -I 2>/dev/null | tr ' ' '\n' | grep -E '^(10|172|192)\.' | head -n 1; }

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { goTo, openCopy, saved, SIGNAL_CABIN } from './house';
+import { goTo, openCopy, roomOf, saved, SIGNAL_CABIN } from './house';
 
 test('two people changing one thing are shown both versions and nothing is lost', async ({ page, context }) => {
     const id = await openCopy(page, undefined, 'piece');
@@ -75,11 +75,12 @@ test('a stage is gone to by its key while the project is still on its way', asyn
     await page.waitForURL(/site$/);
     let open = (): void => undefined;
     const held = new Promise<void>((go) => (open = go));
-    await page.route(`**/api${SIGNAL_CABIN}`, async (route) => {
+    const cabin = await roomOf(page, SIGNAL_CABIN);
+    await page.route(`**/api${cabin}`, async (route) => {
         await held;
         await route.continue();
     });
-    await page.goto(`${SIGNAL_CABIN}/piece`);
+    await page.goto(`${cabin}/piece`);
     await page.getByText('Opening the project…').waitFor();
     await page.keyboard.press('Alt+6');
     open();

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { CHART_ROOM, openCopy } from './house';
 
-const FIRESIDE = '/projects/01jchartr00m000000000f1re1';
+const FIRESIDE = '/demo/chart-room-fireside';
 const part = (page: Page, name: string): ReturnType<Page['locator']> => page.locator('.sheet g.part', { hasText: name }).first();
 
 async function drag(page: Page, name: string, dx: number, dy: number): Promise<void> {
@@ -110,7 +110,7 @@ test('what is left goes on the rack, and another project uses a piece of it and 
     await openCopy(page, CHART_ROOM, 'cut');
     await page.getByRole('button', { name: 'Put what is left on the rack' }).click();
     await expect(page.getByText('each with a label to write on it')).toBeVisible();
-    await openCopy(page, '/projects/01jchartr00m000000000r1ght', 'cut');
+    await openCopy(page, '/demo/chart-room-right-niche', 'cut');
     const piece = page.locator('.piece', { hasText: '919.8 × 372.8' }).first();
     await piece.getByRole('button', { name: 'Use' }).click();
     await expect(page.getByText(/1 × R\d+ of the rack, in hand/).first()).toBeVisible();
@@ -137,7 +137,7 @@ test('at the bench each board shows its holes by face, a line lights its own, an
 });
 
 test('a screw with no wood is told at the board and in the findings', async ({ page }) => {
-    await openCopy(page, '/projects/01jga11ey00000000000000001', 'cut');
+    await openCopy(page, '/demo/galley-sink', 'cut');
     await page.getByRole('tab', { name: 'At the bench' }).click();
     await page
         .getByRole('navigation', { name: 'boards at the bench' })

@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import { choose, goTo, openCopy } from './house';
 
 test('a shelf that would sag is told with its cure in one step, or left with a reason', async ({ page }) => {
-    await openCopy(page, '/projects/01jchartr00m000000000f1re1', 'piece');
+    await openCopy(page, '/demo/chart-room-fireside', 'piece');
     const line = page.locator('.findings');
     await page.getByRole('button', { name: 'pick bay A1', exact: true }).first().click();
     await choose(page, 'Shelves for of bay A1', 'Cans, jars');
@@ -26,7 +26,7 @@ test('a shelf that would sag is told with its cure in one step, or left with a r
 });
 
 test('what somebody else decides is held until it is written down, and let go by it', async ({ page }) => {
-    await openCopy(page, '/projects/01jsta1rst0re0000000000001', 'cut');
+    await openCopy(page, '/demo/stair-store', 'cut');
     const line = page.locator('.findings');
     await expect(line).toContainText('1 stop');
     const waits = page.locator('details', { hasText: 'One thing waits for somebody to decide' });
@@ -55,7 +55,7 @@ test('what somebody else decides is held until it is written down, and let go by
 });
 
 test('a finding stands on the drawing and opens what it is about; a limit of one’s own settles it', async ({ page }) => {
-    await openCopy(page, '/projects/01j1ampr00m000000000000001', 'piece');
+    await openCopy(page, '/demo/lamp-room-bench', 'piece');
     const sign = page.getByRole('button', { name: /^look: A2: 20.6 kg on a pair of slides/ }).first();
     await sign.click();
     const tally = page.getByLabel('tally');
@@ -65,7 +65,7 @@ test('a finding stands on the drawing and opens what it is about; a limit of one
     await page.getByRole('button', { name: 'Undo' }).click();
     await expect(sign).toBeVisible();
 
-    await openCopy(page, '/projects/01jchartr00m000000000f1re1', 'piece');
+    await openCopy(page, '/demo/chart-room-fireside', 'piece');
     const line = page.locator('.findings');
     await page.getByRole('button', { name: 'pick bay A1', exact: true }).first().click();
     await choose(page, 'Shelves for of bay A1', 'Cans, jars');
@@ -88,7 +88,7 @@ test('a finding stands on the drawing and opens what it is about; a limit of one
 });
 
 test('a bay takes what it is built around from the library, ours, one’s own, or a list brought in', async ({ page }) => {
-    await openCopy(page, '/projects/01j1ampr00m000000000000001', 'piece');
+    await openCopy(page, '/demo/lamp-room-bench', 'piece');
     await page
         .getByRole('button', { name: /^look: A2/ })
         .first()
@@ -131,7 +131,7 @@ test('a bay takes what it is built around from the library, ours, one’s own, o
 });
 
 test('who lives in the house is said once, and rules about it speak up', async ({ page }) => {
-    await openCopy(page, '/projects/01j1ampr00m000000000000001', 'site');
+    await openCopy(page, '/demo/lamp-room-bench', 'site');
     const line = page.locator('.findings');
     await expect(line).toContainText('1 look');
     await page.getByText('The house', { exact: true }).click();

@@ -1,10 +1,10 @@
 import { expect, type Page, test } from '@playwright/test';
 import { big, openCopy, saved } from './house';
 
-const RIGHT_NICHE = '/projects/01jchartr00m000000000r1ght';
-const STAIR_STORE = '/projects/01jsta1rst0re0000000000001';
-const LAMP_BENCH = '/projects/01j1ampr00m000000000000001';
-const GALLEY = '/projects/01jga11ey00000000000000001';
+const RIGHT_NICHE = '/demo/chart-room-right-niche';
+const STAIR_STORE = '/demo/stair-store';
+const LAMP_BENCH = '/demo/lamp-room-bench';
+const GALLEY = '/demo/galley-sink';
 
 const tally = (page: Page) => page.getByRole('complementary', { name: 'tally' });
 const view = (page: Page, name: string): Promise<void> => page.getByRole('tab', { name, exact: true }).click();

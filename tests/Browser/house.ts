@@ -1,20 +1,30 @@
 import { expect, type Page } from '@playwright/test';
+import { readFile } from 'node:fs/promises';
 
-export const CHART_ROOM = '/projects/01jchartr00m0000000000eft1';
-export const CLOSET = '/projects/01js1gna1c10set00000000001';
-export const SIGNAL_CABIN = '/projects/01js1gna0cab1n0000000bay01';
+/** Rooms of the demo house: a stage after it opens in one's own copy. */
+export const CHART_ROOM = '/demo/chart-room-left-niche';
+export const CLOSET = '/demo/signal-cabin-closet';
+export const SIGNAL_CABIN = '/demo/signal-cabin-book-niche';
 
-/** In by the demo's one click, onto a fresh copy of a project, so that tests do not meet each other's changes. No page is drawn before the copy's own. */
-export async function openCopy(page: Page, project = CHART_ROOM, stage = 'site'): Promise<string> {
-    await page.request.get('/demo');
+/** Where a room is in one's own copy of the house. No page is drawn for it. */
+export async function roomOf(page: Page, room = CHART_ROOM): Promise<string> {
+    const answer = await page.request.get(`${room}/site`, { maxRedirects: 0 });
+    return answer.headers()['location']!.replace(/^.*(\/projects\/\w+)\/site$/, '$1');
+}
+
+/** In by the demo's one click, onto a room in a copy of the house that no other test is in. */
+export async function openCopy(page: Page, room = CHART_ROOM, stage = 'site'): Promise<string> {
+    await page.goto(`${room}/${stage}`);
+    await expect(page.getByRole('navigation', { name: stage === 'wall' ? 'readings' : 'stages' })).toBeVisible();
+    return /projects\/(\w+)/.exec(page.url())![1]!;
+}
+
+/** A room of the demo house as a project of the account that is signed in; its id. */
+export async function bringRoom(page: Page, room: string): Promise<string> {
     const cookie = (await page.context().cookies()).find((c) => c.name === 'XSRF-TOKEN');
     const headers = { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(cookie!.value) };
-    const json = await (await page.request.get(`/api${project}/project.json`)).text();
-    const made = await page.request.post('/api/projects', { headers, data: json });
-    const { id } = ((await made.json()) as { data: { id: string } }).data;
-    await page.goto(`/projects/${id}/${stage}`);
-    await expect(page.getByRole('navigation', { name: stage === 'wall' ? 'readings' : 'stages' })).toBeVisible();
-    return id;
+    const made = await page.request.post('/api/projects', { headers, data: await readFile(`database/demo/${room}.json`, 'utf8') });
+    return ((await made.json()) as { data: { id: string } }).data.id;
 }
 
 export const goTo = (page: Page, stage: 'Site' | 'Piece' | 'Fit' | 'Cut' | 'Make' | 'Log'): Promise<void> =>

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { CHART_ROOM, SIGNAL_CABIN } from './house';
+import { CHART_ROOM, roomOf, SIGNAL_CABIN } from './house';
 
 /** A language made for this test: each text of the lists in brackets, its values in their places. What shows outside of brackets was not looked up. */
 function madeUp(): Record<string, string> {
@@ -88,7 +88,9 @@ test.describe('in another language', () => {
     test('everything that is seen or read aloud is said in it, but for what people wrote', async ({ page }) => {
         test.setTimeout(150_000);
         await page.request.get('/demo');
-        const known = new Set([...(await written(page, [CHART_ROOM, SIGNAL_CABIN])), ...SIGNS.map((sign) => sign.toLowerCase())]);
+        // Pages come by way of the test, which follows where they lead: the rooms are gone to by their own addresses.
+        const [chart, cabin] = [await roomOf(page, CHART_ROOM), await roomOf(page, SIGNAL_CABIN)];
+        const known = new Set([...(await written(page, [chart, cabin])), ...SIGNS.map((sign) => sign.toLowerCase())]);
         await speak(page);
         const left: Record<string, string[]> = {};
         const look = async (where: string): Promise<void> => {
@@ -109,14 +111,14 @@ test.describe('in another language', () => {
             '/',
             '/account',
             '/households',
-            ...['history', 'wall', 'saw', 'sticks', 'work'].map((s) => `${CHART_ROOM}/${s}`),
-            `${SIGNAL_CABIN}/piece`,
+            ...['history', 'wall', 'saw', 'sticks', 'work'].map((s) => `${chart}/${s}`),
+            `${cabin}/piece`,
         ]) {
             await page.goto(path);
             await page.waitForLoadState('networkidle');
             await walk(path);
         }
-        await page.goto(`${CHART_ROOM}/site`);
+        await page.goto(`${chart}/site`);
         await page.waitForLoadState('networkidle');
         await walk('site');
         // From stage to stage by keys: the page stays.
@@ -150,8 +152,9 @@ test.describe('in another language', () => {
 
     test('the same walk in English finds what it should', async ({ page }) => {
         await page.request.get('/demo');
-        const known = await written(page, [CHART_ROOM]);
-        await page.goto(`${CHART_ROOM}/make`);
+        const chart = await roomOf(page);
+        const known = await written(page, [chart]);
+        await page.goto(`${chart}/make`);
         await page.waitForLoadState('networkidle');
         const words = (await outside(page)).filter((word) => !known.has(word.toLowerCase()));
         for (const word of ['Steps', 'Carry', 'findings']) expect(words).toContain(word);

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { CHART_ROOM, goTo, openCopy } from './house';
 
-const GALLEY_SINK = '/projects/01jga11ey00000000000000001';
+const GALLEY_SINK = '/demo/galley-sink';
 
 interface Served {
     document: { facts: Record<string, { kind: string; struck?: boolean; step?: string; cut?: number }>; rework?: object };

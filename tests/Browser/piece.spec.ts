@@ -1,8 +1,8 @@
 import { expect, type Page, test } from '@playwright/test';
 import { big, choose, goTo, openCopy, saved } from './house';
 
-const PANTRY = '/projects/01jpantry0wa1100000000001a';
-const FIRESIDE = '/projects/01jchartr00m000000000f1re1';
+const PANTRY = '/demo/pantry-passage-wall';
+const FIRESIDE = '/demo/chart-room-fireside';
 
 const group = (page: Page, name: string) => page.getByRole('group', { name, exact: true });
 const marks = (page: Page) => page.locator('.bay-mark');

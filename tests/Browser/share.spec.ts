@@ -1,8 +1,11 @@
 import { expect, test } from '@playwright/test';
-import { beginMeasuring, openCopy, saved, signUp } from './house';
+import { beginMeasuring, bringRoom, saved, signUp } from './house';
 
 test('a link is made for the yard, read without an account, and no longer once it is called off', async ({ page, browser }) => {
-    await openCopy(page);
+    await page.goto('/');
+    await signUp(page, 'Ottar Lund');
+    await expect(page.getByText('No project yet')).toBeVisible();
+    await page.goto(`/projects/${await bringRoom(page, 'chart-room-left-niche')}/site`);
     const share = async (): Promise<void> => {
         await page.getByRole('button', { name: 'Take away' }).click();
         await page.getByRole('menuitem', { name: 'A link to read by' }).click();

@@ -31,19 +31,6 @@ final class AccessTest extends TestCase
             ->assertJsonPath('data.3.name', 'Chart room, left niche')->assertJsonPath('data.3.household', 'Gannet Point Lookout');
     }
 
-    public function test_the_demo_signs_in_with_one_click_only_where_it_is_on(): void
-    {
-        $this->demoOwner();
-        $this->get('/demo')->assertRedirect();
-        $this->assertAuthenticated();
-        $this->getJson('/api/session')->assertJsonPath('user.name', 'Wren Larkin')->assertJsonPath('demo', true);
-        $this->deleteJson('/api/session')->assertNoContent();
-        $this->assertGuest();
-        config(['incastro.demo' => false]);
-        $this->get('/demo')->assertNotFound();
-        $this->assertGuest();
-    }
-
     public function test_a_wrong_password_is_said_so(): void
     {
         $this->demoOwner()->update(['password' => 'tide-tables-41']);

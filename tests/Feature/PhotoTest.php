@@ -45,16 +45,6 @@ final class PhotoTest extends TestCase
         $this->actingAs($this->stranger())->get($this->url())->assertForbidden();
     }
 
-    public function test_a_reset_of_the_demo_takes_its_pictures_with_it(): void
-    {
-        $this->actingAs($this->demoOwner());
-        $this->put_(self::picture(20, 20))->assertOk();
-        $folder = Photo::folder($this->demoProject()->id);
-        self::assertDirectoryExists($folder);
-        self::assertSame(0, $this->artisan('incastro:reset'));
-        self::assertDirectoryDoesNotExist($folder);
-    }
-
     private function url(): string
     {
         return '/api/projects/'.$this->demoProject()->id.'/photos/'.self::ID;

@@ -33,7 +33,7 @@ final class RoutesTest extends TestCase
 
     /** By method and address: the least that may. What makes or takes away comes last where it would be missed. */
     private const TABLE = [
-        'GET up' => self::ANYONE, 'GET demo' => self::ANYONE, 'GET {any?}' => self::ANYONE, 'GET api/session' => self::ANYONE, 'POST api/sign-in' => self::ANYONE, 'DELETE api/session' => self::ANYONE,
+        'GET up' => self::ANYONE, 'GET demo/{room?}/{stage?}' => self::ANYONE, 'GET {any?}' => self::ANYONE, 'GET api/session' => self::ANYONE, 'POST api/sign-in' => self::ANYONE, 'DELETE api/session' => self::ANYONE,
         'POST api/account' => self::ANYONE, 'POST api/forgotten' => self::ANYONE, 'POST api/reset' => self::ANYONE,
         'GET api/look/{token}' => self::ANYONE, 'GET api/look/{token}/picture.svg' => self::ANYONE, 'GET api/look/{token}/{file}' => self::ANYONE,
         'DELETE api/account' => self::SIGNED_IN, 'PUT api/account/password' => self::SIGNED_IN, 'GET api/piece-starts' => self::SIGNED_IN, 'PATCH api/profile' => self::SIGNED_IN, 'POST api/join' => self::SIGNED_IN,
@@ -55,6 +55,11 @@ final class RoutesTest extends TestCase
         'PATCH api/projects/{project}/rack/{piece}' => self::MAKER, 'DELETE api/projects/{project}/rack/{piece}' => self::MAKER, 'GET api/projects/{project}/library' => self::VIEWER, 'POST api/projects/{project}/library' => self::MAKER,
         'DELETE api/projects/{project}/library/{entry}' => self::MAKER, 'GET api/projects/{project}/library.csv' => self::VIEWER, 'POST api/projects/{project}/library.csv' => self::MAKER, 'POST api/projects/{project}/places' => self::MAKER,
         'POST api/projects/{project}/replan' => self::VIEWER, 'POST api/projects/{project}/layout-searches' => self::MAKER, 'GET api/projects/{project}/layout-searches/{search}' => self::VIEWER, 'DELETE api/projects/{project}/layout-searches/{search}' => self::MAKER,
+    ];
+
+    /** What sends or shares, which a guest of the demo house does not. */
+    private const NOT_FOR_GUESTS = [
+        'DELETE api/account', 'PUT api/account/password', 'POST api/join', 'POST api/households', 'POST api/households/{household}/invitations', 'PUT api/projects/{project}/household', 'POST api/projects/{project}/links',
     ];
 
     public function test_every_route_is_in_the_table_and_the_table_names_no_other(): void
@@ -101,18 +106,37 @@ final class RoutesTest extends TestCase
         }
     }
 
-    /** @return array<string, string> one of each thing that an address names, all of the demo's household */
-    private function owned(User $owner): array
+    public function test_a_guest_of_the_demo_house_does_all_in_their_copy_but_send_and_share(): void
     {
-        $project = $this->demoProject();
+        Queue::fake();
+        config(['incastro.demo' => true]);
+        $this->get('/demo')->assertRedirect();
+        $guest = User::query()->whereNotNull('guest_until')->firstOrFail();
+        $project = Project::query()->where('owner_id', $guest->id)->where('sample', 'chart-room-left-niche')->firstOrFail();
+        $owned = $this->owned($guest, $project);
+        foreach (self::TABLE as $route => $least) {
+            [$method, $uri] = explode(' ', $route);
+            DB::beginTransaction();
+            $this->app?->make('auth')->forgetGuards();
+            $status = $this->actingAs($guest)->json($method, '/'.strtr($uri, $owned + ['{project}' => $project->id]), [])->getStatusCode();
+            DB::rollBack();
+            self::assertSame(in_array($route, self::NOT_FOR_GUESTS, true), in_array($status, [401, 403], true), "$route: $status");
+            self::assertLessThan(500, $status, $route);
+        }
+    }
+
+    /** @return array<string, string> one of each thing that an address names, all of the demo's household */
+    private function owned(User $owner, ?Project $of = null): array
+    {
+        $project = $of ?? $this->demoProject();
         Invitation::to($project->household, 'ivo@lee-shore.example', 'viewer');
         SharedLink::of($project, $owner, 'Yard', 3);
         $search = $project->layoutSearches()->create(['user_id' => $owner->id, 'revision' => 1, 'seed' => 1, 'effort' => 1, 'status' => 'waiting']);
         $entry = LibraryEntry::query()->create(['household_id' => $project->household_id, 'kind' => 'bin', 'name' => 'Bin', 'entry' => ['kind' => 'bin', 'name' => 'Bin']]);
-        $deleted = Project::query()->where('id', '!=', $project->id)->firstOrFail();
+        $deleted = Project::query()->where('id', '!=', $project->id)->where('household_id', $project->household_id)->firstOrFail();
         $deleted->delete();
 
-        return ['{any?}' => '', '{token}' => str_repeat('a', 40), '{file}' => 'plan.pdf', '{household}' => $project->household_id, '{invitation}' => Invitation::query()->firstOrFail()->id, '{member}' => $owner->id,
+        return ['{any?}' => '', '/{room?}/{stage?}' => '', '{token}' => str_repeat('a', 40), '{file}' => 'plan.pdf', '{household}' => $project->household_id, '{invitation}' => Invitation::query()->firstOrFail()->id, '{member}' => $owner->id,
             '{deleted}' => $deleted->id, '{number}' => '1', '{from}' => '1', '{to}' => '1', '/{section?}' => '/cut', '{link}' => SharedLink::query()->firstOrFail()->id, '{form}' => 'svg', 'thing-starts/{kind}' => 'thing-starts/pipe', '{kind}' => 'closet', '{starter}' => 'shelves',
             'rack/{piece}' => 'rack/'.$this->rackPiece($project), '{piece}' => (string) array_key_first($project->decoded()['pieces']), '{photo}' => self::ulid(), '{entry}' => (string) $entry->getKey(), '{search}' => (string) $search->getKey()];
     }

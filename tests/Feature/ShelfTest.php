@@ -102,19 +102,6 @@ final class ShelfTest extends TestCase
         File::deleteDirectory($folder);
     }
 
-    public function test_the_demo_house_is_put_back_also_when_some_of_it_was_deleted_and_what_was_joined_stays(): void
-    {
-        config(['incastro.demo' => true]);
-        $owner = $this->demoOwner();
-        $club = Household::query()->create(['name' => 'Boat club']);
-        $club->users()->attach($this->stranger(), ['role' => 'owner']);
-        $club->users()->attach($owner, ['role' => 'maker']);
-        $this->actingAs($owner)->deleteJson('/api/projects/'.$this->demoProject()->id)->assertNoContent();
-        self::assertSame(0, $this->artisan('incastro:reset'));
-        self::assertSame(19, Project::query()->where('household_id', $this->demoProject()->household_id)->count());
-        self::assertSame(1, $club->users()->count(), 'the club and its owner are still there');
-    }
-
     public function test_a_copy_has_photos_of_its_own_and_no_history(): void
     {
         $this->actingAs($this->demoOwner());

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\DeleteAccount;
+use App\Actions\DemoHouse;
 use App\Http\Requests\DeleteAccountRequest;
 use App\Http\Requests\PasswordRequest;
 use App\Http\Requests\SignUpRequest;
@@ -19,12 +20,16 @@ use Illuminate\Support\Facades\DB;
 /** A person’s own account: begun, its password changed, and taken away with all that is theirs alone. */
 final class AccountController
 {
-    public function store(SignUpRequest $request, SessionController $session): JsonResponse
+    public function store(SignUpRequest $request, SessionController $session, DemoHouse $demo): JsonResponse
     {
-        $user = DB::transaction(function () use ($request): User {
+        $guest = $request->user();
+        $user = DB::transaction(function () use ($request, $guest, $demo): User {
             $user = User::query()->create(['name' => $request->string('name')->trim()->value(), 'email' => $request->string('email')->value(), 'password' => $request->string('password')->value(), 'profile' => []]);
             $household = Household::query()->create(['name' => $request->string('household')->trim()->value() ?: Language::say('{0}’s household', $user->name)]);
             $household->users()->attach($user, ['role' => 'owner']);
+            if ($guest instanceof User && $guest->isGuest()) {
+                $demo->keep($guest, $user, $household);
+            }
 
             return $user;
         });

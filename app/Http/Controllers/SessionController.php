@@ -21,7 +21,7 @@ final class SessionController
         $user = $request->user();
 
         return new JsonResponse([
-            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'profile' => $user->profile, 'has_password' => $user->getAuthPassword() !== '' && $user->getAttribute('password') !== null] : null,
+            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'profile' => $user->profile, 'has_password' => $user->getAuthPassword() !== '' && $user->getAttribute('password') !== null, 'guest_until' => $user->guest_until?->toIso8601String()] : null,
             'demo' => config()->boolean('incastro.demo'),
             'languages' => Language::all(),
             'sign_up' => config()->boolean('incastro.sign_up'),

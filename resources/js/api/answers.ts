@@ -173,7 +173,14 @@ export interface Household {
 }
 
 export interface Session {
-    readonly user: { id: string; name: string; profile: Profile; has_password: boolean } | null;
+    readonly user: {
+        id: string;
+        name: string;
+        profile: Profile;
+        has_password: boolean;
+        /** When a guest's copy of the demo house goes; null for who has an account. */
+        guest_until: string | null;
+    } | null;
     readonly demo: boolean;
     /** What each language calls itself, by its code. */
     readonly languages: Readonly<Record<string, string>>;

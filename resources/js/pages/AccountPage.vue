@@ -5,6 +5,7 @@ import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, type Session } from '../api/client';
 import ReadingForm from './ReadingForm.vue';
+import { clock } from '../measure/clock';
 import { useTelling } from '../ui/telling';
 
 /** One's own account: a new password, signing out, and taking it away with all that is one's own alone. */
@@ -47,7 +48,10 @@ async function signOut(): Promise<void> {
         <h2>Reading and printing</h2>
         <ReadingForm :profile="session.user.profile" :languages="session.languages" />
         <h2>Password</h2>
-        <p v-if="!session.user.has_password" class="soft">This account is the demo’s: it has no password, and stays.</p>
+        <p v-if="session.user.guest_until" class="soft">
+            You are a guest of the demo house: there is no password, and your copy goes on {{ clock(new Date(session.user.guest_until)) }}.
+            <RouterLink to="/">Begin an account</RouterLink> to keep what you do.
+        </p>
         <template v-else>
             <form aria-label="change the password" @submit.prevent="change">
                 <label

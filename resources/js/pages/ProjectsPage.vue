@@ -7,6 +7,7 @@ import { api, type Household, type Session, type SpaceKind } from '../api/client
 import Choice from '../ui/Choice.vue';
 import SpaceKindChoice from '../ui/SpaceKindChoice.vue';
 import ProjectList from './ProjectList.vue';
+import GuestCard from './GuestCard.vue';
 import SignIn from './SignIn.vue';
 import { useTelling } from '../ui/telling';
 
@@ -53,8 +54,13 @@ async function begin(): Promise<void> {
         <h1 translate="no">Incastro</h1>
         <p class="soft">Built-ins for crooked places, from the first tape reading to the sheet plan.</p>
         <template v-if="session.user">
-            <p class="other"><RouterLink to="/account">Account</RouterLink><RouterLink to="/households">Households</RouterLink></p>
-            <h2>{{ session.user.name }}’s projects</h2>
+            <p class="other">
+                <RouterLink to="/account">Account</RouterLink>
+                <RouterLink v-if="!session.user.guest_until" to="/households">Households</RouterLink>
+            </p>
+            <GuestCard v-if="session.user.guest_until" :session="session" :until="session.user.guest_until" />
+            <h2 v-if="session.user.guest_until">Rooms of the demo house</h2>
+            <h2 v-else>{{ session.user.name }}’s projects</h2>
             <ProjectList :households="households" />
             <h2>A new project</h2>
             <form class="new" @submit.prevent="begin">

@@ -7,9 +7,10 @@ import { useTelling } from '../ui/telling';
 import { say } from '../measure/say';
 
 /** Signing in, beginning an account, or asking for a new password: one at a time. */
-defineProps<{ session: Session }>();
 type Way = 'in' | 'up' | 'forgotten';
-const way = ref<Way>('in');
+const props = withDefaults(defineProps<{ session: Session; first?: Way }>(), { first: 'in' });
+const way = ref<Way>(props.first);
+const isFull = new URLSearchParams(window.location.search).get('demo') === 'full';
 const name = ref('');
 const household = ref('');
 const email = ref('');
@@ -38,7 +39,8 @@ function turn(to: Way): void {
 </script>
 
 <template>
-    <p v-if="session.demo"><a class="p-button" href="/demo">Open the demo house</a></p>
+    <p v-if="session.demo && !session.user"><a class="p-button" href="/demo">Open the demo house</a></p>
+    <p v-if="isFull" role="status">As many people as fit are looking round the demo house just now. Try again in an hour.</p>
     <form :aria-label="doing" @submit.prevent="go">
         <template v-if="way === 'up'">
             <label>Your name <InputText v-model="name" maxlength="80" autocomplete="name" required /></label>

@@ -33,6 +33,8 @@ export const useProject = defineStore('project', () => {
     const conflicts = shallowRef<readonly Conflict[]>([]);
     const conflict = computed<Conflict | null>(() => conflicts.value[0] ?? null);
     const readerUnit = ref<Unit | null>(null);
+    /** When the copy of the demo house goes that a guest is in. */
+    const guestUntil = ref<string | null>(null);
     const undoable = ref<(readonly Operation[])[]>([]);
     const redoable = ref<(readonly Operation[])[]>([]);
     let queue: Promise<unknown> = Promise.resolve();
@@ -76,6 +78,7 @@ export const useProject = defineStore('project', () => {
     async function open(id: string): Promise<void> {
         const [opened, session] = await Promise.all([api.open(id), api.session()]);
         readerUnit.value = session.user?.profile.unit ?? null;
+        guestUntil.value = session.user?.guest_until ?? null;
         showInchesTo(session.user?.profile.fraction ?? 32);
         show(opened);
         undoable.value = [];
@@ -170,7 +173,7 @@ export const useProject = defineStore('project', () => {
     }
 
     return {
-        line, document, plan, revision, savedAt, saveState, conflict, readerUnit, undoable, redoable,
+        line, document, plan, revision, savedAt, saveState, conflict, readerUnit, guestUntil, undoable, redoable,
         unit, documentUnit, chosenSpace, spaces, space, chosenPiece, pieces, piece, pieceOf, say, site, fitted, open, change, set, undo, redo, settle, readIn, showSpaceOf, received: take,
     }; // prettier-ignore
 });

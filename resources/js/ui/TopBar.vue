@@ -7,6 +7,7 @@ import { api } from '../api/client';
 import { useProject } from '../project/store';
 import { applyLight, light } from './light';
 import { useRefusals } from './refusals';
+import { clock } from '../measure/clock';
 import { say } from '../measure/say';
 
 // Fetched once they are asked for.
@@ -40,7 +41,10 @@ const items = computed(() => [
     { label: say('Project as JSON'), icon: 'pi pi-download', command: () => take('project.json') },
     ...(project.line?.may_change
         ? [
-              { label: say('A link to read by'), icon: 'pi pi-link', command: () => void (sharing.value = true) },
+              // Of a copy that goes tomorrow nobody is sent a link.
+              ...(project.guestUntil
+                  ? []
+                  : [{ label: say('A link to read by'), icon: 'pi pi-link', command: () => void (sharing.value = true) }]),
               { separator: true },
               { label: say('Bring in readings, boards, a drawing'), icon: 'pi pi-upload', command: () => void (bringing.value = true) },
           ]
@@ -66,6 +70,9 @@ const items = computed(() => [
     <header class="top">
         <h1 :title="project.line?.name">{{ project.line?.name }}</h1>
         <span class="soft">{{ project.line?.household }}</span>
+        <RouterLink v-if="project.guestUntil" class="soft" to="/" title="Keep what you do here: begin an account"
+            >Your own copy, until {{ clock(new Date(project.guestUntil)) }}</RouterLink
+        >
         <span class="right">
             <button class="linkish" :disabled="project.undoable.length === 0" title="Ctrl + Z" @click="guarded(project.undo())">
                 Undo
