@@ -42,13 +42,15 @@ Route::get('/up', HealthController::class);
 
 Route::get('/demo/{room?}/{stage?}', [DemoController::class, 'enter'])->where(['room' => '[a-z-]{1,60}', 'stage' => '[a-z]{1,20}'])->middleware('throttle:240,1,get-demo');
 Route::get('/api/session', [SessionController::class, 'show']);
-Route::post('/api/sign-in', [SessionController::class, 'store'])->middleware('throttle:10,1,post-api-sign-in');
+Route::post('/api/sign-in', [SessionController::class, 'store']);
 Route::delete('/api/session', [SessionController::class, 'destroy']);
-Route::post('/api/account', [AccountController::class, 'store'])->middleware('throttle:10,1,post-api-account');
+// Who comes in at these is counted by App\Http\Doors, all of them together.
+Route::post('/api/account', [AccountController::class, 'store']);
+Route::post('/api/account/begin', [AccountController::class, 'open']);
 Route::delete('/api/account', [AccountController::class, 'destroy'])->middleware(['auth', NotForGuests::class, 'throttle:10,1,delete-api-account']);
 Route::put('/api/account/password', [AccountController::class, 'password'])->middleware(['auth', NotForGuests::class, 'throttle:10,1,put-api-account-password']);
-Route::post('/api/forgotten', [PasswordResetController::class, 'store'])->middleware('throttle:5,1,post-api-forgotten');
-Route::post('/api/reset', [PasswordResetController::class, 'update'])->middleware('throttle:10,1,post-api-reset');
+Route::post('/api/forgotten', [PasswordResetController::class, 'store']);
+Route::post('/api/reset', [PasswordResetController::class, 'update']);
 
 Route::get('/api/piece-starts', [PieceStartController::class, 'index'])->middleware('auth');
 
@@ -60,7 +62,7 @@ Route::prefix('api/look/{token}')->where(['token' => '[A-Za-z0-9]{40}'])->group(
     Route::get('/{file}', [LookController::class, 'file'])->where('file', 'plan\\.pdf|shopping\\.pdf|parts\\.csv')->middleware('throttle:30,1,get-look-file');
 });
 
-Route::post('/api/join', [MemberController::class, 'join'])->middleware(['auth', NotForGuests::class, 'throttle:20,1,post-api-join']);
+Route::post('/api/join', [MemberController::class, 'join'])->middleware(['auth', NotForGuests::class]);
 Route::middleware('auth')->prefix('api/households')->group(function (): void {
     Route::get('/', [HouseholdController::class, 'index']);
     Route::post('/', [HouseholdController::class, 'store'])->middleware([NotForGuests::class, 'throttle:20,1,post-households']);
@@ -87,29 +89,29 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/revisions/{from}/compare/{to}', [RevisionController::class, 'compare'])->middleware('throttle:60,1,get-project-revisions-compare');
     Route::post('/{project}/changes', [ChangeController::class, 'store'])->middleware('throttle:300,1,post-project-changes');
     Route::get('/{project}/plan/{section?}', [PlanController::class, 'show']);
-    Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv']);
+    Route::get('/{project}/parts.csv', [TakeAwayController::class, 'csv'])->middleware('throttle:60,1,get-project-parts-csv');
     Route::post('/{project}/bring-in/readings', [BringInController::class, 'readings'])->middleware('throttle:60,1,post-project-bring-in-readings');
     Route::post('/{project}/bring-in/boards', [BringInController::class, 'boards'])->middleware('throttle:60,1,post-project-bring-in-boards');
     Route::post('/{project}/bring-in/outlines', [BringInController::class, 'outlines'])->middleware('throttle:60,1,post-project-bring-in-outlines');
     Route::get('/{project}/project.zip', [TakeAwayController::class, 'zip'])->middleware('throttle:20,1,get-project-zip');
-    Route::get('/{project}/parts.dxf', [TakeAwayController::class, 'dxf']);
+    Route::get('/{project}/parts.dxf', [TakeAwayController::class, 'dxf'])->middleware('throttle:60,1,get-project-parts-dxf');
     Route::get('/{project}/drawing.svg', [DrawingController::class, 'show'])->middleware('throttle:120,1,get-project-drawing-svg');
     Route::get('/{project}/small.svg', [DrawingController::class, 'small']);
     Route::get('/{project}/links', [SharedLinkController::class, 'index']);
     Route::post('/{project}/links', [SharedLinkController::class, 'store'])->middleware([NotForGuests::class, 'throttle:20,1,post-project-links']);
     Route::delete('/{project}/links/{link}', [SharedLinkController::class, 'destroy']);
-    Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf']);
+    Route::get('/{project}/plan.pdf', [TakeAwayController::class, 'pdf'])->middleware('throttle:60,1,get-project-plan-pdf');
     Route::get('/{project}/booklet.pdf', [TakeAwayController::class, 'booklet'])->middleware('throttle:60,1,get-project-booklet-pdf');
     Route::get('/{project}/record.pdf', [TakeAwayController::class, 'handover'])->middleware('throttle:60,1,get-project-record-pdf');
-    Route::get('/{project}/record.json', [TakeAwayController::class, 'handoverJson']);
-    Route::get('/{project}/bin-labels.pdf', [TakeAwayController::class, 'bins']);
+    Route::get('/{project}/record.json', [TakeAwayController::class, 'handoverJson'])->middleware('throttle:60,1,get-project-record-json');
+    Route::get('/{project}/bin-labels.pdf', [TakeAwayController::class, 'bins'])->middleware('throttle:60,1,get-project-bin-labels-pdf');
     Route::post('/{project}/other-side', [ProjectController::class, 'otherSide'])->middleware('throttle:20,1,post-project-other-side');
-    Route::get('/{project}/shopping.pdf', [TakeAwayController::class, 'shopping']);
-    Route::get('/{project}/work.ics', [TakeAwayController::class, 'calendar']);
-    Route::get('/{project}/shopping.csv', [TakeAwayController::class, 'shoppingCsv']);
+    Route::get('/{project}/shopping.pdf', [TakeAwayController::class, 'shopping'])->middleware('throttle:60,1,get-project-shopping-pdf');
+    Route::get('/{project}/work.ics', [TakeAwayController::class, 'calendar'])->middleware('throttle:60,1,get-project-work-ics');
+    Route::get('/{project}/shopping.csv', [TakeAwayController::class, 'shoppingCsv'])->middleware('throttle:60,1,get-project-shopping-csv');
     Route::get('/{project}/labels.pdf', [TakeAwayController::class, 'labels'])->middleware('throttle:60,1,get-project-labels-pdf');
-    Route::get('/{project}/measuring-list.pdf', [TakeAwayController::class, 'measuringList']);
-    Route::get('/{project}/survey.pdf', [TakeAwayController::class, 'surveySheet']);
+    Route::get('/{project}/measuring-list.pdf', [TakeAwayController::class, 'measuringList'])->middleware('throttle:60,1,get-project-measuring-list-pdf');
+    Route::get('/{project}/survey.pdf', [TakeAwayController::class, 'surveySheet'])->middleware('throttle:60,1,get-project-survey-pdf');
     Route::get('/{project}/template.{form}', TemplateController::class)->where('form', 'pdf|svg|dxf')->middleware('throttle:60,1,get-project-template-form');
     Route::get('/{project}/project.json', [TakeAwayController::class, 'json']);
     Route::get('/{project}/space-starts/{kind}', [StartController::class, 'space']);
@@ -126,7 +128,7 @@ Route::middleware('auth')->prefix('api/projects')->group(function (): void {
     Route::get('/{project}/library', [LibraryController::class, 'index']);
     Route::post('/{project}/library', [LibraryController::class, 'store'])->middleware('throttle:120,1,post-project-library');
     Route::delete('/{project}/library/{entry}', [LibraryController::class, 'destroy']);
-    Route::get('/{project}/library.csv', [LibraryController::class, 'csv']);
+    Route::get('/{project}/library.csv', [LibraryController::class, 'csv'])->middleware('throttle:60,1,get-project-library-csv');
     Route::post('/{project}/library.csv', [LibraryController::class, 'bring'])->middleware('throttle:20,1,post-project-library-csv');
     Route::post('/{project}/places', PlaceController::class)->middleware('throttle:240,1,post-project-places');
     Route::post('/{project}/replan', ReplanController::class)->middleware('throttle:60,1,post-project-replan');

@@ -6,12 +6,15 @@ namespace App\Providers;
 
 use App\Actions\StageFiles;
 use App\Http\InPlaceFiles;
+use App\Http\Requests\NotCommon;
 use App\Http\Unlimited;
 use App\Mail\Mailbox;
 use App\Models\Household;
 use App\Models\Project;
 use App\Policies\HouseholdPolicy;
 use App\Policies\ProjectPolicy;
+use Illuminate\Http\Middleware\TrustProxies;
+use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\ThrottleRequests;
 use Illuminate\Support\Facades\Gate;
 use Illuminate\Support\Facades\Mail;
@@ -35,6 +38,9 @@ final class AppServiceProvider extends ServiceProvider
             $this->app->bind(ThrottleRequests::class, Unlimited::class);
         }
         // Length is what counts; what a password is made of is the person's own.
-        Password::defaults(fn (): Password => Password::min(10)->max(200));
+        Password::defaults(fn (): Password => Password::min(10)->max(200)->rules([new NotCommon]));
+        // Whom the address of a caller is believed of who speaks for another; nobody unless it is set.
+        TrustProxies::at(array_values(array_filter(explode(',', config()->string('app.proxies')))));
+        TrustProxies::withHeaders(Request::HEADER_X_FORWARDED_FOR);
     }
 }

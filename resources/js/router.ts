@@ -8,6 +8,7 @@ export const router = createRouter({
         { path: '/account', component: () => import('./pages/AccountPage.vue') },
         { path: '/households', component: () => import('./pages/HouseholdsPage.vue') },
         { path: '/look/:token', component: () => import('./pages/LookPage.vue') },
+        { path: '/begin', component: () => import('./pages/BeginPage.vue') },
         { path: '/join', component: () => import('./pages/JoinPage.vue') },
         { path: '/reset', component: () => import('./pages/ResetPage.vue') },
         {

@@ -34,7 +34,7 @@ final class RoutesTest extends TestCase
     /** By method and address: the least that may. What makes or takes away comes last where it would be missed. */
     private const TABLE = [
         'GET up' => self::ANYONE, 'GET demo/{room?}/{stage?}' => self::ANYONE, 'GET {any?}' => self::ANYONE, 'GET api/session' => self::ANYONE, 'POST api/sign-in' => self::ANYONE, 'DELETE api/session' => self::ANYONE,
-        'POST api/account' => self::ANYONE, 'POST api/forgotten' => self::ANYONE, 'POST api/reset' => self::ANYONE,
+        'POST api/account' => self::ANYONE, 'POST api/account/begin' => self::ANYONE, 'POST api/forgotten' => self::ANYONE, 'POST api/reset' => self::ANYONE,
         'GET api/look/{token}' => self::ANYONE, 'GET api/look/{token}/picture.svg' => self::ANYONE, 'GET api/look/{token}/{file}' => self::ANYONE,
         'DELETE api/account' => self::SIGNED_IN, 'PUT api/account/password' => self::SIGNED_IN, 'GET api/piece-starts' => self::SIGNED_IN, 'PATCH api/profile' => self::SIGNED_IN, 'POST api/join' => self::SIGNED_IN,
         'GET api/households' => self::SIGNED_IN, 'POST api/households' => self::SIGNED_IN, 'GET api/projects' => self::SIGNED_IN, 'POST api/projects' => self::SIGNED_IN, 'POST api/projects/new' => self::SIGNED_IN,

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Actions\Attempts;
 use App\Models\Invitation;
 use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Models\SharedLink;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Session;
 
 /** Takes away for good what was deleted thirty days ago, photos and all; links and letters that ran out as long ago; and sessions that ran out. */
@@ -28,6 +30,8 @@ final class PurgeCommand extends Command
         foreach ([SharedLink::class, Invitation::class] as $model) {
             $model::query()->where('expires_at', '<', now()->subDays(Project::WAY_BACK))->delete();
         }
+        DB::table('sign_ups')->where('expires_at', '<', now())->delete();
+        (new Attempts)->sweep();
         Session::getHandler()->gc(config()->integer('session.lifetime') * 60);
 
         return self::SUCCESS;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Doors;
 use App\Http\KnownAddress;
 use App\Http\Requests\InviteRequest;
 use App\Models\Household;
@@ -42,8 +43,9 @@ final class MemberController
     }
 
     /** Whoever holds the letter joins with the account they are signed in with; a member keeps what they are, unless asked as more. */
-    public function join(Request $request): JsonResponse
+    public function join(Request $request, Doors $doors): JsonResponse
     {
+        $doors->knock($request);
         $request->validate(['token' => ['required', 'string', 'max:200']]);
         /** @var User $user */
         $user = $request->user();

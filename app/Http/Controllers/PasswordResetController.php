@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Doors;
 use App\Http\Requests\NewPasswordRequest;
 use App\Models\User;
 use App\Words\Catalogue;
@@ -17,17 +18,20 @@ use Illuminate\Support\Facades\Password;
 final class PasswordResetController
 {
     /** The answer is the same whether or not there is such an account. */
-    public function store(Request $request): Response
+    public function store(Request $request, Doors $doors): Response
     {
+        $doors->knock($request);
         $request->validate(['email' => ['required', 'email']], ['email.*' => Language::say('This is no e-mail address; expected one like wren@example.org.')]);
-        // A guest of the demo house has no address.
-        Password::sendResetLink(['email' => mb_strtolower(trim($request->string('email')->value())), 'guest_until' => null]);
+        // When the answer is out: how long a letter takes tells nobody whether there is one. A guest of the demo house has no address.
+        $of = ['email' => mb_strtolower(trim($request->string('email')->value())), 'guest_until' => null];
+        defer(fn () => Password::sendResetLink($of));
 
         return response()->noContent();
     }
 
-    public function update(NewPasswordRequest $request): Response|JsonResponse
+    public function update(NewPasswordRequest $request, Doors $doors): Response|JsonResponse
     {
+        $doors->knock($request, mb_strtolower($request->string('email')->value()));
         $done = Password::reset(['email' => mb_strtolower($request->string('email')->value()), 'token' => $request->string('token')->value(), 'password' => $request->string('password')->value()],
             function (User $user, string $password): void {
                 $user->forceFill(['password' => $password, 'remember_token' => null])->save();

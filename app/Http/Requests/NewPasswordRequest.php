@@ -21,6 +21,6 @@ final class NewPasswordRequest extends FormRequest
     public function messages(): array
     {
         return ['email.*' => Language::say('This is no e-mail address; expected one like wren@example.org.'), 'token.*' => Language::say('The link is not whole; open it again from the letter.'),
-            'password.*' => Language::say('The new password is too short; expected 10 characters or more.')];
+            'password.required' => Language::say('A password is needed, of 10 to 200 characters.'), 'password.string' => Language::say('A password is needed, of 10 to 200 characters.'), 'password.min' => Language::say('The password is too short; expected 10 characters or more.'), 'password.max' => Language::say('The password is too long; expected 200 characters at most.')];
     }
 }

@@ -26,6 +26,6 @@ final class PasswordRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['current.*' => Language::say('The present password is not this one.'), 'password.*' => Language::say('The new password is too short; expected 10 characters or more.')];
+        return ['current.*' => Language::say('The present password is not this one.'), 'password.required' => Language::say('A password is needed, of 10 to 200 characters.'), 'password.string' => Language::say('A password is needed, of 10 to 200 characters.'), 'password.min' => Language::say('The password is too short; expected 10 characters or more.'), 'password.max' => Language::say('The password is too long; expected 200 characters at most.')];
     }
 }

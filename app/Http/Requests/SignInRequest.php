@@ -8,9 +8,11 @@ use Illuminate\Foundation\Http\FormRequest;
 
 final class SignInRequest extends FormRequest
 {
+    use LowersAddress;
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'email'], 'password' => ['required', 'string']];
+        return ['email' => ['required', 'email', 'max:190'], 'password' => ['required', 'string', 'max:500']];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Actions\SignUp;
 use App\Models\User;
 use App\Words\Language;
 use Illuminate\Foundation\Http\FormRequest;
@@ -25,7 +26,8 @@ final class SignUpRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:80', new PlainName],
-            'email' => ['required', 'email', 'max:190', Rule::unique(User::class)],
+            // By letter nobody learns here whose address has an account.
+            'email' => ['required', 'email', 'max:190', ...SignUp::isByLetter() ? [] : [Rule::unique(User::class)]],
             'password' => ['required', 'string', Password::defaults()],
             'household' => ['sometimes', 'nullable', 'string', 'max:80', new PlainName],
         ];
@@ -38,7 +40,7 @@ final class SignUpRequest extends FormRequest
             'name.*' => Language::say('Your name is needed, of 1 to 80 characters.'),
             'email.unique' => Language::say('There is an account with this address; sign in, or ask for a new password.'),
             'email.*' => Language::say('This is no e-mail address; expected one like wren@example.org.'),
-            'password.*' => Language::say('The password is too short; expected 10 characters or more.'),
+            'password.required' => Language::say('A password is needed, of 10 to 200 characters.'), 'password.string' => Language::say('A password is needed, of 10 to 200 characters.'), 'password.min' => Language::say('The password is too short; expected 10 characters or more.'), 'password.max' => Language::say('The password is too long; expected 200 characters at most.'),
             'household.*' => Language::say('The household’s name is too long or no plain text; expected 80 characters at most.'),
         ];
     }

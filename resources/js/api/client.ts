@@ -36,7 +36,9 @@ export { askEarly } from './early';
 export const api = {
     session: whoIsIn,
     signIn: (email: string, password: string) => ask<Session>('POST', '/api/sign-in', { email, password }),
-    signUp: (of: { name: string; email: string; password: string; household: string }) => ask<Session>('POST', '/api/account', of),
+    signUp: (of: { name: string; email: string; password: string; household: string }) =>
+        ask<Session | { letter: true }>('POST', '/api/account', of),
+    openSignUp: (token: string) => ask<Session>('POST', '/api/account/begin', { token }),
     forgotten: (email: string) => ask<void>('POST', '/api/forgotten', { email }),
     reset: (email: string, token: string, password: string) => ask<void>('POST', '/api/reset', { email, token, password }),
     changePassword: (current: string, password: string) => ask<void>('PUT', '/api/account/password', { current, password }),

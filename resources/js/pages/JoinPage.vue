@@ -21,7 +21,7 @@ const join = (): Promise<boolean> =>
 <template>
     <main v-if="session" class="paper">
         <h1>You are asked to share projects</h1>
-        <template v-if="session.user">
+        <template v-if="session.user && !session.user.guest_until">
             <p v-if="joined" role="status">You belong to {{ joined }} now. <RouterLink to="/">To the projects</RouterLink></p>
             <Button v-else :label="`Join as ${session.user.name}`" @click="join" />
             <ul v-if="trouble.length" class="trouble" role="alert">

@@ -27,7 +27,18 @@ async function go(): Promise<void> {
             return;
         }
         if (way.value === 'in') await api.signIn(email.value, password.value);
-        else await api.signUp({ name: name.value, email: email.value, password: password.value, household: household.value });
+        else {
+            const begun = await api.signUp({
+                name: name.value,
+                email: email.value,
+                password: password.value,
+                household: household.value,
+            });
+            if ('letter' in begun) {
+                sent.value = true;
+                return;
+            }
+        }
         window.location.reload();
     });
 }
@@ -58,7 +69,10 @@ function turn(to: Way): void {
             />
         </label>
         <Button type="submit" :label="doing" />
-        <p v-if="sent" role="status">
+        <p v-if="sent && way === 'up'" role="status">
+            A letter is on its way to you. Open its link within a day, and the account is yours.
+        </p>
+        <p v-else-if="sent" role="status">
             If there is an account with this address, a letter with a link is on its way. It is good for an hour.
         </p>
     </form>

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions;
+
+use Illuminate\Support\Facades\DB;
+
+/**
+ * Tries at a door, counted before it is known whether they are good, so that many at once are counted too. The first few are free; each after them
+ * is answered only when twice as long has gone by as before the last, up to a minute. Nobody is locked out, and a quarter of an hour without a try
+ * begins anew. A clock that was set back holds nobody up longer than that.
+ */
+final class Attempts
+{
+    private const LONGEST_S = 60;
+
+    private const FORGOTTEN_MIN = 15;
+
+    /**
+     * @param  string  $key  what is tried, from where or at whom; only its hash is kept
+     * @return int seconds to wait before this try is let through; 0 where it is, and is counted
+     */
+    public function wait(string $key, int $free): int
+    {
+        if (! config()->boolean('incastro.limits')) {
+            return 0;
+        }
+        $now = now();
+        $hash = hash('sha256', $key);
+        $let = DB::select('INSERT INTO attempts (key, count, next_at, seen_at) VALUES (?, 1, ?, ?) ON CONFLICT (key) DO UPDATE SET '
+            .'count = CASE WHEN attempts.seen_at < ? THEN 1 ELSE attempts.count + 1 END, '
+            .'next_at = ?::timestamp + make_interval(secs => CASE WHEN attempts.seen_at < ? OR attempts.count + 1 < ? THEN 0 ELSE least(?, 2 ^ least(attempts.count + 1 - ?, 10)) END), '
+            .'seen_at = ? WHERE attempts.next_at <= ? OR attempts.next_at > ? RETURNING count',
+            [$hash, $now, $now, $old = $now->copy()->subMinutes(self::FORGOTTEN_MIN), $now, $old, $free, self::LONGEST_S, $free, $now, $now, $now->copy()->addSeconds(self::LONGEST_S)]);
+        if ($let !== []) {
+            return 0;
+        }
+        $next = DB::table('attempts')->where('key', $hash)->value('next_at');
+
+        return is_string($next) ? max(1, (int) ceil($now->diffInSeconds($next))) : 1;
+    }
+
+    public function forget(string $key): void
+    {
+        DB::table('attempts')->where('key', hash('sha256', $key))->delete();
+    }
+
+    public function sweep(): void
+    {
+        DB::table('attempts')->where('seen_at', '<', now()->subDay())->delete();
+    }
+}
