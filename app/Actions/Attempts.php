@@ -8,14 +8,12 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Tries at a door, counted before it is known whether they are good, so that many at once are counted too. The first few are free; each after them
- * is answered only when twice as long has gone by as before the last, up to a minute. Nobody is locked out, and a quarter of an hour without a try
- * begins anew. A clock that was set back holds nobody up longer than that.
+ * is answered only when twice as long has gone by as before the last, up to a minute. Nobody is locked out, and each minute without a try forgives
+ * one. A clock that was set back holds nobody up longer than that.
  */
 final class Attempts
 {
     private const LONGEST_S = 60;
-
-    private const FORGOTTEN_MIN = 15;
 
     /**
      * @param  string  $key  what is tried, from where or at whom; only its hash is kept
@@ -28,11 +26,12 @@ final class Attempts
         }
         $now = now();
         $hash = hash('sha256', $key);
-        $let = DB::select('INSERT INTO attempts (key, count, next_at, seen_at) VALUES (?, 1, ?, ?) ON CONFLICT (key) DO UPDATE SET '
-            .'count = CASE WHEN attempts.seen_at < ? THEN 1 ELSE attempts.count + 1 END, '
-            .'next_at = ?::timestamp + make_interval(secs => CASE WHEN attempts.seen_at < ? OR attempts.count + 1 < ? THEN 0 ELSE least(?, 2 ^ least(attempts.count + 1 - ?, 10)) END), '
-            .'seen_at = ? WHERE attempts.next_at <= ? OR attempts.next_at > ? RETURNING count',
-            [$hash, $now, $now, $old = $now->copy()->subMinutes(self::FORGOTTEN_MIN), $now, $old, $free, self::LONGEST_S, $free, $now, $now, $now->copy()->addSeconds(self::LONGEST_S)]);
+        // One is forgiven for each minute without any.
+        $count = 'greatest(0, attempts.count - greatest(0, floor(extract(epoch FROM ?::timestamp - attempts.seen_at) / 60))::int) + 1';
+        $let = DB::select("INSERT INTO attempts (key, count, next_at, seen_at) VALUES (?, 1, ?, ?) ON CONFLICT (key) DO UPDATE SET count = $count, seen_at = ?, "
+            ."next_at = ?::timestamp + make_interval(secs => CASE WHEN $count < ? THEN 0 ELSE least(?, 2 ^ least($count - ?, 10)) END) "
+            .'WHERE attempts.next_at <= ? OR attempts.next_at > ? RETURNING count',
+            [$hash, $now, $now, $now, $now, $now, $now, $free, self::LONGEST_S, $now, $free, $now, $now->copy()->addSeconds(self::LONGEST_S)]);
         if ($let !== []) {
             return 0;
         }

@@ -31,6 +31,15 @@ final class DoorsTest extends TestCase
         $this->withServerVariables(['REMOTE_ADDR' => '203.0.113.9'])->postJson('/api/account', $of)->assertCreated();
     }
 
+    public function test_a_minute_forgives_a_try(): void
+    {
+        $this->freezeTime();
+        for ($i = 0; $i < 60; $i++) {
+            $this->guess('198.51.100.1')->assertStatus(422);
+            $this->travel(60)->seconds();
+        }
+    }
+
     public function test_who_stands_in_front_is_believed_where_it_is_set(): void
     {
         config(['app.proxies' => '127.0.0.1']);
