@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\KnownAddress;
 use App\Http\OnlyText;
 use App\Http\Refusals;
+use App\Http\StillOpen;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -20,6 +21,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->web(append: [OnlyText::class]);
         // A new password ends every other session.
         $middleware->authenticateSessions();
+        $middleware->web(append: [StillOpen::class]);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         Refusals::map($exceptions);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Actions\Attempts;
+use App\Models\OpenSession;
 use App\Models\User;
 use App\Words\Catalogue;
 use Illuminate\Http\Exceptions\HttpResponseException;
@@ -51,6 +52,7 @@ final readonly class Doors
     /** Came in: what was tried at the account from here is forgotten, and the device known from now on. */
     public function opened(Request $request, User $user): void
     {
+        OpenSession::begin($request, $user);
         $this->attempts->forget($this->key($request, $user->email));
         $known = $this->known($request);
         $known[$user->id] = true;

@@ -29,7 +29,7 @@ final class User extends Authenticatable
 
     protected $fillable = ['name', 'email', 'password', 'profile'];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'second_secret', 'second_codes'];
 
     /** @return BelongsToMany<Household, $this> */
     public function households(): BelongsToMany
@@ -67,6 +67,6 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['profile' => 'array', 'password' => 'hashed', 'guest_until' => 'datetime'];
+        return ['profile' => 'array', 'password' => 'hashed', 'guest_until' => 'datetime', 'second_codes' => 'array', 'second_step' => 'integer'];
     }
 }

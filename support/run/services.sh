@@ -282,6 +282,15 @@ cmd_adopt() {
     (cd "$APP" && as_service php artisan incastro:adopt "$1") || exit 1
 }
 
+# The second factor of an account, for who has lost the device and the codes on paper.
+cmd_second_factor() {
+    [ "${1:-}" = off ] && [ -n "${2:-}" ] || fail 'expected: ./incastro second-factor off E-MAIL'
+    choose_places
+    is_running || fail 'start it first: ./incastro start'
+    laravel_env
+    (cd "$APP" && as_service php artisan incastro:second-factor off "$2") || exit 1
+}
+
 tell_left() {
     [ -f "$STATE/storage/demo-left" ] || return 0
     say "$(cat "$STATE/storage/demo-left") of the projects in the demo house that everybody shared before are somebody's own work: ./incastro adopt E-MAIL gives them to an account."

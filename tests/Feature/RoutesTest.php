@@ -34,7 +34,8 @@ final class RoutesTest extends TestCase
     /** By method and address: the least that may. What makes or takes away comes last where it would be missed. */
     private const TABLE = [
         'GET up' => self::ANYONE, 'GET demo/{room?}/{stage?}' => self::ANYONE, 'GET {any?}' => self::ANYONE, 'GET api/session' => self::ANYONE, 'POST api/sign-in' => self::ANYONE, 'DELETE api/session' => self::ANYONE,
-        'POST api/account' => self::ANYONE, 'POST api/account/begin' => self::ANYONE, 'POST api/forgotten' => self::ANYONE, 'POST api/reset' => self::ANYONE,
+        'POST api/account' => self::ANYONE, 'POST api/account/begin' => self::ANYONE, 'POST api/sign-in/code' => self::ANYONE,
+        'GET api/account/sessions' => self::SIGNED_IN, 'DELETE api/account/sessions' => self::SIGNED_IN, 'DELETE api/account/sessions/{open}' => self::SIGNED_IN, 'POST api/account/second' => self::SIGNED_IN, 'PUT api/account/second' => self::SIGNED_IN, 'DELETE api/account/second' => self::SIGNED_IN, 'POST api/forgotten' => self::ANYONE, 'POST api/reset' => self::ANYONE,
         'GET api/look/{token}' => self::ANYONE, 'GET api/look/{token}/picture.svg' => self::ANYONE, 'GET api/look/{token}/{file}' => self::ANYONE,
         'DELETE api/account' => self::SIGNED_IN, 'PUT api/account/password' => self::SIGNED_IN, 'GET api/piece-starts' => self::SIGNED_IN, 'PATCH api/profile' => self::SIGNED_IN, 'POST api/join' => self::SIGNED_IN,
         'GET api/households' => self::SIGNED_IN, 'POST api/households' => self::SIGNED_IN, 'GET api/projects' => self::SIGNED_IN, 'POST api/projects' => self::SIGNED_IN, 'POST api/projects/new' => self::SIGNED_IN,
@@ -59,7 +60,7 @@ final class RoutesTest extends TestCase
 
     /** What sends or shares, which a guest of the demo house does not. */
     private const NOT_FOR_GUESTS = [
-        'DELETE api/account', 'PUT api/account/password', 'POST api/join', 'POST api/households', 'POST api/households/{household}/invitations', 'PUT api/projects/{project}/household', 'POST api/projects/{project}/links',
+        'DELETE api/account', 'PUT api/account/password', 'GET api/account/sessions', 'DELETE api/account/sessions', 'DELETE api/account/sessions/{open}', 'POST api/account/second', 'PUT api/account/second', 'DELETE api/account/second', 'POST api/join', 'POST api/households', 'POST api/households/{household}/invitations', 'PUT api/projects/{project}/household', 'POST api/projects/{project}/links',
     ];
 
     public function test_every_route_is_in_the_table_and_the_table_names_no_other(): void
@@ -93,6 +94,8 @@ final class RoutesTest extends TestCase
         foreach (self::TABLE as $route => $least) {
             [$method, $uri] = explode(' ', $route);
             DB::beginTransaction();
+            // What a request before has opened went with its transaction.
+            $this->flushSession();
             $this->app?->make('auth')->forgetGuards();
             if ($actor !== null) {
                 $this->actingAs($actor);
@@ -117,6 +120,8 @@ final class RoutesTest extends TestCase
         foreach (self::TABLE as $route => $least) {
             [$method, $uri] = explode(' ', $route);
             DB::beginTransaction();
+            // What a request before has opened went with its transaction.
+            $this->flushSession();
             $this->app?->make('auth')->forgetGuards();
             $status = $this->actingAs($guest)->json($method, '/'.strtr($uri, $owned + ['{project}' => $project->id]), [])->getStatusCode();
             DB::rollBack();

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Actions\Attempts;
 use App\Models\Invitation;
+use App\Models\OpenSession;
 use App\Models\PhotoFiles;
 use App\Models\Project;
 use App\Models\SharedLink;
@@ -32,6 +33,7 @@ final class PurgeCommand extends Command
         }
         DB::table('sign_ups')->where('expires_at', '<', now())->delete();
         (new Attempts)->sweep();
+        OpenSession::query()->where('seen_at', '<', now()->subMinutes(config()->integer('session.lifetime')))->delete();
         Session::getHandler()->gc(config()->integer('session.lifetime') * 60);
 
         return self::SUCCESS;

@@ -10,6 +10,7 @@ use App\Http\Doors;
 use App\Http\Requests\DeleteAccountRequest;
 use App\Http\Requests\PasswordRequest;
 use App\Http\Requests\SignUpRequest;
+use App\Models\OpenSession;
 use App\Models\User;
 use App\Words\Catalogue;
 use Illuminate\Http\JsonResponse;
@@ -66,6 +67,7 @@ final class AccountController
     {
         /** @var User $user */
         $user = $request->user();
+        OpenSession::query()->where('user_id', $user->id)->whereKeyNot($request->session()->get('open'))->delete();
         $user->forceFill(['password' => $request->string('password')->value(), 'remember_token' => null])->save();
         $request->session()->regenerate();
 

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Doors;
 use App\Http\Requests\NewPasswordRequest;
+use App\Models\OpenSession;
 use App\Models\User;
 use App\Words\Catalogue;
 use App\Words\Language;
@@ -34,6 +35,7 @@ final class PasswordResetController
         $doors->knock($request, mb_strtolower($request->string('email')->value()));
         $done = Password::reset(['email' => mb_strtolower($request->string('email')->value()), 'token' => $request->string('token')->value(), 'password' => $request->string('password')->value()],
             function (User $user, string $password): void {
+                OpenSession::query()->where('user_id', $user->id)->delete();
                 $user->forceFill(['password' => $password, 'remember_token' => null])->save();
             });
 
