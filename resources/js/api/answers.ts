@@ -172,6 +172,16 @@ export interface Household {
     readonly invitations: readonly { id: string; email: string; role: Role; until: string }[];
 }
 
+/** One is signed in somewhere. */
+export interface OpenSession {
+    readonly id: string;
+    readonly device: string;
+    readonly from: string;
+    readonly begun: string;
+    readonly seen: string;
+    readonly me: boolean;
+}
+
 export interface Session {
     readonly user: {
         id: string;
@@ -180,6 +190,8 @@ export interface Session {
         has_password: boolean;
         /** When a guest's copy of the demo house goes; null for who has an account. */
         guest_until: string | null;
+        /** How many codes on paper are left where a second factor is on; null where it is off. */
+        second: number | null;
     } | null;
     readonly demo: boolean;
     /** What each language calls itself, by its code. */

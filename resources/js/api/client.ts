@@ -10,6 +10,7 @@ import type {
     LayoutSearch,
     LibraryEntry,
     Look,
+    OpenSession,
     Operation,
     PieceStart,
     Profile,
@@ -35,7 +36,14 @@ export { askEarly } from './early';
 
 export const api = {
     session: whoIsIn,
-    signIn: (email: string, password: string) => ask<Session>('POST', '/api/sign-in', { email, password }),
+    signIn: (email: string, password: string) => ask<Session | { second: true }>('POST', '/api/sign-in', { email, password }),
+    signInCode: (code: string) => ask<Session>('POST', '/api/sign-in/code', { code }),
+    sessions: () => ask<{ data: OpenSession[] }>('GET', '/api/account/sessions'),
+    /** One of them, or all but this one. */
+    endSession: (id?: string) => ask<void>('DELETE', `/api/account/sessions${id ? `/${id}` : ''}`),
+    beginSecond: (password: string) => ask<{ secret: string; rows: string[] }>('POST', '/api/account/second', { password }),
+    confirmSecond: (code: string) => ask<{ codes: string[] }>('PUT', '/api/account/second', { code }),
+    turnSecondOff: (password: string) => ask<void>('DELETE', '/api/account/second', { password }),
     signUp: (of: { name: string; email: string; password: string; household: string }) =>
         ask<Session | { letter: true }>('POST', '/api/account', of),
     openSignUp: (token: string) => ask<Session>('POST', '/api/account/begin', { token }),

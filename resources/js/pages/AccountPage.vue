@@ -4,7 +4,9 @@ import InputText from 'primevue/inputtext';
 import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, type Session } from '../api/client';
+import OpenSessions from './OpenSessions.vue';
 import ReadingForm from './ReadingForm.vue';
+import SecondFactor from './SecondFactor.vue';
 import { clock } from '../measure/clock';
 import { useTelling } from '../ui/telling';
 
@@ -15,6 +17,7 @@ onMounted(async () => {
     session.value = await api.session();
     if (!session.value.user) await router.replace('/');
 });
+const again = async (): Promise<void> => void (session.value = await api.session());
 const current = ref('');
 const password = ref('');
 const changed = ref(false);
@@ -74,6 +77,8 @@ async function signOut(): Promise<void> {
             <ul v-if="changing.trouble.value.length" class="trouble" role="alert">
                 <li v-for="t in changing.trouble.value" :key="t">{{ t }}</li>
             </ul>
+            <SecondFactor :left="session.user.second" @changed="again" />
+            <OpenSessions />
             <h2>Delete this account</h2>
             <p>
                 Households that nobody else belongs to go with it, with their projects, photos, rack and library; this cannot be taken back.

@@ -16,6 +16,9 @@ const household = ref('');
 const email = ref('');
 const password = ref('');
 const sent = ref(false);
+/** The password was right, and a second factor is on. */
+const asksCode = ref(false);
+const code = ref('');
 const { trouble, tell } = useTelling();
 const doing = computed(() => ({ in: say('Sign in'), up: say('Begin an account'), forgotten: say('Send me a link') })[way.value]);
 
@@ -26,8 +29,13 @@ async function go(): Promise<void> {
             sent.value = true;
             return;
         }
-        if (way.value === 'in') await api.signIn(email.value, password.value);
-        else {
+        if (asksCode.value) await api.signInCode(code.value);
+        else if (way.value === 'in') {
+            if ('second' in (await api.signIn(email.value, password.value))) {
+                asksCode.value = true;
+                return;
+            }
+        } else {
             const begun = await api.signUp({
                 name: name.value,
                 email: email.value,
@@ -44,7 +52,7 @@ async function go(): Promise<void> {
 }
 function turn(to: Way): void {
     way.value = to;
-    sent.value = false;
+    sent.value = asksCode.value = false;
     trouble.value = [];
 }
 </script>
@@ -53,12 +61,16 @@ function turn(to: Way): void {
     <p v-if="session.demo && !session.user"><a class="p-button" href="/demo">Open the demo house</a></p>
     <p v-if="isFull" role="status">As many people as fit are looking round the demo house just now. Try again in an hour.</p>
     <form :aria-label="doing" @submit.prevent="go">
+        <label v-if="asksCode"
+            >Code of your authenticator, or one on paper
+            <InputText v-model="code" autocomplete="one-time-code" maxlength="40" required />
+        </label>
         <template v-if="way === 'up'">
             <label>Your name <InputText v-model="name" maxlength="80" autocomplete="name" required /></label>
             <label>Household <InputText v-model="household" maxlength="80" placeholder="whose projects they are" /></label>
         </template>
-        <label>E-mail <InputText v-model="email" type="email" autocomplete="username" required /></label>
-        <label v-if="way !== 'forgotten'"
+        <label v-if="!asksCode">E-mail <InputText v-model="email" type="email" autocomplete="username" required /></label>
+        <label v-if="way !== 'forgotten' && !asksCode"
             >Password
             <InputText
                 v-model="password"
@@ -80,7 +92,7 @@ function turn(to: Way): void {
         <li v-for="t in trouble" :key="t">{{ t }}</li>
     </ul>
     <p class="other">
-        <button v-if="way !== 'in'" class="linkish" @click="turn('in')">Sign in</button>
+        <button v-if="way !== 'in' || asksCode" class="linkish" @click="turn('in')">Sign in</button>
         <button v-if="way !== 'up' && session.sign_up" class="linkish" @click="turn('up')">Begin an account</button>
         <button v-if="way !== 'forgotten'" class="linkish" @click="turn('forgotten')">Forgot the password?</button>
     </p>
