@@ -12,6 +12,8 @@ use Incastro\Core\Document\Change\Change;
 use Incastro\Core\Document\Change\Changes;
 use Incastro\Core\Document\Fields\UnknownKeys;
 use Incastro\Core\Document\Reading\CanonicalJson;
+use Incastro\Core\Document\Reading\DocumentRejected;
+use Incastro\Core\Document\Reading\Problem;
 use Incastro\Core\Measure\Text;
 use Incastro\Core\Queries\History\ChangeDescriber;
 
@@ -21,8 +23,8 @@ final class ChangeProject
     /**
      * The revision that the change became; the same change sent twice is applied once.
      *
-     * @throws StaleChange when newer revisions touch the same fields
-     * @throws \Incastro\Core\Document\Reading\DocumentRejected when the changed document would be wrong
+     * @throws StaleChange when newer revisions touch the same fields, or it was made on a revision that is not there
+     * @throws DocumentRejected when the changed document would be wrong, or another change was sent under the same id
      */
     public function apply(Project $project, Change $change, User $user): Revision
     {
@@ -31,6 +33,7 @@ final class ChangeProject
             $locked = Project::query()->whereKey($project->id)->lockForUpdate()->first() ?? throw new \RuntimeException('The project is gone.');
             $before = $locked->revisions()->where('change_id', $change->id)->first();
             if ($before !== null) {
+                $this->refuseOther($before, $change);
                 $project->setRawAttributes($locked->getAttributes(), true);
 
                 return $before;
@@ -50,13 +53,24 @@ final class ChangeProject
         });
     }
 
+    /** A change keeps the name it was sent under: another under the same name would be dropped in silence. */
+    private function refuseOther(Revision $before, Change $change): void
+    {
+        $known = json_decode($before->operations, true);
+        if (CanonicalJson::ordered($known) !== CanonicalJson::ordered(json_decode((string) json_encode($change->operations), true))) {
+            throw DocumentRejected::because(new Problem('', Text::of('change.other_under_its_name')));
+        }
+    }
+
     private function refuseStale(Project $project, Change $change): void
     {
-        if ($change->baseRevision >= $project->revision) {
+        if ($change->baseRevision === $project->revision) {
             return;
         }
         $newer = $project->revisions()->where('number', '>', $change->baseRevision)->get();
-        $paths = $change->collidesWith(array_merge(...$newer->map(fn (Revision $r): array => $r->touched)->all()));
+        // Made on a revision that is not there (any more: the server was put back since), everything it touches may have been something else.
+        $paths = $change->baseRevision > $project->revision ? $change->touched()
+            : $change->collidesWith(array_merge(...$newer->map(fn (Revision $r): array => $r->touched)->all()));
         if ($paths === []) {
             return;
         }

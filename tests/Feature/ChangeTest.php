@@ -54,6 +54,36 @@ final class ChangeTest extends TestCase
         self::assertSame(1, Revision::query()->count());
     }
 
+    public function test_another_change_under_the_same_id_is_refused_and_not_dropped(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $piece = $this->pieceId($project);
+        $change = $this->change(1, [$this->set(380, 'pieces', $piece, 'depth')]);
+        $this->postJson("/api/projects/$project->id/changes", $change)->assertOk();
+        $other = ['ops' => [$this->set(340, 'pieces', $piece, 'depth')]] + $change;
+        $this->postJson("/api/projects/$project->id/changes", $other)->assertStatus(422)->assertJsonPath('message', 'Another change was sent under this id before; nothing was changed. Send it under an id of its own.');
+        self::assertSame(380, $project->refresh()->decoded()['pieces'][$piece]['depth']);
+        // The same, built on what came meanwhile and with its keys in another order, is the same.
+        $again = ['base_revision' => 2, 'ops' => [array_reverse($change['ops'][0], true)]] + $change;
+        $this->postJson("/api/projects/$project->id/changes", $again)->assertOk()->assertJsonPath('revision', 2);
+    }
+
+    /** As a page has it that is older than a restore. */
+    public function test_a_change_made_on_a_revision_that_is_not_there_is_a_conflict(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $project = $this->demoProject();
+        $piece = $this->pieceId($project);
+        $depth = $project->decoded()['pieces'][$piece]['depth'];
+        $this->postJson("/api/projects/$project->id/changes", $this->change(9, [$this->set(380, 'pieces', $piece, 'depth')]))
+            ->assertStatus(409)->assertJsonPath('revision', 1)->assertJsonPath('paths', ["/pieces/$piece/depth"])->assertJsonPath('rows.0.both', true);
+        self::assertSame([$depth, 1], [$project->refresh()->decoded()['pieces'][$piece]['depth'], $project->revision]);
+        // What was seen is never stale: it is added to what is there.
+        $remark = ['op' => 'append', 'path' => ['facts', self::ulid()], 'value' => ['kind' => 'remark', 'about' => 'project', 'text' => 'Dry', 'at' => '2026-05-04T10:00']];
+        $this->postJson("/api/projects/$project->id/changes", $this->change(9, [$remark]))->assertOk()->assertJsonPath('revision', 2);
+    }
+
     public function test_a_stale_change_to_the_same_field_is_refused_with_both_versions(): void
     {
         [$project, $piece] = $this->opened();
