@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\KnownAddress;
 use App\Http\OnlyText;
 use App\Http\Refusals;
+use App\Http\RoomOnDisk;
 use App\Http\StillOpen;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -18,6 +19,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/');
         $middleware->prepend(KnownAddress::class);
+        $middleware->append(RoomOnDisk::class);
         $middleware->web(append: [OnlyText::class]);
         // A new password ends every other session.
         $middleware->authenticateSessions();

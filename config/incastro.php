@@ -9,6 +9,9 @@ return [
     /** How many people may look round the demo house at the same time, each in a copy of about 300 kB. */
     'demo_guests' => (int) env('INCASTRO_DEMO_GUESTS', 500),
 
+    /** Nothing more is written where less is left on the disk. */
+    'least_free_mb' => (int) env('INCASTRO_LEAST_FREE_MB', 200),
+
     /** Whether anybody who reaches this server may begin an account. */
     'sign_up' => (bool) env('INCASTRO_SIGN_UP', true),
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\RoomOnDisk;
 use App\Models\Household;
 use App\Models\Photo;
 use App\Models\Project;
@@ -32,10 +33,10 @@ final class DemoHouse
     /** @var array<string, array{name: string, json: string, id: string}> each room is read once a process */
     private static array $rooms = [];
 
-    /** A new guest with a copy of the house; null where as many are open as this server keeps. */
+    /** A new guest with a copy of the house; null where as many are open as this server keeps, or its disk is nearly full. */
     public function open(): ?User
     {
-        if (User::query()->whereNotNull('guest_until')->count() >= config()->integer('incastro.demo_guests')) {
+        if (! RoomOnDisk::isLeft() || User::query()->whereNotNull('guest_until')->count() >= config()->integer('incastro.demo_guests')) {
             return null;
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions;
 
+use App\Http\RoomOnDisk;
 use App\Models\Project;
 use Illuminate\Support\Facades\DB;
 use Incastro\Core\Plan;
@@ -84,6 +85,9 @@ final class PlanProject
     private function keep(Project $project, string $json, string $stretch): string
     {
         $packed = Gzip::file([$stretch], $json);
+        if (! RoomOnDisk::isLeft()) {
+            return $packed;
+        }
         $body = self::PACKED.base64_encode($packed);
         $hash = $this->hash($project);
         DB::statement('WITH older AS (DELETE FROM plans WHERE project_id = ? AND hash <> ?) INSERT INTO plans (hash, project_id, body) VALUES (?, ?, ?) ON CONFLICT DO NOTHING',

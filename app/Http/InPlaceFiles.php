@@ -17,19 +17,38 @@ final class InPlaceFiles extends Filesystem
         return $lock ? self::over($path, $contents) : parent::put($path, $contents);
     }
 
-    /** @return int|false the bytes written; false where they could not all be */
+    /**
+     * Where the disk is full, what was there stays: a session is better as it was than half of each.
+     *
+     * @return int|false the bytes written; false where they could not all be
+     */
     private static function over(string $path, string $contents): int|false
     {
-        $file = fopen($path, 'cb');
+        $file = @fopen($path, 'c+b');
         if ($file === false) {
             return false;
         }
         try {
-            $isWhole = flock($file, LOCK_EX) && fwrite($file, $contents) === strlen($contents) && ftruncate($file, strlen($contents));
+            if (! flock($file, LOCK_EX)) {
+                return false;
+            }
+            $before = (string) stream_get_contents($file);
+            if (self::lay($file, $contents)) {
+                return strlen($contents);
+            }
+            self::lay($file, $before);
 
-            return $isWhole ? strlen($contents) : false;
+            return false;
         } finally {
             fclose($file);
         }
+    }
+
+    /** @param  resource  $file */
+    private static function lay($file, string $contents): bool
+    {
+        rewind($file);
+
+        return @fwrite($file, $contents) === strlen($contents) && fflush($file) && ftruncate($file, strlen($contents));
     }
 }

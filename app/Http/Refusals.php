@@ -19,6 +19,9 @@ use Symfony\Component\HttpKernel\Exception\UnprocessableEntityHttpException;
 /** Every refusal as one clear sentence: what was wrong and what is expected. */
 final class Refusals
 {
+    /** PostgreSQL's word for a disk that is full. */
+    private const NO_ROOM = '53100';
+
     public static function map(Exceptions $exceptions): void
     {
         $exceptions->dontReport([DocumentRejected::class, StaleChange::class]);
@@ -62,6 +65,7 @@ final class Refusals
             $status === 507 => new JsonResponse(['message' => $words->say('refused.disk_full')], 507),
             $status === 413 => new JsonResponse(['message' => $words->say('refused.too_large')], 413),
             $status === 503 => new JsonResponse(['message' => $words->say('refused.not_now')], 503),
+            $e instanceof \PDOException && (string) $e->getCode() === self::NO_ROOM => new JsonResponse(['message' => $words->say('refused.disk_full')], 507),
             $e instanceof \PDOException && self::isAway($e) => new JsonResponse(['message' => $words->say('refused.not_now')], 503),
             $status === 429 => new JsonResponse(['message' => $words->say('refused.too_often')], 429),
             $e instanceof \Illuminate\Validation\ValidationException => null,

@@ -17,6 +17,16 @@ final class Supervisor
     /** @var array<string, array{at: float, wait: float}> services to be started again, and when */
     private array $due = [];
 
+    private const BALLAST_MB = 32;
+
+    private const FULL_MB = 24;
+
+    private const ROOMY_MB = 300;
+
+    private const DISK_EVERY_S = 2;
+
+    private float $diskSeen = 0.0;
+
     private bool $stopping = false;
 
     /** The database has changed under the services: those that hold connections begin anew. */
@@ -48,6 +58,7 @@ final class Supervisor
                     $this->renewServices();
                 }
                 $this->revive();
+                $this->minDisk();
                 usleep(200_000);
             }
         } catch (Throwable $e) {
@@ -227,6 +238,24 @@ final class Supervisor
     {
         if ($group > 1) {
             @posix_kill(-$group, SIGKILL);
+        }
+    }
+
+    /** A reserve that is given up when the disk is full, so that the database can still write down what it has begun. */
+    private function minDisk(): void
+    {
+        $file = "{$this->state}/ballast";
+        if (self::now() < $this->diskSeen + self::DISK_EVERY_S) {
+            return;
+        }
+        $this->diskSeen = self::now();
+        $free = (float) disk_free_space($this->state) / 1e6;
+        clearstatcache(true, $file);
+        if ($free < self::FULL_MB && is_file($file)) {
+            unlink($file);
+            $this->log("the disk is full; $file is given up");
+        } elseif ($free > self::ROOMY_MB && ! is_file($file)) {
+            @file_put_contents("$file.part", str_repeat("\0", self::BALLAST_MB * 1_000_000)) && rename("$file.part", $file);
         }
     }
 

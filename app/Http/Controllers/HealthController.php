@@ -4,14 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\RoomOnDisk;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;
 
 /** Whether the service can serve: database, queue and disk. */
 final class HealthController
 {
-    private const LEAST_FREE_BYTES = 100_000_000;
-
     public function __invoke(): JsonResponse
     {
         $checks = ['database' => $this->database(), 'queue' => $this->queue(), 'disk' => $this->disk()];
@@ -40,6 +39,6 @@ final class HealthController
 
     private function disk(): bool
     {
-        return (float) disk_free_space(storage_path()) > self::LEAST_FREE_BYTES;
+        return RoomOnDisk::isLeft();
     }
 }

@@ -9,7 +9,7 @@ class Server {
     depth = 380;
     readonly seen: Change[] = [];
     readonly applied = new Map<string, readonly Operation[]>();
-    failNext: 'not now' | 'away' | 'lost answer' | 'stale' | null = null;
+    failNext: 'not now' | 'full' | 'away' | 'lost answer' | 'stale' | null = null;
 
     async fetch(path: string, init?: RequestInit): Promise<Response> {
         if (path === '/api/session') return Response.json({ user: { profile: { unit: null } }, demo: true });
@@ -20,6 +20,7 @@ class Server {
         this.failNext = null;
         if (fail === 'away') throw new TypeError('network');
         if (fail === 'not now') return new Response('<html>502</html>', { status: 502 });
+        if (fail === 'full') return Response.json({ message: 'No room.' }, { status: 507 });
         if (fail === 'stale')
             return Response.json({ message: 'Someone changed it.', rows: [{ both: true }, { both: false }] }, { status: 409 });
         const inverse = this.applied.get(change.change_id) ?? this.apply(change);
@@ -138,6 +139,15 @@ it('keeps what may be undone when a conflict is settled', async () => {
     await project.settle(() => false);
     await project.undo();
     expect(server.depth).toBe(380);
+});
+
+it('keeps what a full disk does not take, says so, and sends it when there is room', async () => {
+    const project = await opened();
+    server.failNext = 'full';
+    const sent = project.change(set(300));
+    await vi.waitFor(() => expect(project.saveState).toBe('full'));
+    await sent;
+    expect([server.depth, server.revision, project.saveState]).toEqual([300, 2, 'saved']);
 });
 
 it('waits for a server that is there and cannot just now', async () => {

@@ -9,7 +9,7 @@ import { render, type Text } from '../measure/words';
 import { inOrder } from './order';
 import { ulid } from './ulid';
 
-export type SaveState = 'saved' | 'saving' | 'waiting';
+export type SaveState = 'saved' | 'saving' | 'waiting' | 'full';
 
 /** A change that was refused because somebody else changed the same meanwhile; a row for each operation of it. */
 export interface Conflict {
@@ -19,7 +19,7 @@ export interface Conflict {
 }
 
 /** The server is there and cannot just now: overloaded, starting, or without its database. */
-const NOT_NOW = [429, 502, 503, 504];
+const NOT_NOW = [429, 502, 503, 504, 507];
 
 /** The open project: its document and plan as the server last gave them, and what may be undone. */
 export const useProject = defineStore('project', () => {
@@ -121,7 +121,7 @@ export const useProject = defineStore('project', () => {
                     throw error;
                 }
                 // The same change id is sent again: if it did arrive, it is not applied twice.
-                saveState.value = 'waiting';
+                saveState.value = error instanceof Refused && error.status === 507 ? 'full' : 'waiting';
                 await new Promise((resolve) => setTimeout(resolve, 1500));
             }
         }
