@@ -12,8 +12,8 @@ return [
     /** Nothing more is written where less is left on the disk. */
     'least_free_mb' => (int) env('INCASTRO_LEAST_FREE_MB', 200),
 
-    /** Whether anybody who reaches this server may begin an account. */
-    'sign_up' => (bool) env('INCASTRO_SIGN_UP', true),
+    /** Who may begin an account: true all who reach this server, false nobody, `here` who is at this machine. */
+    'sign_up' => env('INCASTRO_SIGN_UP', true),
 
     /** Names the built core where plans and stages of plans are kept; the start command sets it to a hash of core/src. Of a core without a name no stages are kept. */
     'core_hash' => env('INCASTRO_CORE_HASH', ''),

@@ -14,6 +14,7 @@ use App\Http\Controllers\LayoutSearchController;
 use App\Http\Controllers\LibraryController;
 use App\Http\Controllers\LookController;
 use App\Http\Controllers\MemberController;
+use App\Http\Controllers\MeterController;
 use App\Http\Controllers\OpenSessionController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PasswordResetController;
@@ -63,6 +64,7 @@ Route::middleware(['auth', NotForGuests::class])->prefix('api/account')->group(f
 Route::post('/api/forgotten', [PasswordResetController::class, 'store']);
 Route::post('/api/reset', [PasswordResetController::class, 'update']);
 
+Route::get('/api/meter', MeterController::class)->middleware('auth');
 Route::get('/api/piece-starts', [PieceStartController::class, 'index'])->middleware('auth');
 
 Route::patch('/api/profile', [ProfileController::class, 'update'])->middleware('auth');

@@ -8,7 +8,7 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Tries at a door, counted before it is known whether they are good, so that many at once are counted too. The first few are free; each after them
- * is answered only when twice as long has gone by as before the last, up to a minute. Nobody is locked out, and each minute without a try forgives
+ * is answered only when twice as long has gone by as before the last, up to a minute. Nobody is locked out, and each minute that passes forgives
  * one. A clock that was set back holds nobody up longer than that.
  */
 final class Attempts
@@ -26,12 +26,14 @@ final class Attempts
         }
         $now = now();
         $hash = hash('sha256', $key);
-        // One is forgiven for each minute without any.
-        $count = 'greatest(0, attempts.count - greatest(0, floor(extract(epoch FROM ?::timestamp - attempts.seen_at) / 60))::int) + 1';
-        $let = DB::select("INSERT INTO attempts (key, count, next_at, seen_at) VALUES (?, 1, ?, ?) ON CONFLICT (key) DO UPDATE SET count = $count, seen_at = ?, "
+        // One is forgiven for each minute, whole ones; what is left of a minute counts at the next try.
+        $minutes = 'greatest(0, floor(extract(epoch FROM ?::timestamp - attempts.seen_at) / 60))::int';
+        $count = "greatest(0, attempts.count - $minutes) + 1";
+        $seen = "CASE WHEN attempts.count <= $minutes OR attempts.seen_at > ? THEN ? ELSE attempts.seen_at + make_interval(mins => $minutes) END";
+        $let = DB::select("INSERT INTO attempts (key, count, next_at, seen_at) VALUES (?, 1, ?, ?) ON CONFLICT (key) DO UPDATE SET count = $count, seen_at = $seen, "
             ."next_at = ?::timestamp + make_interval(secs => CASE WHEN $count < ? THEN 0 ELSE least(?, 2 ^ least($count - ?, 10)) END) "
             .'WHERE attempts.next_at <= ? OR attempts.next_at > ? RETURNING count',
-            [$hash, $now, $now, $now, $now, $now, $now, $free, self::LONGEST_S, $now, $free, $now, $now->copy()->addSeconds(self::LONGEST_S)]);
+            [$hash, $now, $now, $now, $now, $now, $now, $now, $now, $now, $free, self::LONGEST_S, $now, $free, $now, $now->copy()->addSeconds(self::LONGEST_S)]);
         if ($let !== []) {
             return 0;
         }

@@ -8,6 +8,7 @@ use App\Http\KnownAddress;
 use App\Models\Household;
 use App\Models\User;
 use App\Words\Language;
+use Illuminate\Http\Request;
 use Illuminate\Mail\Message;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Mail;
@@ -23,6 +24,14 @@ final class SignUp
 
     public function __construct(private readonly DemoHouse $demo)
     {
+    }
+
+    /** Whether an account may be begun from where this is asked. */
+    public static function isOpenTo(Request $request): bool
+    {
+        $open = config('incastro.sign_up');
+
+        return $open === 'here' ? in_array($request->ip(), ['127.0.0.1', '::1'], true) : (bool) $open;
     }
 
     public static function isByLetter(): bool

@@ -21,7 +21,7 @@ use Incastro\Core\Measure\Text;
 final readonly class Doors
 {
     /** Tries that cost nothing: a family behind one address, somebody who mistypes. */
-    private const FREE_FROM = 20;
+    private const FREE_FROM = 30;
 
     private const FREE_AT = 6;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -11,7 +12,8 @@ use Illuminate\Support\Carbon;
 use Illuminate\Support\Str;
 
 /**
- * A link by which somebody without an account reads one project for a while. Only the hash of what it holds is kept.
+ * A link by which somebody without an account reads one project for a while, as long as who made it may change the project. Only the hash of what it
+ * holds is kept.
  *
  * @property string $id
  * @property string $project_id
@@ -19,6 +21,7 @@ use Illuminate\Support\Str;
  * @property Carbon $expires_at
  * @property Carbon|null $seen_at
  * @property Project $project
+ * @property User $user
  */
 final class SharedLink extends Model
 {
@@ -42,6 +45,26 @@ final class SharedLink extends Model
         return $this->belongsTo(Project::class);
     }
 
+    /** @return BelongsTo<User, $this> who made it */
+    public function user(): BelongsTo
+    {
+        return $this->belongsTo(User::class);
+    }
+
+    /**
+     * Those that have not run out, made by who is still an owner or maker of the household whose project it is.
+     *
+     * @return Builder<self>
+     */
+    public static function good(): Builder
+    {
+        $good = self::query();
+        $good->where('expires_at', '>', now())->whereExists(fn ($q) => $q->from('household_user')->join('projects', 'projects.household_id', '=', 'household_user.household_id')
+            ->whereColumn('projects.id', 'shared_links.project_id')->whereColumn('household_user.user_id', 'shared_links.user_id')->whereIn('household_user.role', ['owner', 'maker']));
+
+        return $good;
+    }
+
     /** Made now; what is given back is shown once and kept nowhere. */
     public static function of(Project $project, User $user, string $label, int $days): string
     {
@@ -54,7 +77,7 @@ final class SharedLink extends Model
     /** Null when it is no longer good, or its project is deleted. */
     public static function by(string $token): ?self
     {
-        return self::query()->with('project.household')->whereHas('project')->where('token_hash', hash('sha256', $token))->where('expires_at', '>', now())->first();
+        return self::good()->with('project.household')->whereHas('project')->where('token_hash', hash('sha256', $token))->first();
     }
 
     /** @return array<string, string> */

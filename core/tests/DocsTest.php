@@ -29,7 +29,7 @@ final class DocsTest extends TestCase
                 self::assertFileExists(self::ROOT.$said, $page);
             }
         }
-        preg_match_all('#\./incastro (\w+)#', self::source($page), $commands);
+        preg_match_all('#\./incastro ([a-z][a-z-]*)#', self::source($page), $commands);
         foreach (array_unique($commands[1]) as $command) {
             self::assertMatchesRegularExpression("/^    (?:[a-z]+ \\| )*$command(?: \\| [a-z-]+)*\\) /m",
                 self::source('incastro'), "$page: ./incastro $command");

@@ -7,6 +7,8 @@ final class Server
 {
     private const BEAT_S = 15;
 
+    private const MOST_LINKS = 300;
+
     /** @var array<int, resource> */
     private array $links = [];
 
@@ -100,6 +102,13 @@ final class Server
     /** @param  resource  $guest */
     private function link($guest): void
     {
+        // A process may hold a thousand: whoever comes after so many is told, and all who are there are served.
+        if (count($this->links) >= self::MOST_LINKS) {
+            @fwrite($guest, "HTTP/1.1 503 Service Unavailable\r\nContent-Length: 0\r\nConnection: close\r\n\r\n");
+            fclose($guest);
+
+            return;
+        }
         @fwrite($guest, "HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n\r\n");
         $this->links[(int) $guest] = $guest;
         @fwrite($guest, self::event('battery', ['percent' => (int) round($this->device->battery)]));

@@ -12,6 +12,7 @@ pid $SOCKETS/nginx.pid;
 error_log $STATE/log/nginx.log warn;
 events { worker_connections 512; }
 http {
+    limit_conn_zone \$binary_remote_addr zone=links:1m;
     include /etc/nginx/mime.types;
     types { font/woff2 woff2; }
     default_type application/octet-stream;
@@ -37,7 +38,7 @@ CONF
         ssl_certificate $STATE/lan.crt;
         ssl_certificate_key $STATE/lan.key;
         location = /certificate.crt {
-            alias $STATE/lan.crt;
+            alias $STATE/lan-ca.crt;
             default_type application/x-x509-ca-cert;
         }
 CONF
@@ -55,7 +56,21 @@ CONF
             expires 1y;
             try_files \$uri =404;
         }
+        # The meter is for who is signed in, from these pages; a few open links for each address.
+        location = /meter-allowed {
+            internal;
+            include /etc/nginx/fastcgi_params;
+            fastcgi_param HTTP_HOST \$http_host;
+            fastcgi_param REQUEST_URI /api/meter;
+            fastcgi_param REQUEST_METHOD GET;
+            fastcgi_param CONTENT_LENGTH "";
+            fastcgi_pass_request_body off;
+            fastcgi_param SCRIPT_FILENAME $APP/public/index.php;
+            fastcgi_pass unix:$SOCKETS/fpm.sock;
+        }
         location /meter/ {
+            auth_request /meter-allowed;
+            limit_conn links 12;
             proxy_pass http://unix:$SOCKETS/meter.sock;
             proxy_buffering off;
             proxy_read_timeout 1h;
@@ -229,6 +244,7 @@ cmd_start() {
         ! port_is_taken "$lan_port" || fail "port $lan_port, for the home network, is taken by another program."
         make_state
         make_certificate
+        SIGN_UP=here
         # On the home network it is reached by this machine's address or name, and letters say the first.
         INCASTRO_LAN_HOSTS=$(own_address),$(hostname),$(hostname).local
         export INCASTRO_LAN_HOSTS INCASTRO_URL=${INCASTRO_URL:-https://$(own_address):$lan_port}
@@ -294,28 +310,6 @@ cmd_second_factor() {
 tell_left() {
     [ -f "$STATE/storage/demo-left" ] || return 0
     say "$(cat "$STATE/storage/demo-left") of the projects in the demo house that everybody shared before are somebody's own work: ./incastro adopt E-MAIL gives them to an account."
-}
-
-own_address() { hostname -I 2>/dev/null | tr ' ' '\n' | grep -E '^(10|172|192)\.' | head -n 1; }
-
-make_certificate() {
-    [ -f "$STATE/lan.crt" ] && return
-    local address
-    address=$(own_address)
-    say 'Making a certificate for the home network; browsers will ask once whether to trust it.'
-    quietly openssl req -x509 -newkey ec -pkeyopt ec_paramgen_curve:prime256v1 -nodes -days 825 -subj '/CN=Incastro at home' \
-        -addext "subjectAltName=DNS:localhost,IP:127.0.0.1${address:+,IP:$address}" -keyout "$STATE/lan.key" -out "$STATE/lan.crt"
-    chmod 600 "$STATE/lan.key"
-}
-
-print_lan() {
-    local address url
-    address=$(own_address)
-    [ -n "$address" ] || fail 'no home network address was found on this machine.'
-    url="https://$address:$1/demo"
-    say "On the home network: $url"
-    php "$ROOT/support/run/qr.php" "$url"
-    say "A phone that installs and trusts https://$address:$1/certificate.crt can also open pages where there is no network."
 }
 
 cmd_doctor() {

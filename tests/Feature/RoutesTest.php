@@ -37,7 +37,7 @@ final class RoutesTest extends TestCase
         'POST api/account' => self::ANYONE, 'POST api/account/begin' => self::ANYONE, 'POST api/sign-in/code' => self::ANYONE,
         'GET api/account/sessions' => self::SIGNED_IN, 'DELETE api/account/sessions' => self::SIGNED_IN, 'DELETE api/account/sessions/{open}' => self::SIGNED_IN, 'POST api/account/second' => self::SIGNED_IN, 'PUT api/account/second' => self::SIGNED_IN, 'DELETE api/account/second' => self::SIGNED_IN, 'POST api/forgotten' => self::ANYONE, 'POST api/reset' => self::ANYONE,
         'GET api/look/{token}' => self::ANYONE, 'GET api/look/{token}/picture.svg' => self::ANYONE, 'GET api/look/{token}/{file}' => self::ANYONE,
-        'DELETE api/account' => self::SIGNED_IN, 'PUT api/account/password' => self::SIGNED_IN, 'GET api/piece-starts' => self::SIGNED_IN, 'PATCH api/profile' => self::SIGNED_IN, 'POST api/join' => self::SIGNED_IN,
+        'DELETE api/account' => self::SIGNED_IN, 'PUT api/account/password' => self::SIGNED_IN, 'GET api/piece-starts' => self::SIGNED_IN, 'GET api/meter' => self::SIGNED_IN, 'PATCH api/profile' => self::SIGNED_IN, 'POST api/join' => self::SIGNED_IN,
         'GET api/households' => self::SIGNED_IN, 'POST api/households' => self::SIGNED_IN, 'GET api/projects' => self::SIGNED_IN, 'POST api/projects' => self::SIGNED_IN, 'POST api/projects/new' => self::SIGNED_IN,
         'PATCH api/households/{household}' => self::OWNER, 'POST api/households/{household}/invitations' => self::OWNER, 'DELETE api/households/{household}/invitations/{invitation}' => self::OWNER,
         'PATCH api/households/{household}/members/{member}' => self::OWNER, 'DELETE api/households/{household}/members/{member}' => self::OWNER,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Household;
 use App\Models\Project;
 use App\Models\SharedLink;
 use Tests\TestCase;
@@ -47,6 +48,43 @@ final class SharedLinkTest extends TestCase
         $this->deleteJson("/api/projects/$project->id/links/".SharedLink::query()->sole()->id)->assertNoContent();
         $this->getJson("/api/look/$token")->assertStatus(422);
         $this->getJson('/api/look/'.str_repeat('a', 40))->assertStatus(422);
+    }
+
+    public function test_a_link_ends_with_the_membership_of_who_made_it(): void
+    {
+        $token = $this->made();
+        $project = $this->demoProject();
+        $owner = $this->demoOwner();
+        $club = $project->household;
+        $other = $this->stranger();
+        $club->users()->attach($other, ['role' => 'owner']);
+        $links = fn (): array => $this->actingAs($other)->getJson("/api/projects/$project->id/links")->assertOk()->json('data.*.by');
+        self::assertSame(['Wren Larkin'], $links());
+        $this->getJson("/api/look/$token")->assertOk();
+        // As one who may only look it is not theirs to give; made more of again it is.
+        $this->patchJson("/api/households/$club->id/members/$owner->id", ['role' => 'viewer'])->assertNoContent();
+        $this->getJson("/api/look/$token")->assertStatus(422);
+        self::assertSame([], $links());
+        $this->patchJson("/api/households/$club->id/members/$owner->id", ['role' => 'maker'])->assertNoContent();
+        $this->getJson("/api/look/$token")->assertOk();
+        $this->deleteJson("/api/households/$club->id/members/$owner->id")->assertNoContent();
+        foreach (['', '/picture.svg', '/plan.pdf'] as $what) {
+            $this->getJson("/api/look/$token$what")->assertStatus(422);
+        }
+        self::assertSame([], $links());
+    }
+
+    public function test_a_link_ends_when_its_project_moves_to_another_household(): void
+    {
+        $token = $this->made();
+        $project = $this->demoProject();
+        $boat = Household::query()->create(['name' => 'Boat club']);
+        $boat->users()->attach($this->demoOwner(), ['role' => 'owner']);
+        $this->putJson("/api/projects/$project->id/household", ['household' => $project->household_id])->assertOk();
+        $this->getJson("/api/look/$token")->assertOk();
+        $this->putJson("/api/projects/$project->id/household", ['household' => $boat->id])->assertOk();
+        $this->getJson("/api/look/$token")->assertStatus(422);
+        self::assertSame(0, SharedLink::query()->count());
     }
 
     public function test_a_deleted_project_is_read_by_nobody(): void

@@ -56,7 +56,7 @@ trait OwnState
     {
         $env = $more + ['PATH' => (string) getenv('PATH'), 'HOME' => (string) getenv('HOME'), 'INCASTRO_STATE' => $this->state, 'PORT' => (string) $this->port];
         $out = tmpfile() ?: self::fail('No file.');
-        $process = proc_open([dirname(__DIR__, 2).'/incastro', $command], [['file', '/dev/null', 'r'], $out, $out], $pipes, null, $env);
+        $process = proc_open([dirname(__DIR__, 2).'/incastro', ...explode(' ', $command)], [['file', '/dev/null', 'r'], $out, $out], $pipes, null, $env);
 
         return [$process ?: self::fail('It does not run.'), $out];
     }

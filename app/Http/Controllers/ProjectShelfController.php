@@ -7,11 +7,13 @@ namespace App\Http\Controllers;
 use App\Actions\CopyProject;
 use App\Http\Resources\ProjectResource;
 use App\Models\Project;
+use App\Models\SharedLink;
 use App\Models\User;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Gate;
 
 /** Projects copied, put away and taken out again, given to another household, deleted with a way back. */
@@ -37,7 +39,7 @@ final class ProjectShelfController
         return new ProjectResource($project->refresh()->load('household'));
     }
 
-    /** To another household of the person's: from then on its members see it, and those of the one before no longer do. */
+    /** To another household of the person's: from then on its members see it, and those of the one before, and whoever they gave a link, no longer do. */
     public function move(Request $request, Project $project): ProjectResource
     {
         Gate::authorize('move', $project);
@@ -45,8 +47,13 @@ final class ProjectShelfController
         $user = $request->user();
         $asked = $request->validate(['household' => ['required', 'string', 'max:26']])['household'];
         $to = $user->makingIn()->whereKey(strtolower($asked))->first() ?? throw new AuthorizationException;
-        // When it was last changed stays what it was.
-        Project::query()->whereKey($project->id)->toBase()->update(['household_id' => $to->id]);
+        DB::transaction(function () use ($project, $to): void {
+            if ($to->id !== $project->household_id) {
+                SharedLink::query()->where('project_id', $project->id)->delete();
+            }
+            // When it was last changed stays what it was.
+            Project::query()->whereKey($project->id)->toBase()->update(['household_id' => $to->id]);
+        });
 
         return new ProjectResource($project->refresh()->load('household'));
     }

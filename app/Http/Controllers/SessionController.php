@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Actions\SecondFactor;
+use App\Actions\SignUp;
 use App\Http\Doors;
 use App\Http\Requests\SignInRequest;
 use App\Models\OpenSession;
@@ -33,7 +34,7 @@ final class SessionController
             'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'profile' => $user->profile, 'has_password' => $user->getAuthPassword() !== '' && $user->getAttribute('password') !== null, 'guest_until' => $user->guest_until?->toIso8601String(), 'second' => $user->getAttribute('second_secret') !== null ? count((array) $user->getAttribute('second_codes')) : null] : null,
             'demo' => config()->boolean('incastro.demo'),
             'languages' => Language::all(),
-            'sign_up' => config()->boolean('incastro.sign_up'),
+            'sign_up' => SignUp::isOpenTo($request),
         ]);
     }
 

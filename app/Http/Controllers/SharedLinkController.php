@@ -22,9 +22,9 @@ final class SharedLinkController
     {
         Gate::authorize('update', $project);
         /** @var list<SharedLink> $links */
-        $links = SharedLink::query()->where('project_id', $project->id)->where('expires_at', '>', now())->orderByDesc('created_at')->get()->all();
+        $links = SharedLink::good()->with('user')->where('project_id', $project->id)->orderByDesc('created_at')->get()->all();
 
-        return new JsonResponse(['data' => array_map(fn (SharedLink $l): array => ['id' => $l->id, 'label' => $l->label, 'until' => $l->expires_at->toDateString(), 'seen' => $l->seen_at?->toIso8601String()], $links)]);
+        return new JsonResponse(['data' => array_map(fn (SharedLink $l): array => ['id' => $l->id, 'label' => $l->label, 'by' => $l->user->name, 'until' => $l->expires_at->toDateString(), 'seen' => $l->seen_at?->toIso8601String()], $links)]);
     }
 
     public function store(Request $request, Project $project): JsonResponse
@@ -33,7 +33,7 @@ final class SharedLinkController
         $request->validate(['label' => ['required', 'string', 'max:80', new PlainName], 'days' => ['required', 'integer', 'min:1', 'max:'.SharedLink::LONGEST]], [
             'label.*' => Language::say('Say whom the link is for, in up to 80 characters.'), 'days.*' => Language::say('A link is good for 1 to {0} days.', SharedLink::LONGEST),
         ]);
-        if (SharedLink::query()->where('project_id', $project->id)->where('expires_at', '>', now())->count() >= SharedLink::MOST) {
+        if (SharedLink::good()->where('project_id', $project->id)->count() >= SharedLink::MOST) {
             throw ValidationException::withMessages(['label' => Language::say('This project has {0} links already; call one off first.', SharedLink::MOST)]);
         }
         /** @var User $user */

@@ -18,7 +18,7 @@ final class SignUpRequest extends FormRequest
 
     public function authorize(): bool
     {
-        return config()->boolean('incastro.sign_up');
+        return SignUp::isOpenTo($this);
     }
 
     /** @return array<string, list<mixed>> */

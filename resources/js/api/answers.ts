@@ -35,6 +35,8 @@ export interface ProjectLine {
 export interface SharedLink {
     readonly id: string;
     readonly label: string;
+    /** Who made it. */
+    readonly by: string;
     readonly until: string;
     readonly seen: string | null;
 }

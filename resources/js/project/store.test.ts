@@ -9,7 +9,7 @@ class Server {
     depth = 380;
     readonly seen: Change[] = [];
     readonly applied = new Map<string, readonly Operation[]>();
-    failNext: 'not now' | 'full' | 'away' | 'lost answer' | 'stale' | null = null;
+    failNext: 'not now' | 'full' | 'broken' | 'away' | 'lost answer' | 'stale' | null = null;
 
     async fetch(path: string, init?: RequestInit): Promise<Response> {
         if (path === '/api/session') return Response.json({ user: { profile: { unit: null } }, demo: true });
@@ -20,6 +20,7 @@ class Server {
         this.failNext = null;
         if (fail === 'away') throw new TypeError('network');
         if (fail === 'not now') return new Response('<html>502</html>', { status: 502 });
+        if (fail === 'broken') return Response.json({ message: 'Something went wrong on our side.' }, { status: 500 });
         if (fail === 'full') return Response.json({ message: 'No room.' }, { status: 507 });
         if (fail === 'stale')
             return Response.json({ message: 'Someone changed it.', rows: [{ both: true }, { both: false }] }, { status: 409 });
@@ -139,6 +140,15 @@ it('keeps what may be undone when a conflict is settled', async () => {
     await project.settle(() => false);
     await project.undo();
     expect(server.depth).toBe(380);
+});
+
+it('does not call saved what was refused, until something is saved again', async () => {
+    const project = await opened();
+    server.failNext = 'broken';
+    await expect(project.change(set(300))).rejects.toThrow('Something went wrong');
+    expect([server.depth, project.saveState]).toEqual([380, 'refused']);
+    await project.change(set(310));
+    expect([server.depth, project.saveState]).toEqual([310, 'saved']);
 });
 
 it('keeps what a full disk does not take, says so, and sends it when there is room', async () => {

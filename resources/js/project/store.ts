@@ -9,7 +9,7 @@ import { render, type Text } from '../measure/words';
 import { inOrder } from './order';
 import { ulid } from './ulid';
 
-export type SaveState = 'saved' | 'saving' | 'waiting' | 'full';
+export type SaveState = 'saved' | 'saving' | 'waiting' | 'full' | 'refused';
 
 /** A change that was refused because somebody else changed the same meanwhile; a row for each operation of it. */
 export interface Conflict {
@@ -88,6 +88,7 @@ export const useProject = defineStore('project', () => {
     function show(opened: Opened): void {
         if (line.value?.id !== opened.project.id) [chosenSpace.value, conflicts.value] = [null, []];
         line.value = opened.project;
+        saveState.value = 'saved';
         take(opened);
     }
 
@@ -116,7 +117,7 @@ export const useProject = defineStore('project', () => {
                 return answer.inverse;
             } catch (error) {
                 if (!(error instanceof Unreachable) && !(error instanceof Refused && NOT_NOW.includes(error.status))) {
-                    saveState.value = 'saved';
+                    saveState.value = 'refused';
                     noticeConflict(error, ops);
                     throw error;
                 }

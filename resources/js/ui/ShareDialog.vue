@@ -67,9 +67,13 @@ async function copy(): Promise<void> {
             <Button :label="copied ? 'Copied' : 'Copy'" size="small" severity="secondary" @click="copy" />
             <p class="soft">It is shown this once. Lost, make another and call this one off.</p>
         </div>
+        <p v-if="links.length" class="soft">
+            A link ends on its day, when who made it no longer belongs to the household or may no longer change the project, and when the
+            project moves to another household.
+        </p>
         <ul v-if="links.length" aria-label="links that are good">
             <li v-for="l in links" :key="l.id">
-                <span>{{ l.label }}</span>
+                <span>{{ l.label }}, made by {{ l.by }}</span>
                 <span class="soft">until {{ l.until }}{{ l.seen ? `, opened ${l.seen.slice(0, 10)}` : ', not opened yet' }}</span>
                 <button class="linkish" :aria-label="`call off ${l.label}`" @click="callOff(l.id)">call off</button>
             </li>

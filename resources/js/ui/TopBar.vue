@@ -22,6 +22,7 @@ const menu = ref<InstanceType<typeof Menu> | null>(null);
 
 const saved = computed(() => {
     if (project.saveState === 'saving') return say('Saving…');
+    if (project.saveState === 'refused') return say('The last change is not saved');
     if (project.saveState === 'full') return say('Kept here; the server’s disk is full');
     if (project.saveState === 'waiting') return say('Kept here; waiting for the server');
     const at = project.savedAt;
