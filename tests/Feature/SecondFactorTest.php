@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Actions\Totp;
 use App\Models\User;
+use Illuminate\Encryption\Encrypter;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\TestWith;
@@ -93,6 +94,21 @@ final class SecondFactorTest extends TestCase
         self::assertSame([...array_fill(0, 6, 422), ...array_fill(0, 6, 429)], $told);
         $this->travel(61)->seconds();
         $this->code($this->now($secret))->assertOk();
+    }
+
+    /** As after a restore on a machine with a key of its own. */
+    public function test_under_another_key_the_codes_on_paper_still_work(): void
+    {
+        $this->freezeTime();
+        $user = $this->withPassword();
+        $secret = $this->actingAs($user)->postJson('/api/account/second', ['password' => 'tide-tables-41'])->json('secret');
+        $codes = $this->putJson('/api/account/second', ['code' => $this->now($secret)])->assertOk()->json('codes');
+        DB::table('users')->where('id', $user->id)->update(['second_secret' => (new Encrypter(random_bytes(32), 'AES-256-CBC'))->encryptString($secret)]);
+        $this->deleteJson('/api/session');
+        $this->travel(40)->seconds();
+        $this->signIn()->assertExactJson(['second' => true]);
+        $this->code($this->now($secret))->assertStatus(422);
+        $this->code($codes[0])->assertOk();
     }
 
     public function test_who_runs_the_server_can_turn_it_off(): void
