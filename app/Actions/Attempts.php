@@ -26,14 +26,14 @@ final class Attempts
         }
         $now = now();
         $hash = hash('sha256', $key);
-        // One is forgiven for each minute, whole ones; what is left of a minute counts at the next try.
-        $minutes = 'greatest(0, floor(extract(epoch FROM ?::timestamp - attempts.seen_at) / 60))::int';
+        // What was to be laid down is a first try now. One is forgiven for each minute, whole ones; what is left of a minute counts at the next try.
+        $minutes = 'greatest(0, floor(extract(epoch FROM excluded.seen_at - attempts.seen_at) / 60))::int';
         $count = "greatest(0, attempts.count - $minutes) + 1";
-        $seen = "CASE WHEN attempts.count <= $minutes OR attempts.seen_at > ? THEN ? ELSE attempts.seen_at + make_interval(mins => $minutes) END";
-        $let = DB::select("INSERT INTO attempts (key, count, next_at, seen_at) VALUES (?, 1, ?, ?) ON CONFLICT (key) DO UPDATE SET count = $count, seen_at = $seen, "
-            ."next_at = ?::timestamp + make_interval(secs => CASE WHEN $count < ? THEN 0 ELSE least(?, 2 ^ least($count - ?, 10)) END) "
-            .'WHERE attempts.next_at <= ? OR attempts.next_at > ? RETURNING count',
-            [$hash, $now, $now, $now, $now, $now, $now, $now, $now, $now, $free, self::LONGEST_S, $now, $free, $now, $now->copy()->addSeconds(self::LONGEST_S)]);
+        $longest = self::LONGEST_S;
+        $let = DB::select("INSERT INTO attempts (key, count, next_at, seen_at) VALUES (?, 1, ?, ?) ON CONFLICT (key) DO UPDATE SET count = $count,
+            seen_at = CASE WHEN attempts.count <= $minutes OR attempts.seen_at > excluded.seen_at THEN excluded.seen_at ELSE attempts.seen_at + make_interval(mins => $minutes) END,
+            next_at = excluded.seen_at + make_interval(secs => CASE WHEN $count < $free THEN 0 ELSE least($longest, 2 ^ least($count - $free, 10)) END)
+            WHERE attempts.next_at <= excluded.seen_at OR attempts.next_at > excluded.seen_at + make_interval(secs => $longest) RETURNING count", [$hash, $now, $now]);
         if ($let !== []) {
             return 0;
         }

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Actions;
 
 use App\Models\Household;
-use App\Models\Photo;
 use App\Models\PhotoFiles;
 use App\Models\Project;
-use App\Models\Revision;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
 
@@ -67,11 +65,7 @@ final class DeleteAccount
     {
         $household->users()->updateExistingPivot($heir->id, ['role' => 'owner']);
         $projects = Project::withTrashed()->where('household_id', $household->id)->pluck('id');
-        Project::withTrashed()->whereIn('id', $projects)->where('owner_id', $user->id)->update(['owner_id' => $heir->id]);
-        foreach ([Revision::class, Photo::class] as $model) {
-            $model::query()->whereIn('project_id', $projects)->where('user_id', $user->id)->update(['user_id' => $heir->id]);
-        }
-        DB::table('layout_searches')->whereIn('project_id', $projects)->where('user_id', $user->id)->delete();
+        PassOn::of($projects, $user, $heir);
 
         return [];
     }

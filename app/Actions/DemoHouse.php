@@ -6,12 +6,9 @@ namespace App\Actions;
 
 use App\Http\RoomOnDisk;
 use App\Models\Household;
-use App\Models\Photo;
 use App\Models\Project;
-use App\Models\Revision;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
-use Illuminate\Support\Str;
 use Incastro\Core\Document\Reading\CanonicalJson;
 
 /**
@@ -62,11 +59,8 @@ final class DemoHouse
     {
         DB::transaction(function () use ($guest, $user, $to): void {
             $own = self::own((new Project)->scopeOf(Project::query(), $guest))->pluck('id');
-            DB::table('projects')->whereIn('id', $own)->update(['household_id' => $to->id, 'owner_id' => $user->id, 'sample' => null]);
-            foreach ([Revision::class, Photo::class] as $model) {
-                $model::query()->whereIn('project_id', $own)->where('user_id', $guest->id)->update(['user_id' => $user->id]);
-            }
-            DB::table('layout_searches')->whereIn('project_id', $own)->where('user_id', $guest->id)->delete();
+            DB::table('projects')->whereIn('id', $own)->update(['household_id' => $to->id, 'sample' => null]);
+            PassOn::of($own, $guest, $user);
             (new DeleteAccount)->of($guest);
         });
     }
@@ -110,9 +104,9 @@ final class DemoHouse
     {
         $rows = [];
         foreach (self::rooms() as $sample => $room) {
-            $id = (string) Str::ulid();
+            $id = Starting::id();
             $rows[] = ['id' => strtolower($id), 'household_id' => $house->id, 'owner_id' => $guest->id, 'name' => $room['name'], 'revision' => 1, 'sample' => $sample,
-                'document' => str_replace("\"id\":\"{$room['id']}\"", '"id":"'.strtoupper($id).'"', $room['json']), 'created_at' => now(), 'updated_at' => now()];
+                'document' => str_replace("\"id\":\"{$room['id']}\"", '"id":"'.$id.'"', $room['json']), 'created_at' => now(), 'updated_at' => now()];
         }
 
         return $rows;

@@ -63,9 +63,10 @@ final class SecondFactor
         });
     }
 
-    public function left(User $user): int
+    /** Codes on paper that still work; null where it is off. */
+    public function left(User $user): ?int
     {
-        return count((array) $user->getAttribute('second_codes'));
+        return $this->isOn($user) ? count((array) $user->getAttribute('second_codes')) : null;
     }
 
     /** Under the key of another machine nothing can be read: the codes on paper still work. */

@@ -282,29 +282,26 @@ cmd_stop() {
     fi
 }
 
-cmd_reset() {
+# A command of the application, which must run.
+ask_running() {
     choose_places
     is_running || fail 'start it first: ./incastro start'
     laravel_env
-    (cd "$APP" && as_service php artisan incastro:reset) || fail 'the demo house could not be put back.'
+    (cd "$APP" && as_service php artisan "$@")
 }
+
+cmd_reset() { ask_running incastro:reset || fail 'the demo house could not be put back.'; }
 
 # What was begun in the demo house that everybody shared, before each had a copy, to an account.
 cmd_adopt() {
     [ -n "${1:-}" ] || fail 'name the account: ./incastro adopt E-MAIL'
-    choose_places
-    is_running || fail 'start it first: ./incastro start'
-    laravel_env
-    (cd "$APP" && as_service php artisan incastro:adopt "$1") || exit 1
+    ask_running incastro:adopt "$1" || exit 1
 }
 
 # The second factor of an account, for who has lost the device and the codes on paper.
 cmd_second_factor() {
     [ "${1:-}" = off ] && [ -n "${2:-}" ] || fail 'expected: ./incastro second-factor off E-MAIL'
-    choose_places
-    is_running || fail 'start it first: ./incastro start'
-    laravel_env
-    (cd "$APP" && as_service php artisan incastro:second-factor off "$2") || exit 1
+    ask_running incastro:second-factor off "$2" || exit 1
 }
 
 tell_left() {

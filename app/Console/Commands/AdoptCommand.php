@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Actions\DemoHouse;
+use App\Actions\PassOn;
 use App\Models\Household;
-use App\Models\Photo;
-use App\Models\Revision;
 use App\Models\User;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
@@ -31,12 +30,11 @@ final class AdoptCommand extends Command
             return self::FAILURE;
         }
         $names = DB::transaction(function () use ($user, $to): array {
-            $shared = User::query()->where('email', DemoHouse::SHARED)->value('id');
             $left = DemoCommand::left()->pluck('name', 'id');
             DB::table('projects')->whereIn('id', $left->keys())->update(['household_id' => $to->id, 'sample' => null]);
-            DB::table('projects')->whereIn('id', $left->keys())->where('owner_id', $shared)->update(['owner_id' => $user->id]);
-            foreach ([Revision::class, Photo::class] as $model) {
-                $model::query()->whereIn('project_id', $left->keys())->where('user_id', $shared)->update(['user_id' => $user->id]);
+            $shared = User::query()->where('email', DemoHouse::SHARED)->first();
+            if ($shared !== null) {
+                PassOn::of($left->keys(), $shared, $user);
             }
 
             return array_values($left->all());

@@ -26,12 +26,16 @@ final class SessionController
     /** Between the password and the code. */
     private const CODE_MIN = 5;
 
+    public function __construct(private readonly SecondFactor $second)
+    {
+    }
+
     public function show(Request $request): JsonResponse
     {
         $user = $request->user();
 
         return new JsonResponse([
-            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'profile' => $user->profile, 'has_password' => $user->getAuthPassword() !== '' && $user->getAttribute('password') !== null, 'guest_until' => $user->guest_until?->toIso8601String(), 'second' => $user->getAttribute('second_secret') !== null ? count((array) $user->getAttribute('second_codes')) : null] : null,
+            'user' => $user instanceof User ? ['id' => $user->id, 'name' => $user->name, 'profile' => $user->profile, 'has_password' => $user->getAuthPassword() !== '' && $user->getAttribute('password') !== null, 'guest_until' => $user->guest_until?->toIso8601String(), 'second' => $this->second->left($user)] : null,
             'demo' => config()->boolean('incastro.demo'),
             'languages' => Language::all(),
             'sign_up' => SignUp::isOpenTo($request),
@@ -39,7 +43,7 @@ final class SessionController
     }
 
     /** As long with an address that nobody has as with one that somebody has. */
-    public function store(SignInRequest $request, Doors $doors, SecondFactor $second): JsonResponse
+    public function store(SignInRequest $request, Doors $doors): JsonResponse
     {
         $email = $request->string('email')->value();
         $doors->knock($request, $email);
@@ -49,7 +53,7 @@ final class SessionController
         if ($user === null || ! is_string($kept) || ! $isRight) {
             return new JsonResponse(['message' => Catalogue::own()->say('refused.wrong_password')], 422);
         }
-        if ($second->isOn($user)) {
+        if ($this->second->isOn($user)) {
             $request->session()->regenerate();
             $request->session()->put('second of', [$user->id, now()->addMinutes(self::CODE_MIN)->getTimestamp()]);
 
@@ -60,7 +64,7 @@ final class SessionController
     }
 
     /** After the password the code, of whose device or paper it is. */
-    public function code(Request $request, Doors $doors, SecondFactor $second): JsonResponse
+    public function code(Request $request, Doors $doors): JsonResponse
     {
         [$id, $until] = (array) $request->session()->get('second of', [null, 0]) + [null, 0];
         $user = $until > now()->getTimestamp() ? User::query()->find($id) : null;
@@ -69,7 +73,7 @@ final class SessionController
         }
         $doors->knock($request, "$user->email, the code");
         $request->validate(['code' => ['required', 'string', 'max:40']]);
-        if (! $second->takes($user, $request->string('code')->value())) {
+        if (! $this->second->takes($user, $request->string('code')->value())) {
             return new JsonResponse(['message' => Catalogue::own()->say('refused.wrong_code')], 422);
         }
         $request->session()->forget('second of');
