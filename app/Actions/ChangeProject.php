@@ -38,7 +38,7 @@ final class ChangeProject
 
                 return $before;
             }
-            $this->refuseStale($locked, $change);
+            $this->refuseStale($locked, $change, $user);
             $applied = Changes::apply($locked->decoded(), $change);
             UnknownKeys::refuseIn($change);
             $locked->fill([
@@ -62,12 +62,14 @@ final class ChangeProject
         }
     }
 
-    private function refuseStale(Project $project, Change $change): void
+    private function refuseStale(Project $project, Change $change, User $user): void
     {
         if ($change->baseRevision === $project->revision) {
             return;
         }
-        $newer = $project->revisions()->where('number', '>', $change->baseRevision)->get();
+        // What a person did on top of an edit of their own that was still on its way is no conflict with that edit.
+        $newer = $project->revisions()->where('number', '>', $change->baseRevision)->get()
+            ->reject(fn (Revision $r): bool => $r->user_id === $user->id && in_array($r->change_id, $change->after, true));
         // Made on a revision that is not there (any more: the server was put back since), everything it touches may have been something else.
         $paths = $change->baseRevision > $project->revision ? $change->touched()
             : $change->collidesWith(array_merge(...$newer->map(fn (Revision $r): array => $r->touched)->all()));

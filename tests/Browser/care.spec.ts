@@ -27,7 +27,7 @@ test('a change made while the server is away is kept and sent when it is back', 
     const depth = page.getByRole('textbox', { name: 'depth', exact: true });
     await depth.fill('340');
     await depth.press('Enter');
-    await expect(page.getByText('Kept here; waiting for the server')).toBeVisible();
+    await expect(page.getByText('1 edit waiting on this device')).toBeVisible();
     await page.unroute('**/changes');
     await saved(page, 2);
     await expect(page.getByText(/^Saved/)).toBeVisible();

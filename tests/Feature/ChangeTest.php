@@ -105,6 +105,37 @@ final class ChangeTest extends TestCase
         self::assertSame([300, 2200], [$project->refresh()->decoded()['pieces'][$piece]['depth'], $project->decoded()['pieces'][$piece]['height']]);
     }
 
+    public function test_what_was_done_on_top_of_an_edit_of_ones_own_on_its_way_is_no_conflict_with_it(): void
+    {
+        [$project, $piece] = $this->opened();
+        $first = $this->change(1, [$this->set(300, 'pieces', $piece, 'depth')]);
+        $this->postJson("/api/projects/$project->id/changes", $first)->assertJsonPath('revision', 2);
+        $second = $this->change(1, [$this->set(310, 'pieces', $piece, 'depth')]);
+        $this->postJson("/api/projects/$project->id/changes", $second)->assertStatus(409);
+        $this->postJson("/api/projects/$project->id/changes", $second + ['after' => [$first['change_id']]])->assertOk()->assertJsonPath('revision', 3);
+        // Somebody else's in between is one, whatever ids are named.
+        $other = $this->stranger();
+        $project->household->users()->attach($other, ['role' => 'maker']);
+        $this->actingAs($other);
+        $theirs = $this->change(3, [$this->set(320, 'pieces', $piece, 'depth')]);
+        $this->postJson("/api/projects/$project->id/changes", $theirs)->assertOk();
+        $this->actingAs($this->demoOwner());
+        $third = $this->change(1, [$this->set(330, 'pieces', $piece, 'depth')]);
+        $named = ['after' => [$first['change_id'], $second['change_id'], $theirs['change_id']]];
+        $this->postJson("/api/projects/$project->id/changes", $third + $named)->assertStatus(409);
+        self::assertSame(320, $project->refresh()->decoded()['pieces'][$piece]['depth']);
+    }
+
+    public function test_what_is_no_list_of_ids_is_not_taken_for_one(): void
+    {
+        [$project, $piece] = $this->opened();
+        foreach (['x', [7], ['../x'], ['a' => self::ulid(), 'b' => null], array_fill(0, 2001, self::ulid())] as $after) {
+            $this->postJson("/api/projects/$project->id/changes", $this->change(1, [$this->set(300, 'pieces', $piece, 'depth')]) + ['after' => $after])
+                ->assertStatus(422);
+        }
+        self::assertSame(1, $project->refresh()->revision);
+    }
+
     public function test_facts_are_never_stale(): void
     {
         [$project] = $this->opened();

@@ -16,6 +16,8 @@ export interface Change {
     readonly change_id: string;
     readonly base_revision: number;
     readonly ops: readonly Operation[];
+    /** One's own changes that were still on their way when this one was made. */
+    readonly after?: readonly string[];
 }
 
 export interface ProjectLine {

@@ -26,18 +26,19 @@ import type {
     ThingKind,
     Which,
 } from './answers';
-import { ask } from './ask';
+import { ask, askNow } from './ask';
 import { opened, project, whoIsIn } from './early';
 import type { Layout } from './document';
+import { known } from './person';
 
 export type * from './answers';
-export { Refused, Unreachable, type ConflictRow, type RefusalBody } from './ask';
+export { askFile, Refused, Unreachable, type ConflictRow, type RefusalBody } from './ask';
 export { askEarly } from './early';
 
 export const api = {
     session: whoIsIn,
-    signIn: (email: string, password: string) => ask<Session | { second: true }>('POST', '/api/sign-in', { email, password }),
-    signInCode: (code: string) => ask<Session>('POST', '/api/sign-in/code', { code }),
+    signIn: (email: string, password: string) => ask<Session | { second: true }>('POST', '/api/sign-in', { email, password }).then(known),
+    signInCode: (code: string) => ask<Session>('POST', '/api/sign-in/code', { code }).then(known),
     sessions: () => ask<{ data: OpenSession[] }>('GET', '/api/account/sessions'),
     /** One of them, or all but this one. */
     endSession: (id?: string) => ask<void>('DELETE', `/api/account/sessions${id ? `/${id}` : ''}`),
@@ -45,8 +46,8 @@ export const api = {
     confirmSecond: (code: string) => ask<{ codes: string[] }>('PUT', '/api/account/second', { code }),
     turnSecondOff: (password: string) => ask<void>('DELETE', '/api/account/second', { password }),
     signUp: (of: { name: string; email: string; password: string; household: string }) =>
-        ask<Session | { letter: true }>('POST', '/api/account', of),
-    openSignUp: (token: string) => ask<Session>('POST', '/api/account/begin', { token }),
+        ask<Session | { letter: true }>('POST', '/api/account', of).then(known),
+    openSignUp: (token: string) => ask<Session>('POST', '/api/account/begin', { token }).then(known),
     forgotten: (email: string) => ask<void>('POST', '/api/forgotten', { email }),
     reset: (email: string, token: string, password: string) => ask<void>('POST', '/api/reset', { email, token, password }),
     changePassword: (current: string, password: string) => ask<void>('PUT', '/api/account/password', { current, password }),
@@ -86,7 +87,10 @@ export const api = {
         ask<{ space: string; ops: Operation[] }>('GET', `${project(id)}/space-starts/${kind}?name=${encodeURIComponent(name)}`),
     keepPhoto: (id: string, photo: string, blob: Blob) =>
         ask<{ id: string; width: number; height: number }>('PUT', `${project(id)}/photos/${photo}`, blob, 'image/jpeg'),
-    change: (id: string, change: Change) => ask<Changed>('POST', `${project(id)}/changes`, change),
+    /** What the outbox sends does not wait at the server's door for a password. */
+    sendPhoto: (id: string, photo: string, blob: Blob) =>
+        askNow<{ id: string; width: number; height: number }>('PUT', `${project(id)}/photos/${photo}`, blob, 'image/jpeg'),
+    change: (id: string, change: Change) => askNow<Changed>('POST', `${project(id)}/changes`, change),
     search: (id: string) => ask<LayoutSearch>('POST', `${project(id)}/layout-searches`),
     bringReadings: (id: string, space: string, text: string, columns: Readonly<Record<string, number>>) =>
         ask<FoundReadings>('POST', `${project(id)}/bring-in/readings`, {

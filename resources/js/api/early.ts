@@ -1,5 +1,6 @@
 import type { Opened, Session } from './answers';
 import { ask } from './ask';
+import { known } from './person';
 
 export const project = (id: string): string => `/api/projects/${id}`;
 
@@ -23,5 +24,5 @@ export function opened(id: string): Promise<Opened> {
 export function whoIsIn(): Promise<Session> {
     const ready = early?.session ?? null;
     early = null;
-    return ready ?? ask<Session>('GET', '/api/session');
+    return (ready ?? ask<Session>('GET', '/api/session')).then(known);
 }

@@ -4,9 +4,11 @@ import InputText from 'primevue/inputtext';
 import { onMounted, ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { api, type Session } from '../api/client';
+import { signInAgain } from '../api/person';
 import OpenSessions from './OpenSessions.vue';
 import ReadingForm from './ReadingForm.vue';
 import SecondFactor from './SecondFactor.vue';
+import { useOutbox } from '../project/outbox';
 import { clock } from '../measure/clock';
 import { useTelling } from '../ui/telling';
 
@@ -14,8 +16,10 @@ import { useTelling } from '../ui/telling';
 const router = useRouter();
 const session = ref<Session | null>(null);
 onMounted(async () => {
-    session.value = await api.session();
-    if (!session.value.user) await router.replace('/');
+    await again();
+    if (session.value?.user) return;
+    if (await signInAgain()) await again();
+    else await router.replace('/');
 });
 const again = async (): Promise<void> => void (session.value = await api.session());
 const current = ref('');
@@ -32,6 +36,7 @@ async function takeAway(): Promise<void> {
     const gone = await deleting.tell(async () => {
         await api.deleteAccount(sure.value);
         if ('caches' in window) await caches.delete('incastro-1');
+        await useOutbox().forget();
     });
     if (gone) window.location.assign('/');
 }

@@ -21,7 +21,7 @@ const way = ref<'in' | 'up' | null>(null);
             <button class="linkish" @click="way = 'in'">I have an account</button>
         </p>
         <p v-if="way === 'in'" class="soft">What you changed in this copy stays in it, and goes with it.</p>
-        <SignIn v-if="way" :key="way" :session="session" :first="way" />
+        <SignIn v-if="way" :key="way" :session="session" :first="way" @in="$router.go(0)" />
     </section>
 </template>
 

@@ -2,20 +2,15 @@
 import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import { onMounted, ref } from 'vue';
-import { useRouter } from 'vue-router';
 import { api, type Household } from '../api/client';
 import HouseholdCard from './HouseholdCard.vue';
 import { useTelling } from '../ui/telling';
 
 /** The households one belongs to, and beginning another. */
-const router = useRouter();
 const households = ref<Household[] | null>(null);
 const name = ref('');
 const { trouble, tell } = useTelling();
-onMounted(async () => {
-    if (!(await api.session()).user) await router.replace('/');
-    else await load();
-});
+onMounted(() => tell(load));
 async function load(): Promise<void> {
     households.value = (await api.households()).data;
 }
@@ -29,18 +24,21 @@ async function begin(): Promise<void> {
 </script>
 
 <template>
-    <main v-if="households" class="paper">
+    <main class="paper">
         <h1>Households</h1>
         <p class="other"><RouterLink to="/">Projects</RouterLink><RouterLink to="/account">Account</RouterLink></p>
-        <p class="soft">
-            Members share the projects, the rack of offcuts and the library. Owners say who belongs; makers change projects; viewers look.
-        </p>
-        <HouseholdCard v-for="h in households" :key="h.id" :household="h" @changed="load" />
-        <h2>Another household</h2>
-        <form aria-label="begin a household" @submit.prevent="begin">
-            <label>Name <InputText v-model="name" maxlength="80" required /></label>
-            <Button type="submit" label="Begin it" severity="secondary" />
-        </form>
+        <template v-if="households">
+            <p class="soft">
+                Members share the projects, the rack of offcuts and the library. Owners say who belongs; makers change projects; viewers
+                look.
+            </p>
+            <HouseholdCard v-for="h in households" :key="h.id" :household="h" @changed="load" />
+            <h2>Another household</h2>
+            <form aria-label="begin a household" @submit.prevent="begin">
+                <label>Name <InputText v-model="name" maxlength="80" required /></label>
+                <Button type="submit" label="Begin it" severity="secondary" />
+            </form>
+        </template>
         <ul v-if="trouble.length" class="trouble" role="alert">
             <li v-for="t in trouble" :key="t">{{ t }}</li>
         </ul>

@@ -30,7 +30,7 @@ const join = (): Promise<boolean> =>
         </template>
         <template v-else>
             <p>Sign in, or begin an account; then you can join.</p>
-            <SignIn :session="session" />
+            <SignIn :session="session" @in="$router.go(0)" />
         </template>
     </main>
 </template>

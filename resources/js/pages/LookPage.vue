@@ -7,6 +7,7 @@ import { show } from '../measure/show';
 import { render } from '../measure/words';
 import type { Unit } from '../measure/read';
 import Choice from '../ui/Choice.vue';
+import { useTaking } from '../ui/taking';
 import { useTelling } from '../ui/telling';
 
 /** What somebody with a link sees of a project: pieces, parts, sheets, and what can be taken along. */
@@ -23,6 +24,8 @@ onMounted(() =>
 );
 const file = (name: string): string => `/api/look/${token}/${name}`;
 const picture = (query: string): string => `/api/look/${token}/picture.svg?${query}&unit=${unit.value}`;
+const taking = useTaking();
+const take = (name: string, link: EventTarget | null): void => void taking.take(file(name), (link as HTMLElement).textContent.trim());
 const mm = (n: number): string => show(n, unit.value);
 </script>
 
@@ -32,9 +35,29 @@ const mm = (n: number): string => show(n, unit.value);
             <h1>{{ look.name }}</h1>
             <p class="soft">{{ look.household }}, revision {{ look.revision }}. To be read until {{ look.until }}.</p>
             <div class="take">
-                <Button as="a" size="small" label="Plan as PDF" :href="file('plan.pdf')" />
-                <Button as="a" size="small" severity="secondary" label="Cut list as CSV" :href="file('parts.csv')" />
-                <Button as="a" size="small" severity="secondary" label="Shopping list" :href="file('shopping.pdf')" />
+                <Button
+                    as="a"
+                    size="small"
+                    label="Plan as PDF"
+                    :href="file('plan.pdf')"
+                    @click.exact.prevent="take('plan.pdf', $event.currentTarget)"
+                />
+                <Button
+                    as="a"
+                    size="small"
+                    severity="secondary"
+                    label="Cut list as CSV"
+                    :href="file('parts.csv')"
+                    @click.exact.prevent="take('parts.csv', $event.currentTarget)"
+                />
+                <Button
+                    as="a"
+                    size="small"
+                    severity="secondary"
+                    label="Shopping list"
+                    :href="file('shopping.pdf')"
+                    @click.exact.prevent="take('shopping.pdf', $event.currentTarget)"
+                />
                 <Choice
                     label="unit"
                     :value="unit"

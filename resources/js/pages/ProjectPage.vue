@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { defineAsyncComponent, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { Refused } from '../api/client';
 import { useProject } from '../project/store';
 import Batten from '../ui/Batten.vue';
 import FindingsLine from '../ui/FindingsLine.vue';
@@ -28,7 +27,6 @@ watch(
         try {
             await project.open(id);
         } catch (error) {
-            if (error instanceof Refused && error.status === 401) return void router.push('/');
             trouble.value = error instanceof Error ? error.message : String(error);
         }
     },

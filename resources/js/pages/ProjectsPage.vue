@@ -8,6 +8,7 @@ import Choice from '../ui/Choice.vue';
 import SpaceKindChoice from '../ui/SpaceKindChoice.vue';
 import ProjectList from './ProjectList.vue';
 import GuestCard from './GuestCard.vue';
+import WaitingHere from './WaitingHere.vue';
 import SignIn from './SignIn.vue';
 import { useTelling } from '../ui/telling';
 
@@ -53,6 +54,7 @@ async function begin(): Promise<void> {
     <main v-if="session" class="paper">
         <h1 translate="no">Incastro</h1>
         <p class="soft">Built-ins for crooked places, from the first tape reading to the sheet plan.</p>
+        <WaitingHere />
         <template v-if="session.user">
             <p class="other">
                 <RouterLink to="/account">Account</RouterLink>
@@ -88,7 +90,7 @@ async function begin(): Promise<void> {
                 <input type="file" accept=".json,.zip,application/json,application/zip" @change="bring" />
             </label>
         </template>
-        <SignIn v-else :session="session" />
+        <SignIn v-else :session="session" @in="$router.go(0)" />
         <ul v-if="trouble.length" class="trouble" role="alert">
             <li v-for="t in trouble" :key="t">{{ t }}</li>
         </ul>

@@ -9,6 +9,7 @@ import { say } from '../measure/say';
 /** Signing in, beginning an account, or asking for a new password: one at a time. */
 type Way = 'in' | 'up' | 'forgotten';
 const props = withDefaults(defineProps<{ session: Session; first?: Way }>(), { first: 'in' });
+const emit = defineEmits<{ in: [] }>();
 const way = ref<Way>(props.first);
 const isFull = new URLSearchParams(window.location.search).get('demo') === 'full';
 const name = ref('');
@@ -47,7 +48,7 @@ async function go(): Promise<void> {
                 return;
             }
         }
-        window.location.reload();
+        emit('in');
     });
 }
 function turn(to: Way): void {

@@ -9,7 +9,7 @@ class Server {
     depth = 380;
     readonly seen: Change[] = [];
     readonly applied = new Map<string, readonly Operation[]>();
-    failNext: 'not now' | 'full' | 'broken' | 'away' | 'lost answer' | 'stale' | null = null;
+    failNext: 'not now' | 'full' | 'broken' | 'wrong' | 'away' | 'lost answer' | 'stale' | null = null;
 
     async fetch(path: string, init?: RequestInit): Promise<Response> {
         if (path === '/api/session') return Response.json({ user: { profile: { unit: null } }, demo: true });
@@ -21,6 +21,7 @@ class Server {
         if (fail === 'away') throw new TypeError('network');
         if (fail === 'not now') return new Response('<html>502</html>', { status: 502 });
         if (fail === 'broken') return Response.json({ message: 'Something went wrong on our side.' }, { status: 500 });
+        if (fail === 'wrong') return Response.json({ message: 'A depth is more than nothing.' }, { status: 422 });
         if (fail === 'full') return Response.json({ message: 'No room.' }, { status: 507 });
         if (fail === 'stale')
             return Response.json({ message: 'Someone changed it.', rows: [{ both: true }, { both: false }] }, { status: 409 });
@@ -53,6 +54,8 @@ beforeEach(() => {
     vi.useFakeTimers({ shouldAdvanceTime: true, advanceTimeDelta: 200 });
 });
 
+const soon = (check: () => void): Promise<void> => vi.waitFor(check, 8000);
+
 async function opened(): Promise<ReturnType<typeof useProject>> {
     const project = useProject();
     await project.open('p');
@@ -74,27 +77,34 @@ it('undoes and redoes by sending changes of its own', async () => {
     expect(server.revision).toBe(7);
 });
 
-it('builds each change on the revision that the one before left', async () => {
+it('names the edits still on their way that one was made on top of, and the revision that was in sight', async () => {
     const project = await opened();
     await Promise.all([project.change(set(300)), project.change(set(301)), project.change(set(302))]);
-    expect(server.seen.map((c) => c.base_revision)).toEqual([1, 2, 3]);
+    const [a, b] = server.seen.map((c) => c.change_id);
+    expect(server.seen.map((c) => c.base_revision)).toEqual([1, 1, 1]);
+    expect(server.seen.map((c) => c.after)).toEqual([undefined, [a], [a, b]]);
     expect(server.depth).toBe(302);
+    await project.change(set(303));
+    expect([server.seen[3]!.base_revision, server.seen[3]!.after]).toEqual([4, undefined]);
 });
 
 it('keeps a change while the server is away and says so', async () => {
     const project = await opened();
     server.failNext = 'away';
     const sent = project.change(set(300));
-    await vi.waitFor(() => expect(project.saveState).toBe('waiting'));
+    await soon(() => expect(project.saveState).toBe('waiting'));
     await sent;
-    expect([server.depth, project.saveState]).toEqual([300, 'saved']);
+    expect(project.undoable).toEqual([]);
+    await soon(() => expect([server.depth, project.saveState]).toEqual([300, 'saved']));
+    expect(project.undoable).toHaveLength(1);
 });
 
 it('sends the same change id again when the answer was lost, so that it counts once', async () => {
     const project = await opened();
     server.failNext = 'lost answer';
     await project.change(set(300));
-    expect(server.seen.map((c) => c.change_id)).toHaveLength(2);
+    await soon(() => expect(server.seen.map((c) => c.change_id)).toHaveLength(2));
+    await soon(() => expect(project.revision).toBe(2));
     expect(new Set(server.seen.map((c) => c.change_id)).size).toBe(1);
     expect([server.revision, project.revision]).toEqual([2, 2]);
 });
@@ -142,29 +152,62 @@ it('keeps what may be undone when a conflict is settled', async () => {
     expect(server.depth).toBe(380);
 });
 
-it('does not call saved what was refused, until something is saved again', async () => {
+it('does not call saved what the server failed at, until it is tried again or given up', async () => {
     const project = await opened();
     server.failNext = 'broken';
     await expect(project.change(set(300))).rejects.toThrow('Something went wrong');
-    expect([server.depth, project.saveState]).toEqual([380, 'refused']);
+    expect([server.depth, project.saveState, project.amiss.length]).toEqual([380, 'refused', 1]);
     await project.change(set(310));
-    expect([server.depth, project.saveState]).toEqual([310, 'saved']);
+    expect([server.depth, project.saveState]).toEqual([310, 'refused']);
+    await project.tryAgain(project.amiss[0]!);
+    expect([server.depth, project.saveState]).toEqual([300, 'saved']);
+    server.failNext = 'broken';
+    await expect(project.change(set(320))).rejects.toThrow();
+    await project.giveUp(project.amiss[0]!);
+    expect([server.depth, project.saveState]).toEqual([300, 'saved']);
+});
+
+it('keeps what is refused after it had to wait: its field has been left', async () => {
+    const project = await opened();
+    server.failNext = 'away';
+    await project.change(set(-1));
+    server.failNext = 'wrong';
+    await soon(() => expect(project.amiss.map((w) => w.refused)).toEqual(['A depth is more than nothing.']));
+    expect(project.saveState).toBe('refused');
+});
+
+it('leaves with its field what the server refuses for what it says', async () => {
+    const project = await opened();
+    server.failNext = 'wrong';
+    await expect(project.change(set(-1))).rejects.toThrow('A depth is more than nothing.');
+    expect([project.saveState, project.amiss.length]).toEqual(['refused', 0]);
+    await project.change(set(310));
+    expect(project.saveState).toBe('saved');
+});
+
+it('shows what waits as it will stand', async () => {
+    const project = await opened();
+    server.failNext = 'away';
+    const sent = project.change(set(300));
+    await soon(() => expect(project.saveState).toBe('waiting'));
+    expect([(project.document as unknown as { depth: number }).depth, server.depth, project.unsent.length]).toEqual([300, 380, 1]);
+    await sent;
 });
 
 it('keeps what a full disk does not take, says so, and sends it when there is room', async () => {
     const project = await opened();
     server.failNext = 'full';
     const sent = project.change(set(300));
-    await vi.waitFor(() => expect(project.saveState).toBe('full'));
+    await soon(() => expect(project.saveState).toBe('full'));
     await sent;
-    expect([server.depth, server.revision, project.saveState]).toEqual([300, 2, 'saved']);
+    await soon(() => expect([server.depth, server.revision, project.saveState]).toEqual([300, 2, 'saved']));
 });
 
 it('waits for a server that is there and cannot just now', async () => {
     const project = await opened();
     server.failNext = 'not now';
     const sent = project.change(set(300));
-    await vi.waitFor(() => expect(project.saveState).toBe('waiting'));
+    await soon(() => expect(project.saveState).toBe('waiting'));
     await sent;
-    expect([server.depth, server.revision, project.saveState]).toEqual([300, 2, 'saved']);
+    await soon(() => expect([server.depth, server.revision, project.saveState]).toEqual([300, 2, 'saved']));
 });

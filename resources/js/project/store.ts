@@ -1,43 +1,65 @@
 import { defineStore } from 'pinia';
 import { computed, ref, shallowRef } from 'vue';
-import { api, type ConflictRow, type Opened, type Operation, type ProjectLine, Refused, Unreachable } from '../api/client';
+import { api, type ConflictRow, type Opened, type Operation, type ProjectLine } from '../api/client';
 import type { Piece, ProjectDocument, Space } from '../api/document';
 import type { Plan } from '../api/plan';
 import type { Unit } from '../measure/read';
 import { showInchesTo } from '../measure/show';
 import { render, type Text } from '../measure/words';
+import { keepForLater } from './keep';
+import { laid } from './laid';
 import { inOrder } from './order';
-import { ulid } from './ulid';
+import { type Sent, useOutbox } from './outbox';
+import type { Waiting } from './waiting';
 
-export type SaveState = 'saved' | 'saving' | 'waiting' | 'full' | 'refused';
+export type SaveState = 'saved' | 'saving' | 'waiting' | 'full' | 'ended' | 'refused';
 
 /** A change that was refused because somebody else changed the same meanwhile; a row for each operation of it. */
 export interface Conflict {
+    readonly id: string;
     readonly message: string;
     readonly mine: readonly Operation[];
     readonly rows: readonly ConflictRow[];
 }
 
-/** The server is there and cannot just now: overloaded, starting, or without its database. */
-const NOT_NOW = [429, 502, 503, 504, 507];
-
 /** The open project: its document and plan as the server last gave them, and what may be undone. */
 export const useProject = defineStore('project', () => {
+    const outbox = useOutbox();
     const line = ref<ProjectLine | null>(null);
-    const document = shallowRef<ProjectDocument | null>(null);
+    /** As the server last gave it. */
+    const held = shallowRef<ProjectDocument | null>(null);
     const plan = shallowRef<Plan | null>(null);
     const revision = ref(0);
     const savedAt = ref<Date | null>(null);
-    const saveState = ref<SaveState>('saved');
+    /** The last change was refused, and its field says why. */
+    const isRefused = ref(false);
+    const mine = computed<readonly Waiting[]>(() => outbox.items.filter((w) => w.project === line.value?.id));
+    /** Edits of this project that are on this device alone. */
+    const unsent = computed(() => mine.value.filter((w) => !w.refused));
+    /** What the server would not have and nobody has dealt with. */
+    const amiss = computed(() => mine.value.filter((w) => w.refused && !w.rows));
+    const saveState = computed<SaveState>(() => {
+        if (unsent.value.length > 0) return outbox.signedOut ? 'ended' : outbox.full ? 'full' : outbox.away ? 'waiting' : 'saving';
+        return isRefused.value || amiss.value.length > 0 ? 'refused' : 'saved';
+    });
+    /** What waits long is shown as it will stand, with the plan as it was. */
+    const document = computed<ProjectDocument | null>(() =>
+        held.value && ['ended', 'full', 'waiting'].includes(saveState.value) ? laid(held.value, unsent.value) : held.value,
+    );
     /** Refused changes in the order they were made; the first is asked about. */
-    const conflicts = shallowRef<readonly Conflict[]>([]);
-    const conflict = computed<Conflict | null>(() => conflicts.value[0] ?? null);
+    const asked = computed(() => mine.value.filter((w) => w.rows));
+    const conflict = computed<Conflict | null>(() =>
+        asked.value[0]
+            ? { id: asked.value[0].change_id, message: asked.value[0].refused!, mine: asked.value[0].ops, rows: asked.value[0].rows! }
+            : null,
+    );
     const readerUnit = ref<Unit | null>(null);
     /** When the copy of the demo house goes that a guest is in. */
     const guestUntil = ref<string | null>(null);
     const undoable = ref<(readonly Operation[])[]>([]);
     const redoable = ref<(readonly Operation[])[]>([]);
-    let queue: Promise<unknown> = Promise.resolve();
+    /** How often the server's word came: what was asked for before the last of it is old. */
+    let words = 0;
 
     const unit = computed<Unit>(() => readerUnit.value ?? document.value?.unit ?? 'mm');
     const documentUnit = computed<Unit>(() => document.value?.unit ?? 'mm');
@@ -76,66 +98,60 @@ export const useProject = defineStore('project', () => {
     const say = (text: Text): string => render(text, unit.value);
 
     async function open(id: string): Promise<void> {
+        const before = words;
         const [opened, session] = await Promise.all([api.open(id), api.session()]);
         readerUnit.value = session.user?.profile.unit ?? null;
         guestUntil.value = session.user?.guest_until ?? null;
         showInchesTo(session.user?.profile.fraction ?? 32);
-        show(opened);
+        // What waited on this device may have been answered meanwhile, with something newer.
+        if (words === before || line.value?.id !== id) show(opened);
         undoable.value = [];
         redoable.value = [];
+        void outbox.load().catch(() => undefined);
     }
 
     function show(opened: Opened): void {
-        if (line.value?.id !== opened.project.id) [chosenSpace.value, conflicts.value] = [null, []];
+        if (line.value?.id !== opened.project.id) [chosenSpace.value, isRefused.value] = [null, false];
         line.value = opened.project;
-        saveState.value = 'saved';
         take(opened);
     }
 
     function take(answer: { revision: number; document: ProjectDocument; plan: Plan }): void {
+        words++;
         revision.value = answer.revision;
-        document.value = answer.document;
+        held.value = answer.document;
         plan.value = answer.plan;
         savedAt.value = new Date();
+        if (line.value) keepForLater({ project: line.value, ...answer });
     }
 
-    /** Sends one after another; each is built on the revision that the one before left. */
-    function send(ops: readonly Operation[]): Promise<readonly Operation[]> {
-        const change_id = ulid();
-        const turn = queue.then(() => deliver(change_id, ops));
-        queue = turn.catch(() => undefined);
-        return turn;
+    /**
+     * The outbox keeps it on this device and sends it in its turn. Waited for is what the server says, or, where that takes its time,
+     * that it waits; what takes it back goes where it belongs once the server has it.
+     */
+    async function send(sent: Sent, takenBack: (inverse: readonly Operation[]) => void): Promise<void> {
+        let isHeld = false;
+        const heard = sent.heard.then(
+            (inverse) => {
+                isRefused.value = false;
+                takenBack(inverse);
+            },
+            (error: unknown) => {
+                isRefused.value = !isHeld;
+                throw error;
+            },
+        );
+        heard.catch(() => undefined);
+        await Promise.race([heard, sent.held.then(() => (isHeld = true))]);
     }
 
-    async function deliver(change_id: string, ops: readonly Operation[]): Promise<readonly Operation[]> {
-        saveState.value = 'saving';
-        for (;;) {
-            try {
-                const answer = await api.change(line.value!.id, { change_id, base_revision: revision.value, ops });
-                take(answer);
-                saveState.value = 'saved';
-                return answer.inverse;
-            } catch (error) {
-                if (!(error instanceof Unreachable) && !(error instanceof Refused && NOT_NOW.includes(error.status))) {
-                    saveState.value = 'refused';
-                    noticeConflict(error, ops);
-                    throw error;
-                }
-                // The same change id is sent again: if it did arrive, it is not applied twice.
-                saveState.value = error instanceof Refused && error.status === 507 ? 'full' : 'waiting';
-                await new Promise((resolve) => setTimeout(resolve, 1500));
-            }
-        }
+    const edit = (ops: readonly Operation[]): Sent => outbox.edit(line.value!.id, ops, revision.value);
+
+    function change(...ops: Operation[]): Promise<void> {
+        return send(edit(ops), done);
     }
 
-    function noticeConflict(error: unknown, ops: readonly Operation[]): void {
-        if (error instanceof Refused && error.status === 409) {
-            conflicts.value = [...conflicts.value, { message: error.message, mine: ops, rows: error.body.rows ?? [] }];
-        }
-    }
-
-    async function change(...ops: Operation[]): Promise<void> {
-        const inverse = await send(ops);
+    function done(inverse: readonly Operation[]): void {
         if (inverse.length > 0) undoable.value = [...undoable.value, inverse];
         redoable.value = [];
     }
@@ -147,14 +163,14 @@ export const useProject = defineStore('project', () => {
         const last = undoable.value.at(-1);
         if (!last) return;
         undoable.value = undoable.value.slice(0, -1);
-        redoable.value = [...redoable.value, await send(last)];
+        await send(edit(last), (inverse) => (redoable.value = [...redoable.value, inverse]));
     }
 
     async function redo(): Promise<void> {
         const last = redoable.value.at(-1);
         if (!last) return;
         redoable.value = redoable.value.slice(0, -1);
-        undoable.value = [...undoable.value, await send(last)];
+        await send(edit(last), (inverse) => (undoable.value = [...undoable.value, inverse]));
     }
 
     /** The person's own unit for reading; the document's stays what it is. */
@@ -165,16 +181,27 @@ export const useProject = defineStore('project', () => {
 
     /** After a conflict: load what stands now, then lay those operations of mine over it that are to stand. */
     async function settle(stands: (index: number) => boolean): Promise<void> {
-        const [refused, ...later] = conflicts.value;
+        const refused = asked.value[0];
         if (!refused) return;
+        const ops = refused.ops.filter((_, i) => stands(i));
         show(await api.open(line.value!.id));
-        conflicts.value = later;
-        const mine = refused.mine.filter((_, i) => stands(i));
-        if (mine.length > 0) await change(...mine);
+        if (ops.length === 0) return giveUp(refused);
+        await send(outbox.again(refused, revision.value, ops), done);
+    }
+
+    /** Once more what the server would not have, on what stands now. */
+    async function tryAgain(refused: Waiting): Promise<void> {
+        show(await api.open(line.value!.id));
+        await send(outbox.again(refused, revision.value), done);
+    }
+
+    async function giveUp(refused: Waiting): Promise<void> {
+        await outbox.giveUp(refused);
+        isRefused.value = false;
     }
 
     return {
-        line, document, plan, revision, savedAt, saveState, conflict, readerUnit, guestUntil, undoable, redoable,
+        line, document, plan, revision, savedAt, saveState, unsent, amiss, conflict, tryAgain, giveUp, readerUnit, guestUntil, undoable, redoable,
         unit, documentUnit, chosenSpace, spaces, space, chosenPiece, pieces, piece, pieceOf, say, site, fitted, open, change, set, undo, redo, settle, readIn, showSpaceOf, received: take,
     }; // prettier-ignore
 });

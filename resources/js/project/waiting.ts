@@ -1,5 +1,5 @@
-import type { Operation } from '../api/client';
-import { say } from '../measure/say';
+import { type IDBPDatabase, openDB } from 'idb';
+import type { ConflictRow, Operation } from '../api/client';
 
 /** A change that waits on this device until the server has it. Its ids are made here, so that sending it twice adds nothing. */
 export interface Waiting {
@@ -7,40 +7,44 @@ export interface Waiting {
     readonly change_id: string;
     readonly project: string;
     readonly ops: readonly Operation[];
+    /** The revision it was made on; of what was said without one in sight, none. */
+    readonly base?: number;
+    /** Changes of this device that were still on their way when it was made: it was made on top of them. */
+    readonly after?: readonly string[];
+    /** Whose it is: it is sent while that person is signed in, and by nobody else. */
+    readonly who?: string;
+    /** When the guest's copy of the demo house goes that it belongs to. */
+    readonly until?: string;
     /** Why the server would not have it; kept until somebody looks. */
     readonly refused?: string;
+    /** Where somebody else changed the same: what stands against what. */
+    readonly rows?: readonly ConflictRow[];
     /** A picture that goes before the change that names it. */
     readonly photo?: { id: string; blob: Blob };
 }
 
 const STORE = 'waiting';
+let opened: Promise<IDBPDatabase> | null = null;
 
-function opened(): Promise<IDBDatabase> {
-    return new Promise((resolve, reject) => {
-        const request = indexedDB.open('incastro', 1);
-        request.onupgradeneeded = () => request.result.createObjectStore(STORE, { keyPath: 'seq', autoIncrement: true });
-        request.onsuccess = () => resolve(request.result);
-        request.onerror = () => reject(request.error ?? new Error(say('This device keeps nothing.')));
+/** Opened once; anew where the browser closed it, and not at all where this device keeps nothing. */
+function disk(): Promise<IDBPDatabase> {
+    opened ??= openDB('incastro', 1, {
+        upgrade: (db) => void db.createObjectStore(STORE, { keyPath: 'seq', autoIncrement: true }),
+        blocking: (_now, _next, event) => {
+            (event.target as IDBDatabase).close();
+            opened = null;
+        },
+        terminated: () => (opened = null),
+    }).catch((error: unknown) => {
+        opened = null;
+        throw error;
     });
+    return opened;
 }
 
-async function within<T>(mode: IDBTransactionMode, work: (store: IDBObjectStore) => IDBRequest<T>): Promise<T> {
-    const db = await opened();
-    try {
-        return await new Promise<T>((resolve, reject) => {
-            const transaction = db.transaction(STORE, mode);
-            const request = work(transaction.objectStore(STORE));
-            transaction.oncomplete = () => resolve(request.result);
-            transaction.onerror = () => reject(transaction.error ?? new Error(say('This device would not keep it.')));
-        });
-    } finally {
-        db.close();
-    }
-}
-
-/** What waits, on the device's own disk: it survives a reload and a restart. */
+/** What waits, on the device's own disk: it survives a reload, a restart, and signing out. */
 export const waiting = {
-    all: (): Promise<Waiting[]> => within('readonly', (s) => s.getAll() as IDBRequest<Waiting[]>),
-    put: (item: Waiting): Promise<IDBValidKey> => within('readwrite', (s) => s.put(item)),
-    drop: (seq: number): Promise<undefined> => within('readwrite', (s) => s.delete(seq)),
+    all: async (): Promise<Waiting[]> => (await disk()).getAll(STORE) as Promise<Waiting[]>,
+    put: async (item: Waiting): Promise<IDBValidKey> => (await disk()).put(STORE, item),
+    drop: async (seq: number): Promise<void> => (await disk()).delete(STORE, seq),
 };

@@ -12,8 +12,8 @@ const project = useProject();
 const guarded = useRefusals();
 const mine = ref<boolean[]>([]);
 watch(
-    () => project.conflict,
-    (c) => (mine.value = (c?.rows ?? []).map((r) => !r.both)),
+    () => project.conflict?.id,
+    () => (mine.value = (project.conflict?.rows ?? []).map((r) => !r.both)),
     { immediate: true },
 );
 const rows = computed(() => project.conflict?.rows ?? []);

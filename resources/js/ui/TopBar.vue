@@ -7,6 +7,8 @@ import { api } from '../api/client';
 import { useProject } from '../project/store';
 import { applyLight, light } from './light';
 import { useRefusals } from './refusals';
+import SavedState from './SavedState.vue';
+import { useTaking } from './taking';
 import { clock } from '../measure/clock';
 import { say } from '../measure/say';
 
@@ -20,27 +22,23 @@ const sharing = ref(false);
 const bringing = ref(false);
 const menu = ref<InstanceType<typeof Menu> | null>(null);
 
-const saved = computed(() => {
-    if (project.saveState === 'saving') return say('Saving…');
-    if (project.saveState === 'refused') return say('The last change is not saved');
-    if (project.saveState === 'full') return say('Kept here; the server’s disk is full');
-    if (project.saveState === 'waiting') return say('Kept here; waiting for the server');
-    const at = project.savedAt;
-    return at ? say('Saved {0}', at.toTimeString().slice(0, 5)) : '';
+const taking = useTaking();
+const file = (label: string, icon: string, what: string): object => ({
+    label,
+    icon,
+    command: () => void taking.take(`/api/projects/${project.line!.id}/${what}`, label),
 });
 
-const take = (what: string): void => void (window.location.href = `/api/projects/${project.line!.id}/${what}`);
-
 const items = computed(() => [
-    { label: say('Plan as PDF'), icon: 'pi pi-file-pdf', command: () => take('plan.pdf') },
-    { label: say('Booklet for the shop'), icon: 'pi pi-book', command: () => take('booklet.pdf') },
+    file(say('Plan as PDF'), 'pi pi-file-pdf', 'plan.pdf'),
+    file(say('Booklet for the shop'), 'pi pi-book', 'booklet.pdf'),
     { label: say('At the wall, on a phone'), icon: 'pi pi-mobile', command: () => void router.push(`/projects/${project.line!.id}/wall`) },
-    { label: say('Measuring list to print'), icon: 'pi pi-list-check', command: () => take('measuring-list.pdf') },
-    { label: say('Survey sheet'), icon: 'pi pi-file', command: () => take('survey.pdf') },
-    { label: say('Cut list as CSV'), icon: 'pi pi-table', command: () => take('parts.csv') },
-    { label: say('Parts as DXF, in mm'), icon: 'pi pi-clone', command: () => take('parts.dxf') },
-    { label: say('Project with its photos'), icon: 'pi pi-box', command: () => take('project.zip') },
-    { label: say('Project as JSON'), icon: 'pi pi-download', command: () => take('project.json') },
+    file(say('Measuring list to print'), 'pi pi-list-check', 'measuring-list.pdf'),
+    file(say('Survey sheet'), 'pi pi-file', 'survey.pdf'),
+    file(say('Cut list as CSV'), 'pi pi-table', 'parts.csv'),
+    file(say('Parts as DXF, in mm'), 'pi pi-clone', 'parts.dxf'),
+    file(say('Project with its photos'), 'pi pi-box', 'project.zip'),
+    file(say('Project as JSON'), 'pi pi-download', 'project.json'),
     ...(project.line?.may_change
         ? [
               // Of a copy that goes tomorrow nobody is sent a link.
@@ -83,7 +81,7 @@ const items = computed(() => [
                 Redo
             </button>
             <span class="soft" title="the unit you read in">{{ project.unit }}</span>
-            <span class="soft" role="status">{{ saved }}</span>
+            <SavedState />
             <RouterLink class="soft" :to="`/projects/${project.line?.id}/history`" title="every change, who made it, and the way back"
                 >Revision {{ project.revision }}</RouterLink
             >

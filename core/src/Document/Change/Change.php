@@ -21,8 +21,16 @@ final readonly class Change
     private const DESIGN_ROOTS = ['name', 'unit', 'spaces', 'pieces', 'methods', 'stock', 'workshop', 'layouts', 'way_in',
         'stored', 'cutting', 'lumber', 'accepted', 'house', 'limits', 'decisions', 'shop', 'make', 'calendar', 'rework', 'loose'];
 
-    /** @param  non-empty-list<array{op: string, path: list<string>, value: mixed}>  $operations */
-    private function __construct(public string $id, public int $baseRevision, public array $operations)
+    private const ID = '/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/';
+
+    /** More edits than this wait on no device. */
+    private const MOST_BEFORE = 2000;
+
+    /**
+     * @param  non-empty-list<array{op: string, path: list<string>, value: mixed}>  $operations
+     * @param  list<string>  $after  ids of the same person's changes that this one was made on top of, not yet answered then
+     */
+    private function __construct(public string $id, public int $baseRevision, public array $operations, public array $after = [])
     {
     }
 
@@ -46,8 +54,9 @@ final readonly class Change
         $id = $data['change_id'] ?? null;
         $base = $data['base_revision'] ?? null;
         $ops = $data['ops'] ?? null;
-        if (! is_string($id) || ! preg_match('/^[0-7][0-9A-HJKMNP-TV-Z]{25}$/', $id)
-            || ! is_int($base) || ! is_array($ops) || $ops === []) {
+        $after = $data['after'] ?? [];
+        if (! self::isId($id) || ! is_int($base) || ! is_array($ops) || $ops === []
+            || ! is_array($after) || count($after) > self::MOST_BEFORE || array_filter($after, self::isId(...)) !== $after) {
             throw DocumentRejected::because(new Problem('', Text::of('change.not_a_change')));
         }
         $operations = [];
@@ -56,7 +65,13 @@ final readonly class Change
                 new Problem("/ops/$i", Text::of('change.unknown_operation')));
         }
 
-        return new self($id, $base, $operations);
+        /** @var list<string> $after */
+        return new self((string) $id, $base, $operations, array_values($after));
+    }
+
+    private static function isId(mixed $id): bool
+    {
+        return is_string($id) && preg_match(self::ID, $id) === 1;
     }
 
     /**

@@ -2,14 +2,13 @@
 import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import Select from 'primevue/select';
-import { useToast } from 'primevue/usetoast';
 import { computed, reactive, ref, watch } from 'vue';
 import { useProject } from '../../project/store';
+import { useTaking } from '../../ui/taking';
 import { say } from '../../measure/say';
 
 /** Stickers for the parts: how they lie on a page is told once, then they are printed. */
 const project = useProject();
-const toast = useToast();
 
 type Sheet = {
     paper: string;
@@ -48,26 +47,8 @@ const query = computed(
     () => new URLSearchParams({ ...Object.fromEntries(Object.entries(sheet).map(([k, v]) => [k, String(v)])), from: from.value }),
 );
 
-/** What is refused is said here; the file itself opens as any other that is taken away. */
-async function print(): Promise<void> {
-    const answer = await fetch(`/api/projects/${project.line!.id}/labels.pdf?${query.value}`, { headers: { Accept: 'application/json' } });
-    if (!answer.ok) {
-        const body = (await answer.json()) as { message?: string };
-        toast.add({
-            severity: 'warn',
-            summary: say('Not printed'),
-            detail: body.message ?? say('The labels could not be made.'),
-            life: 8000,
-        });
-        return;
-    }
-    const link = Object.assign(document.createElement('a'), {
-        href: URL.createObjectURL(await answer.blob()),
-        download: `${project.line!.name} - labels.pdf`,
-    });
-    link.click();
-    URL.revokeObjectURL(link.href);
-}
+const taking = useTaking();
+const print = (): void => void taking.take(`/api/projects/${project.line!.id}/labels.pdf?${query.value}`, say('Labels'));
 </script>
 
 <template>

@@ -2,6 +2,7 @@
 import { ref } from 'vue';
 import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
+import FileLink from '../../ui/FileLink.vue';
 import { say } from '../../measure/say';
 
 /** The template at full size, to print or to send to a machine. */
@@ -33,7 +34,10 @@ const href = (form: string): string =>
             <span>Marked on</span>
             <Choice label="marked on" :value="behind" :options="sides" @choose="(v) => (behind = v)" />
         </div>
-        <p class="take"><a :href="href('pdf')">Pages to print</a> · <a :href="href('svg')">SVG</a> · <a :href="href('dxf')">DXF</a></p>
+        <p class="take">
+            <FileLink :to="href('pdf')">Pages to print</FileLink> · <FileLink :to="href('svg')">SVG</FileLink> ·
+            <FileLink :to="href('dxf')">DXF</FileLink>
+        </p>
         <p class="soft small">The first page has the map of the pages and a 100 mm square to check the printer by.</p>
     </section>
 </template>

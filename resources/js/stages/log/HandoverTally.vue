@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FileLink from '../../ui/FileLink.vue';
 import Button from 'primevue/button';
 import InputText from 'primevue/inputtext';
 import { computed, ref } from 'vue';
@@ -42,8 +43,8 @@ async function otherSide(): Promise<void> {
             recorded yet.
         </p>
         <p>
-            <a :href="`/api/projects/${project.line!.id}/record.pdf`">Record on paper</a> ·
-            <a :href="`/api/projects/${project.line!.id}/record.json`">as data</a>
+            <FileLink :to="`/api/projects/${project.line!.id}/record.pdf`">Record on paper</FileLink> ·
+            <FileLink :to="`/api/projects/${project.line!.id}/record.json`">as data</FileLink>
         </p>
     </section>
     <section class="bears">

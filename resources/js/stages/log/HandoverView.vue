@@ -7,6 +7,7 @@ import { happened } from '../../project/facts';
 import { useProject } from '../../project/store';
 import MarkedDrawing from '../../ui/MarkedDrawing.vue';
 import { useRefusals } from '../../ui/refusals';
+import FileLink from '../../ui/FileLink.vue';
 import { say } from '../../measure/say';
 
 /** What whoever lives with it wants to know: what it is, what it hides, what is where, what to look after. */
@@ -78,7 +79,7 @@ const cared = (care: string): Promise<boolean> => guarded(project.change(happene
         </ul>
         <h3>
             <span>What is where</span>
-            <a v-if="record.stored.length" class="aside" :href="`/api/projects/${project.line!.id}/bin-labels.pdf`">Labels</a>
+            <FileLink v-if="record.stored.length" class="aside" :to="`/api/projects/${project.line!.id}/bin-labels.pdf`">Labels</FileLink>
         </h3>
         <p v-if="!record.stored.length" class="soft">Give the things to store a bay, in the Piece stage: each bay gets a label.</p>
         <ul aria-label="what is where">

@@ -9,6 +9,7 @@ import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import Choice from '../../ui/Choice.vue';
 import { heaps, standing } from './buy';
+import FileLink from '../../ui/FileLink.vue';
 import { say } from '../../measure/say';
 
 /** Everything to be bought: by shop, or by sort. A tick writes down that it was bought, for its price where one is known. */
@@ -53,8 +54,8 @@ function tick(l: Purchase): void {
             />
             <span class="soft">{{ list.to_buy === 0 ? 'Nothing left to buy.' : `${list.to_buy} lines to buy.` }}</span>
             <span class="files">
-                <a class="linkish" :href="`/api/projects/${project.line!.id}/shopping.pdf`">Print the list</a>
-                <a class="linkish" :href="`/api/projects/${project.line!.id}/shopping.csv`">CSV</a>
+                <FileLink class="linkish" :to="`/api/projects/${project.line!.id}/shopping.pdf`">Print the list</FileLink>
+                <FileLink class="linkish" :to="`/api/projects/${project.line!.id}/shopping.csv`">CSV</FileLink>
             </span>
         </div>
         <section v-for="heap in shown" :key="heap.key" :aria-label="title(heap.key)">

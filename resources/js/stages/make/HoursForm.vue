@@ -8,6 +8,7 @@ import TextRow from '../../ui/TextRow.vue';
 import TickRow from '../../ui/TickRow.vue';
 import { dayName, weekdays } from './days';
 import { hours } from './steps';
+import FileLink from '../../ui/FileLink.vue';
 import { say } from '../../measure/say';
 
 /** When the work ends and how surely, and the hours a person has. */
@@ -44,7 +45,7 @@ const own = computed(() => (props.day ? schedule.value.hours.days[props.day] : u
             <li v-else class="soft">by our figures: time your steps, and it learns yours</li>
             <li v-if="schedule.late" class="late">later than {{ dayName(schedule.deadline!) }}</li>
         </ul>
-        <a class="linkish" :href="`/api/projects/${project.line!.id}/work.ics`">For your calendar (.ics)</a>
+        <FileLink class="linkish" :to="`/api/projects/${project.line!.id}/work.ics`">For your calendar (.ics)</FileLink>
     </section>
     <section class="bears">
         <TextRow

@@ -10,6 +10,7 @@ import { useRefusals } from '../../ui/refusals';
 import LibraryForm from './LibraryForm.vue';
 import LibraryRow from './LibraryRow.vue';
 import { type LibraryPlace, useOf } from './library';
+import FileLink from '../../ui/FileLink.vue';
 import { say } from '../../measure/say';
 
 /** Bought things and things to store: ours and the household’s own, used in the bay in hand, added to, taken out and brought in as a list. */
@@ -88,7 +89,7 @@ async function bring(): Promise<void> {
             />
         </ul>
         <div class="tools">
-            <a class="linkish" :href="`/api/projects/${project.line!.id}/library.csv`" download>Take yours as a list (CSV)</a>
+            <FileLink class="linkish" :to="`/api/projects/${project.line!.id}/library.csv`">Take yours as a list (CSV)</FileLink>
             <label class="linkish">
                 Bring a list (CSV)
                 <input ref="file" type="file" accept=".csv,text/csv" aria-label="bring a list into the library" @change="bring" />
