@@ -9,7 +9,7 @@ put_stamp() {
 
 ensure_php_packages() {
     local hash
-    hash=$(hash_files "$ROOT/composer.json" "$ROOT/core/composer.json" "$ROOT/support/compat/composer.json")
+    hash=$(hash_files "$ROOT" composer.json core/composer.json support/compat/composer.json)
     if [ -f "$ROOT/vendor/autoload.php" ] && stamp_is composer "$hash"; then return; fi
     say 'Fetching the PHP packages.'
     (cd "$ROOT" && COMPOSER_ALLOW_SUPERUSER=1 quietly composer update --no-interaction --no-progress --optimize-autoloader) ||
@@ -22,7 +22,7 @@ ensure_php_packages() {
 ensure_node_packages() {
     local hash
     ensure_node
-    hash=$(hash_files "$ROOT/package-lock.json")
+    hash=$(hash_files "$ROOT" package-lock.json)
     if [ -x "$ROOT/node_modules/.bin/vite" ] && stamp_is npm "$hash"; then return; fi
     say 'Fetching the packages that build the interface.'
     (cd "$ROOT" && PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1 quietly npm ci --no-audit --no-fund) ||
@@ -32,7 +32,7 @@ ensure_node_packages() {
 
 ensure_interface() {
     local hash
-    hash=$(hash_files "$ROOT/resources" "$ROOT/schema" "$ROOT/vite.config.ts" "$ROOT/package-lock.json")
+    hash=$(hash_files "$ROOT" resources schema vite.config.ts package-lock.json)
     if [ -f "$ROOT/public/build/manifest.json" ] && stamp_is interface "$hash"; then return; fi
     ensure_node_packages
     say 'Building the interface.'

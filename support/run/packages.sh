@@ -26,12 +26,12 @@ ensure_packages() {
     local missing
     missing=$(missing_packages "${1:-}" | tr '\n' ' ')
     [ -z "${missing// /}" ] && return
-    say "Installing from Debian, because they are missing: $missing"
     local sudo=''
     if ! is_root; then
-        command -v sudo >/dev/null || fail "installing packages needs root or sudo; ask for: $missing"
+        command -v sudo >/dev/null || fail "you may not install packages here; ask an administrator to run: apt-get install -y --no-install-recommends ${missing% }"
         sudo=sudo
     fi
+    say "Installing from Debian, because they are missing: $missing"
     # The system's own nginx and PostgreSQL are not wanted, only their programs: nothing is started by the install.
     local policy=/usr/sbin/policy-rc.d mine=''
     if [ ! -e $policy ]; then
@@ -65,5 +65,7 @@ ensure_node() {
     quietly npm install --prefix "$ROOT/var/tools" --no-audit --no-fund "node-linux-$kind@22" ||
         fail "Node $NODE_LEAST or newer is needed to build the interface, and none could be installed."
     ln -sf "$ROOT/var/tools/node_modules/node-linux-$kind/bin/node" "$ROOT/var/tools/bin/node"
+    # This shell has looked for node before, and remembers the old one.
+    hash -r
     node_is_new_enough || fail "Node $NODE_LEAST or newer is needed to build the interface."
 }

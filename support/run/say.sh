@@ -42,5 +42,5 @@ random_secret() { php -r 'echo bin2hex(random_bytes(20));'; }
 
 hash_of() { printf '%s' "$1" | sha256sum | cut -c1-12; }
 
-# A hash over the names and contents of files, to know whether something must be built again.
-hash_files() { find "$@" -type f -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum | cut -c1-32; }
+# A hash over the names and contents of files below a folder, to know whether something must be built again. Where the folder is does not matter.
+hash_files() { (cd "$1" && shift && find "$@" -type f -print0 2>/dev/null | LC_ALL=C sort -z | xargs -0 sha256sum | sha256sum | cut -c1-32); }

@@ -8,8 +8,8 @@ write_nginx() {
         cat <<CONF
 daemon off;
 worker_processes 1;
-pid $SOCKETS/nginx.pid;
-error_log $STATE/log/nginx.log warn;
+pid "$SOCKETS/nginx.pid";
+error_log "$STATE/log/nginx.log" warn;
 events { worker_connections 512; }
 http {
     limit_conn_zone \$binary_remote_addr zone=links:1m;
@@ -24,27 +24,27 @@ http {
     gzip_min_length 1024;
     gzip_static on;
     client_max_body_size 12m;
-    client_body_temp_path $STATE/nginx/body;
-    proxy_temp_path $STATE/nginx/proxy;
-    fastcgi_temp_path $STATE/nginx/fastcgi;
-    uwsgi_temp_path $STATE/nginx/uwsgi;
-    scgi_temp_path $STATE/nginx/scgi;
+    client_body_temp_path "$STATE/nginx/body";
+    proxy_temp_path "$STATE/nginx/proxy";
+    fastcgi_temp_path "$STATE/nginx/fastcgi";
+    uwsgi_temp_path "$STATE/nginx/uwsgi";
+    scgi_temp_path "$STATE/nginx/scgi";
     server {
         listen ${INCASTRO_LISTEN:-127.0.0.1}:$port;
 CONF
         if [ -n "$lan_port" ]; then
             cat <<CONF
         listen 0.0.0.0:$lan_port ssl;
-        ssl_certificate $STATE/lan.crt;
-        ssl_certificate_key $STATE/lan.key;
+        ssl_certificate "$STATE/lan.crt";
+        ssl_certificate_key "$STATE/lan.key";
         location = /certificate.crt {
-            alias $STATE/lan-ca.crt;
+            alias "$STATE/lan-ca.crt";
             default_type application/x-x509-ca-cert;
         }
 CONF
         fi
         cat <<CONF
-        root $APP/public;
+        root "$APP/public";
         add_header X-Content-Type-Options nosniff always;
         add_header X-Frame-Options DENY always;
         add_header Referrer-Policy same-origin always;
@@ -65,7 +65,7 @@ CONF
             fastcgi_param REQUEST_METHOD GET;
             fastcgi_param CONTENT_LENGTH "";
             fastcgi_pass_request_body off;
-            fastcgi_param SCRIPT_FILENAME $APP/public/index.php;
+            fastcgi_param SCRIPT_FILENAME "$APP/public/index.php";
             fastcgi_pass unix:$SOCKETS/fpm.sock;
         }
         location /meter/ {
@@ -83,7 +83,7 @@ CONF
             include /etc/nginx/fastcgi_params;
             # Debian sets HTTP_HOST without its port; links and redirects need it.
             fastcgi_param HTTP_HOST \$http_host;
-            fastcgi_param SCRIPT_FILENAME $APP/public/index.php;
+            fastcgi_param SCRIPT_FILENAME "$APP/public/index.php";
             fastcgi_pass unix:$SOCKETS/fpm.sock;
             fastcgi_read_timeout 60s;
             fastcgi_buffers 32 32k;
@@ -106,7 +106,7 @@ write_fpm() {
     cat >"$STATE/fpm.conf" <<CONF
 [global]
 daemonize = no
-error_log = $STATE/log/fpm.log
+error_log = "$STATE/log/fpm.log"
 [web]
 listen = $SOCKETS/fpm.sock
 pm = static
@@ -118,7 +118,7 @@ php_admin_value[memory_limit] = 256M
 php_admin_value[post_max_size] = 100M
 php_admin_flag[expose_php] = off
 php_admin_flag[display_errors] = off
-php_admin_value[error_log] = $STATE/log/php.log
+php_admin_value[error_log] = "$STATE/log/php.log"
 CONF
 }
 

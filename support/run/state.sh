@@ -8,9 +8,18 @@ ensure_service_user() {
     useradd --system --user-group --home-dir /nonexistent --shell /usr/sbin/nologin "$SERVICE_USER"
 }
 
+# A path is written into the files of four servers; of those characters one of them makes something else.
+refuse_path() {
+    case $1 in
+        *[\"\\\$\`\;]* | *$'\n'*) fail "the path of this folder has a quote, a dollar, a semicolon, a backslash or a line's end in it, which the servers cannot be told of: move it. $(printf '%s' "$1" | tr '\n' ' ')" ;;
+    esac
+}
+
 is_reachable() { setpriv --reuid="$SERVICE_USER" --regid="$SERVICE_USER" --clear-groups test -r "$1/incastro"; }
 
 choose_places() {
+    refuse_path "$ROOT"
+    refuse_path "${INCASTRO_STATE:-}"
     ensure_service_user
     APP=$ROOT
     STATE=${INCASTRO_STATE:-$ROOT/var/run}
@@ -30,7 +39,11 @@ mirror_source() {
     [ "${mirrored:-}" = yes ] || return 0
     say "The user that serves cannot read $ROOT; a copy is served from $APP."
     mkdir -p "$APP"
+    # A folder above it may be from a time under a strict umask.
+    chmod a+x /var/lib/incastro "$(dirname "$APP")"
     (cd "$ROOT" && tar -cf - --exclude=./var --exclude=./node_modules --exclude=./.git .) | tar -xf - -C "$APP" --no-same-owner
+    # What a strict umask closed in the folder it is from must be read here.
+    chmod -R a+rX "$APP"
 }
 
 make_state() {
@@ -77,7 +90,7 @@ APP_DEBUG=false
 APP_KEY=$APP_KEY
 APP_URL=${INCASTRO_URL:-http://127.0.0.1:$port}
 INCASTRO_LAN_HOSTS=${INCASTRO_LAN_HOSTS:-}
-APP_LOG=$STATE/log/app.log
+APP_LOG="$STATE/log/app.log"
 DB_HOST=127.0.0.1
 DB_PORT=$db_port
 DB_DATABASE=incastro
@@ -91,7 +104,7 @@ QUEUE_CONNECTION=database
 INCASTRO_DEMO=$demo
 INCASTRO_SIGN_UP=${SIGN_UP:-true}
 INCASTRO_LIMITS=${INCASTRO_LIMITS:-on}
-INCASTRO_CORE_HASH=$(hash_files "$APP/core/src")
+INCASTRO_CORE_HASH=$(hash_files "$APP" core/src)
 ENV
         # The last of two values counts: what a person set stands before ours.
         grep -E '^[A-Z][A-Z0-9_]*=' "$STATE/settings" >>"$STATE/.env" || true

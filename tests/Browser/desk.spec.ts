@@ -48,12 +48,12 @@ test.describe('without a network', () => {
             .toBe(2);
         await context.setOffline(true);
         await deepen(page, '340');
-        await expect(state(page)).toHaveText('1 edit waiting on this device');
+        await expect(state(page)).toHaveText('1 edit waiting on this device, not in the plan yet');
         await deepen(page, '330');
-        await expect(state(page)).toHaveText('2 edits waiting on this device');
+        await expect(state(page)).toHaveText('2 edits waiting on this device, not in the plan yet');
         await page.reload();
         await expect(depth(page)).toHaveValue('330');
-        await expect(state(page)).toHaveText('2 edits waiting on this device');
+        await expect(state(page)).toHaveText('2 edits waiting on this device, not in the plan yet');
         await page.close();
         const again = await context.newPage();
         await again.goto(`/projects/${id}/piece`);
@@ -68,7 +68,7 @@ test('what waits outlives signing out, and is sent in nobody else’s name', asy
     const { email, id } = await atHome(page);
     await page.route('**/changes', (route) => route.abort());
     await deepen(page, '340');
-    await expect(state(page)).toHaveText('1 edit waiting on this device');
+    await expect(state(page)).toHaveText('1 edit waiting on this device, not in the plan yet');
     await page.getByRole('button', { name: 'Take away' }).click();
     await page.getByRole('menuitem', { name: 'Sign out' }).click();
     await expect(page.getByText('One edit waits on this device: sign in to send it.')).toBeVisible();
@@ -91,7 +91,7 @@ test('a session that ended asks for the password over the page, and the edit is 
     await expect(page.getByText('Your session has ended.')).toBeVisible();
     await expect(page.getByText('One edit waits on this device, and will be sent.')).toBeVisible();
     await page.getByRole('button', { name: 'Later' }).click();
-    await expect(state(page)).toContainText('1 edit waiting on this device; sign in to send');
+    await expect(state(page)).toContainText('1 edit waiting on this device, not in the plan yet; sign in to send');
     await expect(depth(page)).toHaveValue('340');
     await state(page).getByRole('button', { name: 'sign in to send' }).click();
     await signInOver(page, email);

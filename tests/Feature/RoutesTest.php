@@ -81,16 +81,102 @@ final class RoutesTest extends TestCase
         yield 'an owner' => ['owner', self::OWNER];
     }
 
+    /** @return iterable<string, array{string}> */
+    public static function everybodyAndAGuest(): iterable
+    {
+        foreach ([...array_keys(iterator_to_array(self::everybody())), 'a guest'] as $who) {
+            yield $who => [(string) preg_replace('/^an? /', '', $who)];
+        }
+    }
+
+    /** What a page elsewhere can have a browser send: another host's name, its own as where it comes from, a token that it made up or has none of. */
+    #[DataProvider('everybodyAndAGuest')]
+    public function test_nothing_is_done_for_a_forged_host_origin_or_token(string $who): void
+    {
+        Queue::fake();
+        [$actor, $owned] = $this->actor($who);
+        // As it is served: where tests run, no token is asked for.
+        $this->app?->instance('env', 'production');
+        $evil = ['Origin' => 'https://evil.example', 'Referer' => 'https://evil.example/', 'Sec-Fetch-Site' => 'cross-site'];
+        $before = self::rows();
+        foreach (array_keys(self::TABLE) as $route) {
+            [$method, $uri] = explode(' ', $route);
+            $path = '/'.strtr($uri, $owned);
+            $here = "http://127.0.0.1$path";
+            $answers = ['host' => $this->forged($actor, $method, "http://evil.example$path", [])];
+            self::assertSame(421, $answers['host']->getStatusCode(), "$who, $route");
+            foreach (['origin' => $evil, 'token' => $evil + ['X-XSRF-TOKEN' => 'x', 'X-CSRF-TOKEN' => str_repeat('a', 40)]] as $forgery => $headers) {
+                if ($method === 'GET' && $forgery === 'token') {
+                    continue; // none is asked for
+                }
+                $answers[$forgery] = $this->forged($actor, $method, $here, $headers);
+                if ($method !== 'GET') {
+                    self::assertSame(419, $answers[$forgery]->getStatusCode(), "$who, $route, $forgery");
+                }
+            }
+            foreach ($answers as $forgery => $answer) {
+                self::assertNull($answer->headers->get('Access-Control-Allow-Origin'), "$who, $route, $forgery");
+                self::assertStringNotContainsString('evil.example', (string) $answer->headers->get('Location'), "$who, $route, $forgery");
+                self::assertSame([], $forgery === 'host' ? $answer->headers->getCookies() : [], "$who, $route");
+            }
+        }
+        self::assertSame($before, self::rows(), $who);
+    }
+
+    /** @param  array<string, string>  $headers */
+    private function forged(?User $actor, string $method, string $address, array $headers): \Symfony\Component\HttpFoundation\Response
+    {
+        $this->flushSession();
+        $this->app?->make('auth')->forgetGuards();
+        if ($actor !== null) {
+            $this->actingAs($actor);
+        }
+        // A GET may open what is each person's own, as a copy of the demo house: that is not what is asked here.
+        DB::beginTransaction();
+        $answer = $this->json($method, $address, [], $headers)->baseResponse;
+        $method === 'GET' ? DB::rollBack() : DB::commit();
+
+        return $answer;
+    }
+
+    /** @return array<string, string> every table but those of sessions and counts, by a sum over its rows */
+    private static function rows(): array
+    {
+        $rows = [];
+        foreach (DB::select("select tablename from pg_tables where schemaname = 'public'") as $table) {
+            if (! in_array($table->tablename, ['cache', 'cache_locks', 'jobs', 'open_sessions'], true)) {
+                $rows[$table->tablename] = (string) DB::selectOne("select md5(coalesce(string_agg(t::text, ',' order by t::text), '')) as sum from \"$table->tablename\" t")?->sum;
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array{User|null, array<string, string>} somebody, and what addresses name */
+    private function actor(string $who): array
+    {
+        if ($who === 'guest') {
+            config(['incastro.demo' => true]);
+            $this->get('/demo')->assertRedirect();
+            $guest = User::query()->whereNotNull('guest_until')->firstOrFail();
+            $project = Project::query()->where('owner_id', $guest->id)->where('sample', 'chart-room-left-niche')->firstOrFail();
+
+            return [$guest, $this->owned($guest, $project) + ['{project}' => $project->id]];
+        }
+        $owner = $this->demoOwner();
+        $owned = $this->owned($owner) + ['{project}' => $this->demoProject()->id];
+        $actor = ['nobody' => fn (): ?User => null, 'stranger' => $this->stranger(...), 'viewer' => $this->viewer(...), 'maker' => fn (): User => $this->maker(), 'owner' => fn (): User => $owner][$who]();
+        // Everybody with an account has a household of their own, to which new projects may go.
+        $actor?->households()->syncWithoutDetaching([Household::query()->create(['name' => 'Their own'])->id => ['role' => 'owner']]);
+
+        return [$actor, $owned];
+    }
+
     #[DataProvider('everybody')]
     public function test_each_goes_as_far_as_they_may_and_no_further(string $who, int $rank): void
     {
         Queue::fake();
-        $owner = $this->demoOwner();
-        $project = $this->demoProject();
-        $owned = $this->owned($owner);
-        $actor = ['nobody' => fn (): ?User => null, 'stranger' => $this->stranger(...), 'viewer' => $this->viewer(...), 'maker' => fn (): User => $this->maker(), 'owner' => fn (): User => $owner][$who]();
-        // Everybody with an account has a household of their own, to which new projects may go.
-        $actor?->households()->syncWithoutDetaching([Household::query()->create(['name' => 'Their own'])->id => ['role' => 'owner']]);
+        [$actor, $owned] = $this->actor($who);
         foreach (self::TABLE as $route => $least) {
             [$method, $uri] = explode(' ', $route);
             DB::beginTransaction();
@@ -100,7 +186,7 @@ final class RoutesTest extends TestCase
             if ($actor !== null) {
                 $this->actingAs($actor);
             }
-            $status = $this->json($method, '/'.strtr($uri, $owned + ['{project}' => $project->id]), [])->getStatusCode();
+            $status = $this->json($method, '/'.strtr($uri, $owned), [])->getStatusCode();
             DB::rollBack();
             // Refused for want of a right; anything else, a body that is wanted included, means the door was open.
             $may = ! in_array($status, [401, 403], true);
@@ -112,18 +198,14 @@ final class RoutesTest extends TestCase
     public function test_a_guest_of_the_demo_house_does_all_in_their_copy_but_send_and_share(): void
     {
         Queue::fake();
-        config(['incastro.demo' => true]);
-        $this->get('/demo')->assertRedirect();
-        $guest = User::query()->whereNotNull('guest_until')->firstOrFail();
-        $project = Project::query()->where('owner_id', $guest->id)->where('sample', 'chart-room-left-niche')->firstOrFail();
-        $owned = $this->owned($guest, $project);
+        [$guest, $owned] = $this->actor('guest');
         foreach (self::TABLE as $route => $least) {
             [$method, $uri] = explode(' ', $route);
             DB::beginTransaction();
             // What a request before has opened went with its transaction.
             $this->flushSession();
             $this->app?->make('auth')->forgetGuards();
-            $status = $this->actingAs($guest)->json($method, '/'.strtr($uri, $owned + ['{project}' => $project->id]), [])->getStatusCode();
+            $status = $this->actingAs($guest ?? self::fail('No guest.'))->json($method, '/'.strtr($uri, $owned), [])->getStatusCode();
             DB::rollBack();
             self::assertSame(in_array($route, self::NOT_FOR_GUESTS, true), in_array($status, [401, 403], true), "$route: $status");
             self::assertLessThan(500, $status, $route);

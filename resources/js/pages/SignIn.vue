@@ -8,7 +8,7 @@ import { say } from '../measure/say';
 
 /** Signing in, beginning an account, or asking for a new password: one at a time. */
 type Way = 'in' | 'up' | 'forgotten';
-const props = withDefaults(defineProps<{ session: Session; first?: Way }>(), { first: 'in' });
+const props = withDefaults(defineProps<{ session: Session; first?: Way; over?: boolean }>(), { first: 'in' });
 const emit = defineEmits<{ in: [] }>();
 const way = ref<Way>(props.first);
 const isFull = new URLSearchParams(window.location.search).get('demo') === 'full';
@@ -59,7 +59,7 @@ function turn(to: Way): void {
 </script>
 
 <template>
-    <p v-if="session.demo && !session.user"><a class="p-button" href="/demo">Open the demo house</a></p>
+    <p v-if="session.demo && !session.user && !over"><a class="p-button" href="/demo">Open the demo house</a></p>
     <p v-if="isFull" role="status">As many people as fit are looking round the demo house just now. Try again in an hour.</p>
     <form :aria-label="doing" @submit.prevent="go">
         <label v-if="asksCode"

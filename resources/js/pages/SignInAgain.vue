@@ -40,7 +40,7 @@ function goOn(): void {
         <p v-if="outbox.kept.length" role="status">
             {{ outbox.kept.length === 1 ? 'One edit waits' : `${outbox.kept.length} edits wait` }} on this device, and will be sent.
         </p>
-        <div class="paper in"><SignIn v-if="session" :session="session" @in="goOn" /></div>
+        <div class="paper in"><SignIn v-if="session" :session="session" over @in="goOn" /></div>
         <template #footer><Button label="Later" severity="secondary" @click="signedIn(false)" /></template>
     </Dialog>
 </template>

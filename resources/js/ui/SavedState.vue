@@ -14,7 +14,9 @@ const count = computed(() => project.unsent.length);
 /** Where they are: on this device's disk, or, where it would not take them, in this page. */
 const where = computed(() => {
     if (outbox.loose.length > 0) return count.value === 1 ? say('1 edit in this page alone: leave it open') : say('{0} edits in this page alone: leave it open', count.value); // prettier-ignore
-    return count.value === 1 ? say('1 edit waiting on this device') : say('{0} edits waiting on this device', count.value);
+    return count.value === 1
+        ? say('1 edit waiting on this device, not in the plan yet')
+        : say('{0} edits waiting on this device, not in the plan yet', count.value);
 });
 const saved = computed(() => {
     const at = project.savedAt;

@@ -34,7 +34,7 @@ function far(file: Taking): string {
     position: fixed;
     left: 16px;
     bottom: 44px;
-    z-index: 1200;
+    z-index: 900;
     margin: 0;
     padding: 6px 12px;
     list-style: none;
@@ -43,6 +43,11 @@ function far(file: Taking): string {
     border: 1px solid var(--rule);
     border-radius: 6px;
     font-size: 13px;
+}
+@media (min-width: 900px) {
+    .taking {
+        left: 100px;
+    }
 }
 li {
     display: flex;
