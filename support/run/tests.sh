@@ -134,6 +134,12 @@ cmd_bench() {
             (cd "$ROOT" && RUNNING_STATE=$TEST_STATE nice -n 19 php "support/bench/$which.php" "http://127.0.0.1:$TEST_PORT" "$@")
             return
             ;;
+        faults)
+            shift
+            prepare
+            (cd "$ROOT" && php support/bench/faults.php "$@")
+            return
+            ;;
         plans | assembly)
             local offline=$1
             shift
@@ -142,7 +148,7 @@ cmd_bench() {
             return
             ;;
         '') ;;
-        *) fail "\"$1\" is not a benchmark; expected nest, load, fuzz, plans, assembly or nothing." ;;
+        *) fail "\"$1\" is not a benchmark; expected nest, load, fuzz, plans, assembly, faults or nothing." ;;
     esac
     prepare with_tools
     serve_for_tests

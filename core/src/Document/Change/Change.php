@@ -56,7 +56,7 @@ final readonly class Change
         $ops = $data['ops'] ?? null;
         $after = $data['after'] ?? [];
         if (! self::isId($id) || ! is_int($base) || ! is_array($ops) || $ops === []
-            || ! is_array($after) || count($after) > self::MOST_BEFORE || array_filter($after, self::isId(...)) !== $after) {
+            || ! is_array($after) || ! array_is_list($after) || count($after) > self::MOST_BEFORE || array_filter($after, self::isId(...)) !== $after) {
             throw DocumentRejected::because(new Problem('', Text::of('change.not_a_change')));
         }
         $operations = [];
@@ -66,9 +66,10 @@ final readonly class Change
         }
 
         /** @var list<string> $after */
-        return new self((string) $id, $base, $operations, array_values($after));
+        return new self($id, $base, $operations, $after);
     }
 
+    /** @phpstan-assert-if-true string $id */
     private static function isId(mixed $id): bool
     {
         return is_string($id) && preg_match(self::ID, $id) === 1;
