@@ -10,6 +10,7 @@ use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\RedirectResponse;
 use Illuminate\Http\Request;
 use Incastro\Core\Document\Reading\DocumentRejected;
 use Incastro\Core\Document\Reading\Problem;
@@ -35,8 +36,11 @@ final class Refusals
             'revision' => $e->revision,
             'rows' => $e->rows,
         ], 409));
-        $exceptions->render(function (\Throwable $e, Request $request): ?JsonResponse {
-            return $request->is('api/*') ? self::plain($e) : null;
+        $exceptions->render(fn (\Throwable $e, Request $request): JsonResponse|RedirectResponse|null => match (true) {
+            ! $request->is('api/*') => null,
+            // A file opened in a window of its own: whoever reads is no program, and signs in on a page.
+            $e instanceof AuthenticationException && $request->headers->get('Sec-Fetch-Mode') === 'navigate' => new RedirectResponse('/'),
+            default => self::plain($e),
         });
     }
 

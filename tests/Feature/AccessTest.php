@@ -40,6 +40,14 @@ final class AccessTest extends TestCase
         $ask('tide-tables-41')->assertOk()->assertJsonPath('user.name', 'Wren Larkin');
     }
 
+    public function test_a_file_opened_in_a_window_of_its_own_without_a_session_leads_to_the_page_and_not_to_data(): void
+    {
+        $this->demoOwner();
+        $address = '/api/projects/'.$this->demoProject()->id.'/plan.pdf';
+        $this->get($address, ['Sec-Fetch-Mode' => 'navigate', 'Accept' => 'text/html'])->assertRedirect('/');
+        $this->getJson($address)->assertStatus(401)->assertJsonPath('message', 'You are signed out; sign in to go on.');
+    }
+
     public function test_an_unknown_address_of_the_api_says_so_in_words(): void
     {
         $this->actingAs($this->demoOwner());

@@ -6,6 +6,7 @@ import { commonScale, scaleBar } from '../draw/frame';
 import { show } from '../measure/show';
 import { render } from '../measure/words';
 import { useProject } from '../project/store';
+import FileLink from './FileLink.vue';
 import FindingMarks from './FindingMarks.vue';
 import { usePicked } from './picked';
 import { useSize } from './size';
@@ -78,7 +79,10 @@ const names = computed(() => {
             </DrawingView>
         </div>
         <div class="title-block">
-            <div><small>view</small>{{ title }} <a v-if="svg" :href="svg" title="this drawing in full size, 1 mm a millimetre">SVG</a></div>
+            <div>
+                <small>view</small>{{ title }}
+                <FileLink v-if="svg" :to="svg" title="this drawing in full size, 1 mm a millimetre">SVG</FileLink>
+            </div>
             <div>
                 <small>scale</small>
                 <svg :width="bar * scale + 30" height="13" aria-hidden="true">
