@@ -140,7 +140,7 @@ cmd_bench() {
             (cd "$ROOT" && php support/bench/faults.php "$@")
             return
             ;;
-        plans | assembly)
+        plans | assembly | survey)
             local offline=$1
             shift
             ensure_packages && ensure_php_packages
@@ -148,11 +148,11 @@ cmd_bench() {
             return
             ;;
         '') ;;
-        *) fail "\"$1\" is not a benchmark; expected nest, load, fuzz, plans, assembly, faults or nothing." ;;
+        *) fail "\"$1\" is not a benchmark; expected nest, load, fuzz, plans, assembly, survey, faults or nothing." ;;
     esac
     prepare with_tools
     serve_for_tests
-    (cd "$ROOT" && php support/bench/bench.php "http://127.0.0.1:$TEST_PORT" && php support/bench/survey.php && php support/bench/piece.php && php support/bench/carry.php)
+    (cd "$ROOT" && php support/bench/bench.php "http://127.0.0.1:$TEST_PORT" && php support/bench/survey.php 100 && php support/bench/piece.php && php support/bench/carry.php)
     ensure_packages browser
     (cd "$ROOT" && node support/bench/page.mjs "http://127.0.0.1:$TEST_PORT")
 }

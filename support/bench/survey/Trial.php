@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+namespace Incastro\Bench\Survey;
+
 use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Measure\Length;
@@ -10,36 +12,58 @@ use Incastro\Core\Survey\ReadingWriter;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surveyor;
 
-/** Readings taken from a made-up room and what the surveyor makes of them. */
-final class SurveyTrial
+/** Readings taken from a made-up room, what the surveyor makes of them, and what it asks for next. */
+final class Trial
 {
     private const SPACE = '01J00000000000000000000001';
 
     private ?Room $surveyed = null;
 
     /** @param  list<array{array<string, mixed>, float}>  $taken  readings as a document holds them, and what was read */
-    private function __construct(private readonly MadeUpRoom $room, private readonly array $taken)
+    private function __construct(private readonly TrueRoom $room, private readonly array $taken, private readonly float $enough)
     {
     }
 
-    public static function of(MadeUpRoom $room): self
+    /** @param  float  $enough  what the piece's edges take up of the clear width's doubt, mm */
+    public static function of(TrueRoom $room, float $enough): self
     {
-        return new self($room, [[['kind' => 'depth', 'side' => 'left'], $room->depth]]);
+        return (new self($room, [], $enough))->with([['kind' => 'depth', 'side' => 'left']]);
+    }
+
+    /** As the advice goes, from one width on, until it says enough, has nothing more to ask, or so many readings are taken. */
+    public static function followed(TrueRoom $room, float $enough, int $most = 40): self
+    {
+        $trial = self::of($room, $enough)->with([['kind' => 'width', 'plane' => 'front', 'z' => TrueRoom::LOW]]);
+        while (! $trial->isEnough() && $trial->acts() < $most && ($next = $trial->advised()) !== null) {
+            $trial = $trial->with([$next]);
+        }
+
+        return $trial;
+    }
+
+    public function acts(): int
+    {
+        return count($this->taken);
+    }
+
+    public function isEnough(): bool
+    {
+        return $this->survey()->doubt->isSettled('clear_width');
     }
 
     /** @param  list<array<string, mixed>>  $readings */
     public function with(array $readings): self
     {
-        return new self($this->room, [...$this->taken, ...array_map(fn (array $r): array => [$r, $this->room->read($r)], $readings)]);
+        return new self($this->room, [...$this->taken, ...array_map(fn (array $r): array => [$r, $this->room->read($r)], $readings)], $this->enough);
     }
 
     /** @return array{self, string} the same with one take wrong, and the id of its reading */
     public function planted(int $which, float $by): array
     {
         $taken = $this->taken;
-        $taken[$which + 1][1] += $by;
+        $taken[$which][1] += $by;
 
-        return [new self($this->room, $taken), self::id(self::key($taken[$which + 1][0]))];
+        return [new self($this->room, $taken, $this->enough), self::id(self::key($taken[$which][0]))];
     }
 
     /** @return array{float, float} the clear width and its stated doubt, mm */
@@ -52,13 +76,6 @@ final class SurveyTrial
     public function findings(): array
     {
         return $this->survey()->findings;
-    }
-
-    public function leastRedundancy(): float
-    {
-        $checked = array_filter($this->survey()->redundancy, fn (string $id): bool => $id !== self::id(self::key($this->taken[0][0])), ARRAY_FILTER_USE_KEY);
-
-        return min($checked);
     }
 
     /** @return array<string, mixed>|null */
@@ -95,7 +112,7 @@ final class SurveyTrial
                 'tape_base' => 0.3, 'tape_per_metre' => 0.2, 'tape_bend' => 1, 'level_per_metre' => 0.5],
             'layouts' => [], 'facts' => $facts,
         ]);
-        $need = new Need(Length::fromMillimetres(MadeUpRoom::LOW), Length::fromMillimetres(MadeUpRoom::HIGH), null, 0.5);
+        $need = new Need(Length::fromMillimetres(TrueRoom::LOW), Length::fromMillimetres(TrueRoom::HIGH), null, $this->enough);
 
         return (new Surveyor($project->workshop))->survey($project->spaces[self::SPACE], $need);
     }

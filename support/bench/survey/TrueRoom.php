@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Bench\Survey;
+
+use Random\Engine\Xoshiro256StarStar;
+use Random\Randomizer;
+
+/**
+ * A made-up niche whose true walls are known: planes off plumb and off square, with smooth waves on them that owe nothing to the surveyor's
+ * own idea of a wall, and what its family puts there. Read with one tape, a level and an angle gauge, by this law of errors: the tape has one error of
+ * scale and hook for the whole room, uniform within ± (0.3 + 0.2 L), L in metres; each take one of its own, normal, σ 0.5, cut at the bend's 1; a tape
+ * off level reads long, never short (off by σ 0.4°). Plumb ± 0.5 a metre and the angle ± 0.2°, normal with σ a third root of their limits.
+ */
+final class TrueRoom
+{
+    public const LOW = 100.0;
+
+    public const HIGH = 2300.0;
+
+    private const BULGE = 15.0;
+
+    private const STEP = 40.0;
+
+    private const WAINSCOT = 900.0;
+
+    /** @var array<string, array{offset: float, lean: float, yaw: float, waves: list<array{float, float, float, float}>}> */
+    private array $walls = [];
+
+    public readonly float $depth;
+
+    private readonly Randomizer $chance;
+
+    /** Of the tape's limit, − 1 to 1. */
+    private readonly float $tape;
+
+    /** @var array{string, float, float} the wall with the bulge or step, where on it */
+    private readonly array $place;
+
+    public function __construct(private readonly Family $family, public readonly int $seed)
+    {
+        $this->chance = new Randomizer(new Xoshiro256StarStar($seed));
+        $width = 700 + 1000 * $this->uniform();
+        $this->depth = 300 + 400 * $this->uniform();
+        $wander = $family->wander() / 4 * 1.6;
+        foreach (['left' => 0.0, 'right' => $width] as $side => $offset) {
+            $waves = [];
+            for ($i = 0; $i < 4; $i++) {
+                $waves[] = [$wander * $this->uniform(), 900 + 2600 * $this->uniform(), 600 + 2000 * $this->uniform(), 2 * M_PI * $this->uniform()];
+            }
+            $this->walls[$side] = ['offset' => $offset, 'lean' => $family->lean() * $this->normal(), 'yaw' => $family->yaw() * $this->normal(), 'waves' => $waves];
+        }
+        $this->tape = 2 * $this->uniform() - 1;
+        $this->place = [$this->uniform() < 0.5 ? 'left' : 'right', $this->depth * $this->uniform(), self::LOW + (self::HIGH - self::LOW) * $this->uniform()];
+    }
+
+    public function x(string $side, float $y, float $z): float
+    {
+        $w = $this->walls[$side];
+        $x = $w['offset'] + $w['lean'] * $z + $w['yaw'] * $y;
+        foreach ($w['waves'] as [$amplitude, $alongZ, $alongY, $phase]) {
+            $x += $amplitude * sin(2 * M_PI * ($z / $alongZ + $y / $alongY) + $phase);
+        }
+
+        return $x + ($side === 'left' ? 1 : -1) * $this->standsOut($side, $y, $z);
+    }
+
+    /** What the family puts on a wall, into the room, mm. */
+    private function standsOut(string $side, float $y, float $z): float
+    {
+        [$where, $atY, $atZ] = $this->place;
+        if ($this->family === Family::Wainscot) {
+            return $z < self::WAINSCOT ? self::STEP : 0.0;
+        }
+        if ($side !== $where) {
+            return 0.0;
+        }
+        if ($this->family === Family::Breast) {
+            return $y > $atY ? self::STEP : 0.0;
+        }
+        $r = $this->family->bulge() > 0 ? hypot($y - $atY, $z - $atZ) / ($this->family->bulge() / 2) : 1.0;
+
+        return $r < 1 ? self::BULGE * cos(M_PI / 2 * $r) ** 2 : 0.0;
+    }
+
+    /** Of a box square to the back wall, at any depth: least right less greatest left. */
+    public function clearWidth(): float
+    {
+        $left = -INF;
+        $right = INF;
+        for ($z = self::LOW; $z <= self::HIGH; $z += 50) {
+            for ($k = 0; $k <= 6; $k++) {
+                $y = $this->depth * $k / 6;
+                $left = max($left, $this->x('left', $y, $z));
+                $right = min($right, $this->x('right', $y, $z));
+            }
+        }
+
+        return $right - $left;
+    }
+
+    /**
+     * @param  array<string, mixed>  $reading  as a document holds it
+     *
+     * @throws \LogicException of a kind that this room cannot be read by
+     */
+    public function read(array $reading): float
+    {
+        $y = ($reading['plane'] ?? 'front') === 'back' ? 0.0 : $this->depth;
+        $z = (float) ($reading['z'] ?? 0.0);
+
+        return match ($reading['kind']) {
+            'width' => $this->taped($this->x('right', $y, $z) - $this->x('left', $y, $z)),
+            'plumb' => ($reading['side'] === 'left' ? 1 : -1) * ($this->x($reading['side'], $y, $z) - $this->x($reading['side'], $y, (float) $reading['from_z']))
+                + 0.5 * abs($z - $reading['from_z']) / 1000 / sqrt(3) * $this->normal(),
+            'corner_angle' => 90 + ($reading['side'] === 'left' ? -1 : 1) * rad2deg(atan(($this->x($reading['side'], $this->depth, self::LOW) - $this->x($reading['side'], 0.0, self::LOW)) / $this->depth))
+                + 0.2 / sqrt(3) * $this->normal(),
+            'depth' => $this->taped($this->depth),
+            default => throw new \LogicException("No made-up room is read by \"{$reading['kind']}\"."),
+        };
+    }
+
+    private function taped(float $mm): float
+    {
+        do {
+            $own = 0.5 * $this->normal();
+        } while (abs($own) > 1.0);
+
+        return $mm / cos(deg2rad(0.4 * $this->normal())) + $this->tape * (0.3 + 0.2 * $mm / 1000) + $own;
+    }
+
+    public function uniform(): float
+    {
+        return $this->chance->getInt(0, 1 << 30) / (1 << 30);
+    }
+
+    private function normal(): float
+    {
+        return sqrt(-2 * log(max(1e-12, $this->uniform()))) * cos(2 * M_PI * $this->uniform());
+    }
+}
