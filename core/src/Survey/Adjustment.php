@@ -19,7 +19,8 @@ final readonly class Adjustment
     public function __construct(
         public array $state,
         public array $residuals,
-        public Posterior $posterior,
+        public Learned $learned,
+        public Learned $usual,
         private Posterior $fromReadings,
         public Shape $shape,
     ) {

@@ -29,7 +29,7 @@ final class Advisor
     /** @param  list<array{reading: Reading, observation: Observation}>  $candidates */
     public function __construct(array $candidates, private readonly Adjustment $adjustment)
     {
-        $mean = $adjustment->posterior->mean();
+        $mean = $adjustment->learned->likeliest()->mean();
         $this->candidates = array_map(fn (array $c): array => [
             'reading' => $c['reading'], 'slopes' => $c['observation']->predict($mean)[1], 'sigma' => $c['observation']->sigma,
         ], $candidates);
@@ -44,7 +44,9 @@ final class Advisor
         return array_map(function (Target $target): Weighed {
             $stated = $target->stated($this->adjustment->state);
 
-            return new Weighed($target->name, $stated, self::doubt($this->values($target), $stated), $target->enough);
+            $doubts = array_map(fn (Samples $s): float => self::doubt(array_map($target->value, $s->states), $stated), $this->drawn($target, true));
+
+            return new Weighed($target->name, $stated, max($doubts), $target->enough);
         }, $targets);
     }
 
@@ -60,9 +62,7 @@ final class Advisor
         foreach ($open as $target) {
             $stated = $target->stated($this->adjustment->state);
             $bearing = $this->bearing($target);
-            $samples = new Samples($this->adjustment->posterior, self::varying($target, $bearing));
-            $values = array_map($target->value, $samples->states);
-            $doubt = self::doubt($values, $stated);
+            [$doubt, $samples, $values] = $this->widest($target, $stated);
             foreach (self::promising($bearing, $values, $samples) as $candidate) {
                 $rooms = $samples->after($candidate['slopes'], $candidate['sigma'], $target->unknowns);
                 $then = self::doubt(array_map($target->value, $rooms), $stated);
@@ -75,12 +75,32 @@ final class Advisor
         return self::best($offers);
     }
 
-    /** @return list<float> of a target in the drawn rooms; no more of each is drawn than the target looks at */
-    private function values(Target $target): array
+    /**
+     * Rooms drawn with walls as they were learned, and with usual ones: what is stated is never surer than either, for what lies
+     * between the places read is not learned there.
+     *
+     * @param  bool  $alone  no more of each is drawn than the target looks at
+     * @return non-empty-list<Samples>
+     */
+    private function drawn(Target $target, bool $alone): array
     {
-        $samples = new Samples($this->adjustment->posterior, self::varying($target, $this->bearing($target)), count($target->unknowns));
+        $varying = self::varying($target, $this->bearing($target));
 
-        return array_map($target->value, $samples->states);
+        return array_map(fn (Learned $walls): Samples => new Samples($walls, $varying, $alone ? count($target->unknowns) : null),
+            [$this->adjustment->usual, $this->adjustment->learned]);
+    }
+
+    /** @return array{float, Samples, list<float>} the doubt, and of which rooms it is: what the target is in each */
+    private function widest(Target $target, float $stated): array
+    {
+        $found = array_map(function (Samples $samples) use ($target, $stated): array {
+            $values = array_map($target->value, $samples->states);
+
+            return [self::doubt($values, $stated), $samples, $values];
+        }, $this->drawn($target, false));
+        usort($found, fn (array $a, array $b): int => $b[0] <=> $a[0]);
+
+        return $found[0];
     }
 
     /**

@@ -82,7 +82,8 @@ final class Collocation
         return new Adjustment(
             $state,
             [...self::residuals($observations, $links, $links->misclosure($mean), $state), ...self::against($leftOut, $state)],
-            new Posterior($nodes, $links, 1.0),
+            new Learned($nodes, $observations, $state, Character::grid()),
+            new Learned($nodes, $observations, $state, [Character::usual()]),
             new Posterior($nodes, $links, self::FAINT),
             new Shape($nodes, $links, array_map(fn (float $w): float => self::FAINT * $w, $weights)),
         );

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 /** How the readings hang on the unknowns about one state: slopes H, K·Hᵀ and H·K·Hᵀ, each computed once. */
-final readonly class Links
+final class Links
 {
     /** @var list<array<int, float>> H, a row an observation */
-    public array $slopes;
+    public readonly array $slopes;
 
     /** @var list<list<float>> K·Hᵀ, a row an unknown */
     public array $toNodes;
@@ -17,13 +17,13 @@ final readonly class Links
     private array $signal;
 
     /** @var list<float> predicted values about the state */
-    private array $predicted;
+    private readonly array $predicted;
 
     /**
      * @param  list<Observation>  $observations
      * @param  array<int, float>  $state
      */
-    public function __construct(Nodes $nodes, private array $observations, private array $state)
+    public function __construct(Nodes $nodes, private readonly array $observations, private readonly array $state)
     {
         $slopes = $predicted = [];
         foreach ($observations as $o) {
@@ -37,6 +37,37 @@ final readonly class Links
         }
         $this->toNodes = $rows;
         $this->signal = array_map(fn (array $h): array => self::signalOf($h, $rows, count($slopes)), $slopes);
+    }
+
+    /**
+     * Of a prior that is this one and a part of what the other's has more: both are linear in the variances.
+     */
+    public function blended(self $other, float $part): self
+    {
+        $blend = clone $this;
+        $blend->toNodes = self::mixed($this->toNodes, $other->toNodes, $part);
+        $blend->signal = self::mixed($this->signal, $other->signal, $part);
+
+        return $blend;
+    }
+
+    /**
+     * @param  list<list<float>>  $a
+     * @param  list<list<float>>  $b
+     * @return list<list<float>>
+     */
+    private static function mixed(array $a, array $b, float $part): array
+    {
+        $mixed = [];
+        foreach ($a as $i => $row) {
+            $own = [];
+            foreach ($row as $j => $x) {
+                $own[] = $x + $part * ($b[$i][$j] - $x);
+            }
+            $mixed[] = $own;
+        }
+
+        return $mixed;
     }
 
     /**
@@ -117,7 +148,7 @@ final readonly class Links
         foreach ($slopes as $h) {
             $sum = 0.0;
             foreach ($h as $j => $c) {
-                $sum += $c * ($known[$j] ??= $nodes->covariance($i, $j));
+                $sum += $c * ($known[$j] ??= $nodes->known($i, $j));
             }
             $row[] = $sum;
         }

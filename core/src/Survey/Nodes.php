@@ -40,8 +40,26 @@ final class Nodes
     /** @var array<string, Datum> by surface and which one */
     private array $datums = [];
 
+    /** @var array<int, array<int, float>> covariances asked for before, mm² */
+    private array $known = [];
+
+    /** How the walls are taken to be. */
+    private Character $character;
+
     public function __construct(public readonly Sizes $sizes, private readonly float $levelMmPerMetre)
     {
+        $this->character = Character::usual();
+    }
+
+    /** The same unknowns of a house whose walls are otherwise; none is numbered in it that is not here. */
+    public function as(Character $character): self
+    {
+        $same = clone $this;
+        $same->character = $character;
+        $same->datums = $same->known = [];
+        $same->tied = array_map(fn (array $p): Tied => $same->datum($p[0], $p[2])->tied($p[1], $this->weights($p[0], $p[1])), $this->places);
+
+        return $same;
     }
 
     /**
@@ -99,6 +117,12 @@ final class Nodes
     public function place(int $i): array
     {
         return $this->places[$i];
+    }
+
+    /** As `covariance`, worked out once: for who asks again and again. */
+    public function known(int $i, int $j): float
+    {
+        return $this->known[$i][$j] ??= $this->covariance($i, $j);
     }
 
     /** Prior covariance of two unknowns, mm². */
@@ -215,23 +239,23 @@ final class Nodes
     private function prior(Surface $surface, string $of): Prior
     {
         return match ($surface) {
-            Surface::Left => self::sidePrior($this->sizes->space->side(Side::Left)),
-            Surface::Right => self::sidePrior($this->sizes->space->side(Side::Right)),
-            Surface::Back => Prior::backWall(),
+            Surface::Left => $this->sidePrior($this->sizes->space->side(Side::Left)),
+            Surface::Right => $this->sidePrior($this->sizes->space->side(Side::Right)),
+            Surface::Back => Prior::backWall()->wandering($this->character),
             Surface::Floor, Surface::Ceiling, Surface::MouthHead => Prior::level(),
             Surface::Slope => Prior::slope($this->sizes->space->slope?->along === Along::Run),
             Surface::MouthLeft, Surface::MouthRight => Prior::jamb(),
-            Surface::BreastLeft, Surface::BreastRight, Surface::BreastFront => Prior::breast(),
+            Surface::BreastLeft, Surface::BreastRight, Surface::BreastFront => Prior::breast()->wandering($this->character),
             Surface::Front => Prior::frontLine(),
             Surface::Edge => Prior::straightedge($this->straightedge($of)->isLevelled, $this->levelMmPerMetre),
             Surface::Step, Surface::StepAt, Surface::MouthDepth => Prior::single(),
         };
     }
 
-    private static function sidePrior(SideKind $kind): Prior
+    private function sidePrior(SideKind $kind): Prior
     {
         return match ($kind) {
-            SideKind::Wall => Prior::wall(),
+            SideKind::Wall => Prior::wall()->wandering($this->character),
             SideKind::Open => Prior::mark(),
             SideKind::Appliance => Prior::appliance(),
         };

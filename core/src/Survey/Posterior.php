@@ -20,7 +20,7 @@ final class Posterior
     private array $halves = [];
 
     public function __construct(
-        private readonly Nodes $nodes,
+        private readonly Nodes|Blend $nodes,
         private readonly Links $links,
         private readonly float $priorFactor,
     ) {

@@ -33,6 +33,12 @@ final readonly class Prior
         return new self(200.0, 15.0, 4.0, 2.8);
     }
 
+    /** The same of a house with such walls. */
+    public function wandering(Character $as): self
+    {
+        return new self($this->offset, $this->slopeA, $this->slopeB, $as->wander, $as->reach);
+    }
+
     /** A mark on floor and wall, plumbed by the person: only where it stands is not known. */
     public static function mark(): self
     {

@@ -29,23 +29,26 @@ final readonly class Samples
      * @param  list<int>  $unknowns  those that vary
      * @param  int|null  $first  so many of them are drawn alone, where the others are not looked at: in the same rooms, as each hangs on those before it only
      */
-    public function __construct(Posterior $posterior, array $unknowns, ?int $first = null, int $pairs = self::PAIRS)
+    public function __construct(Learned $learned, array $unknowns, ?int $first = null, int $pairs = self::PAIRS)
     {
-        $middle = $posterior->mean();
         $each = count($unknowns) + 1;
         $unknowns = array_slice($unknowns, 0, $first);
-        $factor = Matrix::factor($posterior->covariances($unknowns));
         $states = $errors = [];
-        for ($p = 0; $p < $pairs; $p++) {
-            $shift = self::shift($factor, self::normals($p * $each, count($unknowns)));
-            [$error] = self::normals(($p + 1) * $each - 1, 1);
-            foreach ([1, -1] as $sign) {
-                $errors[] = $sign * $error;
-                $state = $middle;
-                foreach ($unknowns as $k => $i) {
-                    $state[$i] += $sign * $shift[$k];
+        $p = 0;
+        foreach ($learned->shared($pairs) as [$posterior, $count]) {
+            $middle = $posterior->mean();
+            $factor = Matrix::factor($posterior->covariances($unknowns));
+            for ($last = $p + $count; $p < $last; $p++) {
+                $shift = self::shift($factor, self::normals($p * $each, count($unknowns)));
+                [$error] = self::normals(($p + 1) * $each - 1, 1);
+                foreach ([1, -1] as $sign) {
+                    $errors[] = $sign * $error;
+                    $state = $middle;
+                    foreach ($unknowns as $k => $i) {
+                        $state[$i] += $sign * $shift[$k];
+                    }
+                    $states[] = $state;
                 }
-                $states[] = $state;
             }
         }
         $this->states = $states;
