@@ -142,6 +142,10 @@ test('where this device keeps nothing, the page says that it alone has the edit'
     await page.route('**/changes', (route) => route.abort());
     await deepen(page, '340');
     await expect(state(page)).toHaveText('1 edit in this page alone: leave it open');
+    const asked = page.waitForEvent('dialog');
+    await page.close({ runBeforeUnload: true });
+    expect((await asked).type()).toBe('beforeunload');
+    await (await asked).dismiss();
     await page.unroute('**/changes');
     await saved(page, 2);
     expect(await kept(page, id)).toEqual([340, 2]);

@@ -78,19 +78,12 @@ trait OwnTree
     private function ran(array $words, string $path = ''): string
     {
         $out = tmpfile() ?: self::fail('No file.');
-        $env = ['PATH' => $path === '' ? "$this->tools:".getenv('PATH') : $path, 'HOME' => $this->home, 'PORT' => (string) $this->port] + $this->stateSet();
+        $env = ['PATH' => $path === '' ? "$this->tools:".getenv('PATH') : $path, 'HOME' => $this->home, 'PORT' => (string) $this->port];
         $process = proc_open($words, [['file', '/dev/null', 'r'], $out, $out], $pipes, null, $env) ?: self::fail('It does not run.');
         proc_close($process);
         rewind($out);
 
         return (string) stream_get_contents($out);
-    }
-
-    /** The tree's own state folder, unless a test says that it is elsewhere.
-     * @return array<string, string> */
-    private function stateSet(): array
-    {
-        return [];
     }
 
     private function takeTreeAway(): void

@@ -40,6 +40,18 @@ it('gives the reason where it is put off, and does not hold up what is kept here
     expect(isPutOff.value).toBe(true);
 });
 
+it('gives up on a network that swallows a change, and never on a picture', async () => {
+    const signals: boolean[] = [];
+    vi.stubGlobal('fetch', (_: string, init: RequestInit) => {
+        signals.push(init.signal instanceof AbortSignal);
+        return Promise.resolve(Response.json({}));
+    });
+    await askNow('POST', '/api/projects/p/changes', {});
+    await askNow('PUT', '/api/projects/p/photos/f', new Blob(['x']), 'image/jpeg');
+    await ask('GET', '/api/projects/p');
+    expect(signals).toEqual([true, false, false]);
+});
+
 it('fetches a file with its name and tells how far it is', async () => {
     const heard: [number, number | null][] = [];
     vi.stubGlobal('fetch', () =>

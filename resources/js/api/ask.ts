@@ -50,12 +50,12 @@ async function reach(method: string, path: string, body: BodyInit | undefined, t
     }
 }
 
-/** A network that swallows what is sent is as good as none, after this long. */
+/** A network that swallows what is sent is as good as none, after this long; a picture takes what it takes. */
 const SWALLOWED_MS = 30000;
 
 /** As `ask`, for what waits on this device anyway: a session that ended, and an answer that does not come, are told. */
 export async function askNow<T>(method: string, path: string, body?: unknown, raw?: string | true): Promise<T> {
-    return told<T>(await answerOf(method, path, body, raw, SWALLOWED_MS));
+    return told<T>(await answerOf(method, path, body, raw, raw ? undefined : SWALLOWED_MS));
 }
 
 /** Where the session ended, the password is asked for over the page, and then it is asked again. */

@@ -217,3 +217,12 @@ it('does not let what the server fails at hold up what comes after it', async ()
     await settle();
     expect([ids(), useOutbox().refused.map((w) => w.refused)]).toEqual([['F2'], ['Something went wrong on our side.']]);
 });
+
+it('takes turns with other pages of this browser where the browser knows how', async () => {
+    const turns: string[] = [];
+    vi.stubGlobal('navigator', { locks: { request: (name: string, work: () => Promise<void>) => (turns.push(name), work()) } });
+    void useOutbox().edit('p', cut(1), 1);
+    await settle();
+    vi.unstubAllGlobals();
+    expect([ids(), new Set(turns)]).toEqual([['F1'], new Set(['incastro-outbox'])]);
+});

@@ -107,7 +107,6 @@ export const useProject = defineStore('project', () => {
         if (words === before || line.value?.id !== id) show(opened);
         undoable.value = [];
         redoable.value = [];
-        void outbox.load().catch(() => undefined);
     }
 
     function show(opened: Opened): void {
