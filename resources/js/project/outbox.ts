@@ -142,8 +142,9 @@ export const useOutbox = defineStore('outbox', () => {
         for (let next = (await isSomebodyIn()) ? first() : undefined; next; next = first()) {
             try {
                 const answer = await deliver(next);
-                await drop(next);
+                // Heard before the disk is tidied: what is in sight can be taken back at once.
                 hear(next.change_id, answer);
+                await drop(next);
             } catch (error) {
                 if (!(await setAside(next, error))) return;
             }

@@ -77,6 +77,40 @@ it('undoes and redoes by sending changes of its own', async () => {
     expect(server.revision).toBe(7);
 });
 
+it('takes back and brings back in the order of the presses, however fast they come', async () => {
+    const project = await opened();
+    void project.change(set(300));
+    void project.change(set(310));
+    await Promise.all([project.undo(), project.undo(), project.redo()]);
+    expect([server.depth, project.undoable.length, project.redoable.length]).toEqual([300, 1, 1]);
+    await Promise.all([project.redo(), project.undo(), project.undo()]);
+    expect([server.depth, server.revision]).toEqual([380, 9]);
+});
+
+it('knows how to take back what it shows: no plan is in sight before its inverse', async () => {
+    const project = await opened();
+    const sent = project.change(set(300));
+    await soon(() => expect(project.revision).toBe(2));
+    await Promise.resolve();
+    await Promise.resolve();
+    await Promise.resolve();
+    expect(project.undoable).toHaveLength(1);
+    await sent;
+});
+
+it('takes nothing back past an edit that waits on this device', async () => {
+    const project = await opened();
+    await project.change(set(300));
+    server.failNext = 'away';
+    await project.change(set(310));
+    expect([project.saveState, project.mayUndo]).toEqual(['waiting', false]);
+    await project.undo();
+    expect(server.depth).toBe(300);
+    await soon(() => expect([project.saveState, project.mayUndo]).toEqual(['saved', true]));
+    await project.undo();
+    expect(server.depth).toBe(300);
+});
+
 it('names the edits still on their way that one was made on top of, and the revision that was in sight', async () => {
     const project = await opened();
     await Promise.all([project.change(set(300)), project.change(set(301)), project.change(set(302))]);

@@ -60,6 +60,9 @@ export const useProject = defineStore('project', () => {
     const redoable = ref<(readonly Operation[])[]>([]);
     /** How often the server's word came: what was asked for before the last of it is old. */
     let words = 0;
+    /** Presses of undo and redo, one after another; and what is sent and neither heard of nor held yet. */
+    let turns: Promise<void> = Promise.resolve();
+    const underway = new Set<Promise<void>>();
 
     const unit = computed<Unit>(() => readerUnit.value ?? document.value?.unit ?? 'mm');
     const documentUnit = computed<Unit>(() => document.value?.unit ?? 'mm');
@@ -141,7 +144,10 @@ export const useProject = defineStore('project', () => {
             },
         );
         heard.catch(() => undefined);
-        await Promise.race([heard, sent.held.then(() => (isHeld = true))]);
+        const settled = Promise.race([heard, sent.held.then(() => void (isHeld = true))]);
+        const quiet = settled.catch(() => undefined).then(() => void underway.delete(quiet));
+        underway.add(quiet);
+        await settled;
     }
 
     const edit = (ops: readonly Operation[]): Sent => outbox.edit(line.value!.id, ops, revision.value);
@@ -158,16 +164,31 @@ export const useProject = defineStore('project', () => {
     /** The commonest change: one field of the document; null takes it away. */
     const set = (path: readonly string[], value: unknown): Promise<void> => change({ op: 'set', path, value });
 
-    async function undo(): Promise<void> {
+    /** Only when nothing waits: what is older than an edit on this device would be taken back in its place. */
+    const isUpToDate = computed(() => ['saved', 'saving', 'refused'].includes(saveState.value));
+    const mayUndo = computed(() => undoable.value.length > 0 && isUpToDate.value);
+    const mayRedo = computed(() => redoable.value.length > 0 && isUpToDate.value);
+
+    /** Presses count in their order: each finds what the one before it left. */
+    function inTurn(act: () => Promise<void>): Promise<void> {
+        const mineToo = Promise.all([turns, ...underway]).then(act);
+        turns = mineToo.catch(() => undefined);
+        return mineToo;
+    }
+
+    const undo = (): Promise<void> => inTurn(takeBack);
+    const redo = (): Promise<void> => inTurn(bringBack);
+
+    async function takeBack(): Promise<void> {
         const last = undoable.value.at(-1);
-        if (!last) return;
+        if (!last || !mayUndo.value) return;
         undoable.value = undoable.value.slice(0, -1);
         await send(edit(last), (inverse) => (redoable.value = [...redoable.value, inverse]));
     }
 
-    async function redo(): Promise<void> {
+    async function bringBack(): Promise<void> {
         const last = redoable.value.at(-1);
-        if (!last) return;
+        if (!last || !mayRedo.value) return;
         redoable.value = redoable.value.slice(0, -1);
         await send(edit(last), (inverse) => (undoable.value = [...undoable.value, inverse]));
     }
@@ -200,7 +221,7 @@ export const useProject = defineStore('project', () => {
     }
 
     return {
-        line, document, plan, revision, savedAt, saveState, unsent, amiss, conflict, tryAgain, giveUp, readerUnit, guestUntil, undoable, redoable,
+        line, document, plan, revision, savedAt, saveState, unsent, amiss, conflict, tryAgain, giveUp, readerUnit, guestUntil, undoable, redoable, mayUndo, mayRedo,
         unit, documentUnit, chosenSpace, spaces, space, chosenPiece, pieces, piece, pieceOf, say, site, fitted, open, change, set, undo, redo, settle, readIn, showSpaceOf, received: take,
     }; // prettier-ignore
 });

@@ -74,12 +74,8 @@ const items = computed(() => [
             >Your own copy, until {{ clock(new Date(project.guestUntil)) }}</RouterLink
         >
         <span class="right">
-            <button class="linkish" :disabled="project.undoable.length === 0" title="Ctrl + Z" @click="guarded(project.undo())">
-                Undo
-            </button>
-            <button class="linkish" :disabled="project.redoable.length === 0" title="Ctrl + Shift + Z" @click="guarded(project.redo())">
-                Redo
-            </button>
+            <button class="linkish" :disabled="!project.mayUndo" title="Ctrl + Z" @click="guarded(project.undo())">Undo</button>
+            <button class="linkish" :disabled="!project.mayRedo" title="Ctrl + Shift + Z" @click="guarded(project.redo())">Redo</button>
             <span class="soft" title="the unit you read in">{{ project.unit }}</span>
             <SavedState />
             <RouterLink class="soft" :to="`/projects/${project.line?.id}/history`" title="every change, who made it, and the way back"
