@@ -33,7 +33,9 @@ final class AnyDocument
                 'along_back' => mt_rand(100, 900), 'along_side' => mt_rand(100, 900), 'step' => mt_rand(1, 9)]
                 + (mt_rand(0, 2) ? [] : ['x' => mt_rand(0, 2000)]) + (mt_rand(0, 2) ? [] : ['y' => mt_rand(0, 900)])
                     + (mt_rand(0, 2) ? [] : ['along' => $one(['run', 'depth'])]);
-            if ($kind === ReadingKind::Gap) {
+            if ($kind === ReadingKind::SlidEdge) {
+                $reading['face'] = $one(['left', 'right']);
+            } elseif ($kind === ReadingKind::Gap) {
                 $reading += ['edge' => 'e'.mt_rand(0, 2), 'face' => $one(['left', 'right', 'back', 'floor', 'ceiling', 'slope'])];
             } elseif (mt_rand(0, 3) === 0 && $kind !== ReadingKind::Diagonal) {
                 $reading['face'] = $kind === ReadingKind::Plumb ? 'back' : 'ceiling';
@@ -42,6 +44,9 @@ final class AnyDocument
             }
             $id = Sample::id('ANY', $i);
             $document = Sample::reading($document, $id, $reading, $kind === ReadingKind::Gap || $kind->isSigned() ? mt_rand(0, 300) : mt_rand(1, 3000));
+            if ($kind->findsPlace() && mt_rand(0, 3) > 0) {
+                $document['facts'][array_key_last($document['facts'])] += ['z' => mt_rand(0, 2600), 'y' => mt_rand(0, 900)];
+            }
             if ($kind->isAngle()) {
                 $document['facts'][Sample::id('TAKE', count($document['facts']))] = ['kind' => 'take',
                     'reading' => $id, 'deg' => mt_rand(0, 1800) / 10, 'typed' => '?'];

@@ -21,10 +21,10 @@ test('an edge says its gap, what is proposed and why; a way chosen resizes the p
     await ways.getByRole('radio', { name: 'Scribed side' }).click();
     await saved(page, 2);
     await expect(ways.getByRole('radio', { name: 'Scribed side' })).toHaveAttribute('aria-checked', 'true');
-    // 25 less on the left gives the carcass 25 more: 971.5 + 25.
-    await expect(page.getByRole('button', { name: 'dimension ≈ 996.5' })).toBeVisible();
+    // 25 less on the left gives the carcass 25 more: 971.6 + 25.
+    await expect(page.getByRole('button', { name: 'dimension ≈ 996.6' })).toBeVisible();
     await page.keyboard.press('Control+z');
-    await expect(page.getByRole('button', { name: 'dimension ≈ 971.5' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'dimension ≈ 971.6' })).toBeVisible();
 });
 
 test('offsets taken by hand take over from the survey, line, setting and blank', async ({ page }) => {
@@ -73,10 +73,10 @@ test('a notched side is marked out from two edges, and mirrored for marking from
     await page.getByRole('button', { name: 'Sink shelf: Side, right' }).click();
     await expect(tally(page)).toContainText('Seen from the left, 440.0 × 420.0');
     const first = tally(page).getByRole('row').filter({ hasText: 'Notch' });
-    await expect(first).toContainText('0.0173.9106.0246.1');
+    await expect(first).toContainText('0.0174.0106.0246.0');
     await page.getByRole('button', { name: 'Marked from behind' }).click();
     // 440 − 106 = 334 from the other edge.
-    await expect(first).toContainText('334.0173.9106.0246.1');
+    await expect(first).toContainText('334.0174.0106.0246.0');
 });
 
 test('the base is packed level, and fronts are brought flush', async ({ page }) => {

@@ -40,7 +40,7 @@ final readonly class Adjusted
             $this->depths(),
             self::residualsByReading($this->adjustment),
             self::redundancyByReading($this->adjustment),
-            $this->advisor->weighed($this->targets),
+            array_map($this->advisor->weighed(...), $this->targets),
             $this->contradictions->in($this->adjustment, $this->space),
         );
     }

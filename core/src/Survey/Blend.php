@@ -4,24 +4,28 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-/** The prior of a house whose walls wander so much: that of its planes, and a part of what a wander of 1 mm adds. All characters of one reach share both. */
+/** A prior that is a weighted sum of others: of the planes, as crooked as they are, and of what the waves of one reach add to them. */
 final readonly class Blend
 {
-    public function __construct(private Nodes $planes, private Nodes $waves, private float $part)
+    /** @param  non-empty-list<array{Nodes, float}>  $parts  of the same unknowns */
+    public function __construct(private array $parts)
     {
     }
 
     /** @return list<float> */
     public function mean(): array
     {
-        return $this->planes->mean();
+        return $this->parts[0][0]->mean();
     }
 
     /** mm² */
     public function covariance(int $i, int $j): float
     {
-        $plane = $this->planes->known($i, $j);
+        $sum = 0.0;
+        foreach ($this->parts as [$nodes, $weight]) {
+            $sum += $weight * $nodes->known($i, $j);
+        }
 
-        return $plane + $this->part * ($this->waves->known($i, $j) - $plane);
+        return $sum;
     }
 }

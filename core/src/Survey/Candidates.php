@@ -6,6 +6,7 @@ namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Facts\Take;
 use Incastro\Core\Document\Model\Along;
+use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Document\Model\ReadingKind;
@@ -14,7 +15,10 @@ use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Measure\Length;
 
-/** Readings that could be taken next: those on the list that are not read yet, and the usual ones at good places. */
+/**
+ * Readings that could be taken next: those on the list that are not read yet, and the usual ones at good places. What is read all over a face is asked
+ * for by rule, not by what it takes off the doubt (`Unread`).
+ */
 final readonly class Candidates
 {
     private const STEP_UNITS = 50 * Length::PER_MM;
@@ -30,7 +34,7 @@ final readonly class Candidates
         $found = [];
         foreach ([...array_values($space->readings), ...$this->usual($space)] as $reading) {
             $key = json_encode(ReadingWriter::shape($reading), JSON_THROW_ON_ERROR);
-            if ($reading->isTaken()) {
+            if ($reading->isTaken() || $reading->kind->findsPlace()) {
                 $found[$key] = null;
             }
             if (array_key_exists($key, $found)) {
@@ -78,7 +82,7 @@ final readonly class Candidates
                 $usual[] = new Reading('', ReadingKind::Plumb, $side, Plane::Front, null, $z, $low, []);
             }
         }
-        $usual[] = new Reading('', ReadingKind::Plumb, null, Plane::Front, null, $high, $low, [], \Incastro\Core\Document\Model\Face::Back);
+        $usual[] = new Reading('', ReadingKind::Plumb, null, Plane::Front, null, $high, $low, [], Face::Back);
         $usual[] = self::reading(ReadingKind::Level);
         $usual[] = new Reading('', ReadingKind::Level, Side::Left, Plane::Front, null, Length::zero(), Length::zero(), [], null, Along::Depth);
 

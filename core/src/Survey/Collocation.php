@@ -128,6 +128,10 @@ final class Collocation
         $left = $links->residuals($state);
         $residuals = [];
         foreach ($observations as $i => $o) {
+            // What holds all over a face was not read as such: nobody can take it again.
+            if ($o->reading === '') {
+                continue;
+            }
             $redundancy = $o->sigma ** 2 * $inverse[$i];
             $tested = $redundancy > self::UNCHECKED;
             $residuals[] = new Residual($o->reading, $left[$i], $redundancy, $tested ? $u[$i] / sqrt($inverse[$i]) : 0.0, $o->value, $u[$i] / $inverse[$i]);

@@ -19,8 +19,9 @@ final readonly class Distance extends Observation
         float $value,
         float $sigma,
         string $reading,
+        float $tape = 0.0,
     ) {
-        parent::__construct($value, $sigma, $reading);
+        parent::__construct($value, $sigma, $reading, $tape);
     }
 
     public function predict(array $state): array

@@ -23,16 +23,16 @@ final readonly class EquationTerms
     /** @param  array<int, float>  $coefficients  of the unknowns that the take is the sum of */
     public function linear(array $coefficients, Reading $reading, Take $take): Linear
     {
-        return new Linear($coefficients, $take->number(), $this->sigma($reading, $take), $reading->id);
+        return new Linear($coefficients, $take->number(), $this->sigma($reading, $take), $reading->id, $this->instruments->tape($reading, $take));
     }
 
     /** @param  array{array<int, float>, array<int, float>}  $along  coefficients of both legs */
     public function distance(array $along, Reading $reading, Take $take): Distance
     {
-        return new Distance($along[0], $along[1], [0.0, 0.0], $take->number(), $this->sigma($reading, $take), $reading->id);
+        return new Distance($along[0], $along[1], [0.0, 0.0], $take->number(), $this->sigma($reading, $take), $reading->id, $this->instruments->tape($reading, $take));
     }
 
-    /** Standard uncertainty of a take, mm, or degrees for an angle. */
+    /** Standard uncertainty of a take by itself, mm, or degrees for an angle. */
     public function sigma(Reading $reading, Take $take): float
     {
         return $this->instruments->sigma($reading, $take, $this->nodes->sizes);

@@ -6,6 +6,7 @@ namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Facts\Take;
 use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Survey\Readings\Measurements;
 
@@ -19,7 +20,7 @@ final readonly class Equations
         $this->terms = new EquationTerms($nodes, $instruments);
     }
 
-    /** @return list<Observation> one for each standing take */
+    /** @return list<Observation> one for each standing take, and what those of a whole face say of the rest of it */
     public function of(Space $space): array
     {
         $observations = [];
@@ -29,10 +30,18 @@ final readonly class Equations
                 if ($observation !== null) {
                     $observations[] = $observation;
                 }
+                array_push($observations, ...$this->allOver($reading, $take));
             }
         }
 
         return $observations;
+    }
+
+    /** @return list<Observation> what holds all over a face once this is read */
+    public function allOver(Reading $reading, Take $take): array
+    {
+        return $reading->kind !== ReadingKind::SlidEdge ? []
+            : (new SlidFace($this->terms->nodes, $reading->on()))->elsewhere($take, $this->terms->sigma($reading, $take));
     }
 
     /** What a take of a reading says; null where the space has nothing for it to say (a diagonal without a height). */

@@ -46,21 +46,29 @@ final readonly class Instruments
         return max(0.01, $limit->millimetres() / sqrt(3.0));
     }
 
-    /** Standard uncertainty of one take, in mm, or in degrees for an angle. */
+    /** Standard uncertainty of one take by itself, in mm, or in degrees for an angle. What it shares with others of one tape is not in it. */
     public function sigma(Reading $reading, Take $take, Sizes $sizes): float
     {
         $with = $take->with ?? Instrument::usualFor($reading->kind);
-        if ($reading->kind->isAngle()) {
-            return max(0.01, $this->workshop->gaugeDegrees / sqrt(3.0));
-        }
-        if ($reading->kind === ReadingKind::Gap) {
-            return self::RULE_LIMIT_MM / sqrt(3.0);
-        }
-        if ($reading->kind === ReadingKind::Plumb || $reading->kind === ReadingKind::Level) {
-            return self::standard($this->lineLimit($with, $this->span($reading, $sizes)));
-        }
 
-        return self::standard($with === Instrument::Meter ? $this->workshop->meterLimit : $this->tapeLimit($take->value ?? Length::zero()));
+        return match (true) {
+            $reading->kind->isAngle() => max(0.01, $this->workshop->gaugeDegrees / sqrt(3.0)),
+            $reading->kind === ReadingKind::Gap, $reading->kind === ReadingKind::SlidEdge => self::RULE_LIMIT_MM / sqrt(3.0),
+            in_array($reading->kind, [ReadingKind::Plumb, ReadingKind::Level], true) => self::standard($this->lineLimit($with, $this->span($reading, $sizes))),
+            $with === Instrument::Meter => self::standard($this->workshop->meterLimit),
+            // Two laths are marked where they overlap, and the mark is measured flat: nothing bends.
+            $reading->kind === ReadingKind::Narrowest => self::RULE_LIMIT_MM / sqrt(3.0),
+            default => self::standard($this->workshop->tapeBend),
+        };
+    }
+
+    /** What a take shares with all others of the same tape, its scale and its hook: a standard uncertainty in mm, 0 where no tape was used. */
+    public function tape(Reading $reading, Take $take): float
+    {
+        $with = $take->with ?? Instrument::usualFor($reading->kind);
+        $isTaped = $with === Instrument::Tape && $take->value !== null && ! in_array($reading->kind, [ReadingKind::Gap, ReadingKind::SlidEdge], true);
+
+        return $isTaped ? self::standard($this->tapeLimit($take->value)->minus($this->workshop->tapeBend)) : 0.0;
     }
 
     private function lineLimit(Instrument $with, Length $span): Length

@@ -7,14 +7,17 @@ namespace Incastro\Core\Survey;
 /**
  * What the readings leave open, for each character that the walls may have, by how well it explains them: log likelihood of the misclosures,
  * −½·dᵀS⁻¹d − ½·log|S|, S = H·K·Hᵀ + R (Rasmussen and Williams, eq. 5.8), and the weight before.
- * S is linear in the square of the wander: it is made of the planes' part and, for each reach, the part of a wander of 1.
+ * S is linear in the variances: it is the planes' part, for each crookedness, and for each reach what a wander of 1 adds to it, times its square.
  */
 final class Learned
 {
-    private const HARDLY = 0.004;
+    private const HARDLY = 0.01;
 
     /** @var non-empty-list<array{character: Character, links: Links, prior: Blend, share: float}>|null */
     private ?array $weighed = null;
+
+    /** @var list<float>|null */
+    private ?array $mean = null;
 
     /** @var array<int, Posterior> */
     private array $posteriors = [];
@@ -36,6 +39,26 @@ final class Learned
     public function characters(): array
     {
         return array_map(fn (array $w): array => ['character' => $w['character'], 'share' => $w['share']], $this->weighed());
+    }
+
+    /**
+     * The likeliest values of all unknowns over all characters (mm).
+     *
+     * @return list<float>
+     */
+    public function mean(): array
+    {
+        if ($this->mean !== null) {
+            return $this->mean;
+        }
+        $mean = array_fill(0, count($this->state), 0.0);
+        foreach ($this->weighed() as $i => $weighed) {
+            foreach ($this->posterior($i)->mean() as $n => $x) {
+                $mean[$n] += $weighed['share'] * $x;
+            }
+        }
+
+        return $this->mean = array_values($mean);
     }
 
     /** By the likeliest character. */
@@ -77,16 +100,17 @@ final class Learned
     /** @return non-empty-list<array{character: Character, links: Links, prior: Blend, share: float}> */
     private function weighedAnew(): array
     {
-        $planes = $this->part(new Character(0.0, 1.0));
-        $waves = $found = [];
+        $straight = $this->part(new Character(0.0, 1.0));
+        $planes = $waves = $found = [];
         foreach ($this->grid as $c) {
+            $planes[(string) $c->crooked] ??= $this->part(new Character(0.0, 1.0, $c->crooked));
             $waves[(string) $c->reach] ??= $this->part(new Character(1.0, $c->reach));
-            [$nodes, $links] = $waves[(string) $c->reach];
-            $links = $planes[1]->blended($links, $c->wander ** 2);
+            $parts = [[$planes[(string) $c->crooked], 1.0], [$waves[(string) $c->reach], $c->wander ** 2], [$straight, -$c->wander ** 2]];
+            $links = Links::summed(array_map(fn (array $p): array => [$p[0][1], $p[1]], $parts));
             $found[] = [
                 'character' => $c,
                 'links' => $links,
-                'prior' => new Blend($planes[0], $nodes, $c->wander ** 2),
+                'prior' => new Blend(array_map(fn (array $p): array => [$p[0][0], $p[1]], $parts)),
                 'share' => log($c->weight) + $this->likelihood($links),
             ];
         }

@@ -13,8 +13,9 @@ final readonly class Linear extends Observation
         float $value,
         float $sigma,
         string $reading = '',
+        float $tape = 0.0,
     ) {
-        parent::__construct($value, $sigma, $reading);
+        parent::__construct($value, $sigma, $reading, $tape);
     }
 
     public function predict(array $state): array

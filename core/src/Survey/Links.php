@@ -19,6 +19,9 @@ final class Links
     /** @var list<float> predicted values about the state */
     private readonly array $predicted;
 
+    /** @var array<int, float> what each shares with the others of one tape, by observation; none where it shares nothing */
+    private readonly array $tapes;
+
     /**
      * @param  list<Observation>  $observations
      * @param  array<int, float>  $state
@@ -30,6 +33,7 @@ final class Links
             [$predicted[], $slopes[]] = $o->predict($state);
         }
         $this->slopes = $slopes;
+        $this->tapes = array_filter(array_map(fn (Observation $o): float => $o->tape, $observations));
         $this->predicted = $predicted;
         $rows = [];
         foreach (array_keys($state) as $i) {
@@ -40,38 +44,41 @@ final class Links
     }
 
     /**
-     * Of a prior that is this one and a part of what the other's has more: both are linear in the variances.
+     * Of a prior that is a sum of others, each with a weight: all that hangs on it is linear in the variances.
+     *
+     * @param  non-empty-list<array{self, float}>  $parts
      */
-    public function blended(self $other, float $part): self
+    public static function summed(array $parts): self
     {
-        $blend = clone $this;
-        $blend->toNodes = self::mixed($this->toNodes, $other->toNodes, $part);
-        $blend->signal = self::mixed($this->signal, $other->signal, $part);
+        $sum = clone $parts[0][0];
+        $sum->toNodes = self::mixed(array_map(fn (array $p): array => [$p[0]->toNodes, $p[1]], $parts));
+        $sum->signal = self::mixed(array_map(fn (array $p): array => [$p[0]->signal, $p[1]], $parts));
 
-        return $blend;
+        return $sum;
     }
 
     /**
-     * @param  list<list<float>>  $a
-     * @param  list<list<float>>  $b
+     * @param  non-empty-list<array{list<list<float>>, float}>  $parts
      * @return list<list<float>>
      */
-    private static function mixed(array $a, array $b, float $part): array
+    private static function mixed(array $parts): array
     {
         $mixed = [];
-        foreach ($a as $i => $row) {
-            $own = [];
-            foreach ($row as $j => $x) {
-                $own[] = $x + $part * ($b[$i][$j] - $x);
+        foreach ($parts[0][0] as $i => $row) {
+            $own = array_fill(0, count($row), 0.0);
+            foreach ($parts as [$matrix, $weight]) {
+                foreach ($matrix[$i] as $j => $x) {
+                    $own[$j] += $weight * $x;
+                }
             }
-            $mixed[] = $own;
+            $mixed[] = array_values($own);
         }
 
         return $mixed;
     }
 
     /**
-     * c·H·K·Hᵀ + R
+     * c·H·K·Hᵀ + R, with R = diag(σ²) + t·tᵀ: takes of one tape share its scale and hook (t), and never average that away
      *
      * @return list<list<float>>
      */
@@ -80,6 +87,9 @@ final class Links
         $s = [];
         foreach ($this->signal as $i => $row) {
             $own = array_map(fn (float $v): float => $v * $priorFactor, $row);
+            foreach ($this->tapes as $j => $tape) {
+                $own[$j] += ($this->tapes[$i] ?? 0.0) * $tape;
+            }
             $own[$i] += $this->observations[$i]->sigma ** 2;
             $s[] = array_values($own);
         }

@@ -113,6 +113,16 @@ final class Nodes
         return $this->mean;
     }
 
+    /**
+     * All unknowns of a surface, where they are in metres.
+     *
+     * @return array<int, array{float, float}> by unknown
+     */
+    public function on(Surface $surface): array
+    {
+        return array_map(fn (array $p): array => $p[1], array_filter($this->places, fn (array $p): bool => $p[0] === $surface));
+    }
+
     /** @return array{Surface, array{float, float}, string} */
     public function place(int $i): array
     {

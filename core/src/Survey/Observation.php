@@ -9,10 +9,11 @@ abstract readonly class Observation
 {
     /**
      * @param  float  $value  mm, or degrees
-     * @param  float  $sigma  its standard deviation, the same
-     * @param  string  $reading  the reading's id
+     * @param  float  $sigma  its own standard deviation, the same
+     * @param  string  $reading  the reading's id; empty where nobody read it as such: what holds all over a face
+     * @param  float  $tape  the standard deviation of what it shares with all that the same tape reads: its scale and its hook, mm
      */
-    public function __construct(public float $value, public float $sigma, public string $reading)
+    public function __construct(public float $value, public float $sigma, public string $reading, public float $tape = 0.0)
     {
     }
 

@@ -84,6 +84,35 @@ final class Posterior
         return max(0.0, $sum);
     }
 
+    /**
+     * How large a slip of each observation could be and still pass for chance: δ₀/√(S⁻¹)ᵢᵢ, δ₀ for a test of 2.6 that misses one in
+     * two hundred (Baarda's internal reliability; with R alone it is δ₀·σ/√redundancy).
+     *
+     * @return list<float> mm, or degrees; infinite where nothing checks it
+     */
+    public function hidden(float $noncentrality): array
+    {
+        return array_map(fn (float $x): float => $x > 0.0 ? $noncentrality / sqrt($x) : INF, Matrix::inverseDiagonal($this->factor));
+    }
+
+    /**
+     * What an error of 1 in each observation makes of a sum of unknowns: S⁻¹·H·K·c.
+     *
+     * @param  array<int, float>  $combination
+     * @return list<float>
+     */
+    public function leverage(array $combination): array
+    {
+        $together = array_fill(0, count($this->factor), 0.0);
+        foreach ($combination as $i => $c) {
+            foreach ($this->links->toNodes[$i] as $o => $k) {
+                $together[$o] += $c * $this->priorFactor * $k;
+            }
+        }
+
+        return Matrix::solve($this->factor, array_values($together));
+    }
+
     /** @return list<float> */
     private function half(int $i): array
     {

@@ -27,16 +27,16 @@ final readonly class Prior
         $this->variances = [$offset ** 2, $slopeA ** 2, $slopeB ** 2, $deviation ** 2];
     }
 
-    /** A wall of an old house: 4 mm a metre off plumb, 15 off square, and wandering 2.8 from its plane. */
+    /** A wall of an old house: 4 mm a metre off plumb, 25 off square, and wandering 2.8 from its plane. */
     public static function wall(): self
     {
-        return new self(200.0, 15.0, 4.0, 2.8);
+        return new self(200.0, 25.0, 4.0, 2.8);
     }
 
     /** The same of a house with such walls. */
     public function wandering(Character $as): self
     {
-        return new self($this->offset, $this->slopeA, $this->slopeB, $as->wander, $as->reach);
+        return new self($this->offset, $this->slopeA, $as->crooked * $this->slopeB, $as->wander, $as->reach);
     }
 
     /** A mark on floor and wall, plumbed by the person: only where it stands is not known. */
@@ -74,7 +74,7 @@ final readonly class Prior
 
     public static function breast(): self
     {
-        return new self(600.0, 15.0, 4.0, 2.8);
+        return new self(600.0, 25.0, 4.0, 2.8);
     }
 
     /** The line the front will follow: straight and plumb by choice, its two ends not yet known. */

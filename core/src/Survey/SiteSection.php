@@ -92,8 +92,8 @@ final readonly class SiteSection implements \JsonSerializable
             'value' => $reading->value(),
             'deg' => $reading->last()?->degrees,
             'typed' => $reading->last()?->typed,
-            'takes' => array_map(fn (Take $t): array => ['id' => $t->id, 'value' => $t->value, 'deg' => $t->degrees, 'typed' => $t->typed,
-                'with' => ($t->with ?? Instrument::usualFor($reading->kind))->value, 'at' => $t->at], $takes),
+            'takes' => array_map(fn (Take $t): array => ['id' => $t->id, 'value' => $t->value, 'deg' => $t->degrees, 'z' => $t->z, 'y' => $t->y,
+                'typed' => $t->typed, 'with' => ($t->with ?? Instrument::usualFor($reading->kind))->value, 'at' => $t->at], $takes),
             'notes' => array_map(fn (ReadingNote $n): array => ['id' => $n->id, 'text' => $n->text, 'at' => $n->at], $reading->notes),
             'photos' => array_map(
                 fn (ReadingPhoto $p): array => ['id' => $p->id, 'photo' => $p->photo, 'width' => $p->width,

@@ -59,6 +59,9 @@ final readonly class Surveyor
         $candidates = (new Candidates($nodes, $this->instruments, $reach))->of($space);
         $adjustment = Collocation::solve($nodes, $observations);
 
-        return new Adjusted($space, $nodes, $walls, $targets, $adjustment, new Advisor($candidates, $adjustment), new Contradictions($this->unit));
+        $slips = new Slips($observations, $adjustment->usual->likeliest(), (float) $nodes->sizes->depth->millimetres());
+        $advisor = new Advisor($candidates, $adjustment, new Trust($nodes->sizes, $reach, $slips));
+
+        return new Adjusted($space, $nodes, $walls, $targets, $adjustment, $advisor, new Contradictions($this->unit));
     }
 }

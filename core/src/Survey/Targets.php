@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Document\Model\SpaceKind;
 use Incastro\Core\Measure\Length;
 
@@ -17,21 +16,21 @@ final class Targets
     /** Places between stations are no further apart than this. */
     private const PITCH_MM = 400;
 
+    private const PER_METRE = 1000 * Length::PER_MM;
+
     private const LEVEL_ENOUGH_MM = 3.0;
 
     private const ENOUGH_MM = 5.0;
 
     private const WHOLE_WALL_ENOUGH_MM = 20.0;
 
-    /** @var array<string, array{fine: list<array<int, float>>, coarse: list<array<int, float>>}> by surface and plane */
+    /** @var array<string, list<array<int, float>>> by surface */
     private array $walls = [];
 
     public function __construct(private readonly Nodes $nodes, private readonly Reach $reach)
     {
         foreach ([Surface::Left, Surface::Right] as $surface) {
-            foreach (Plane::cases() as $plane) {
-                $this->walls["{$surface->value} {$plane->value}"] = $this->wall($surface, $plane);
-            }
+            $this->walls[$surface->value] = $this->wall($surface);
         }
     }
 
@@ -41,15 +40,14 @@ final class Targets
         return [$this->clearWidth(), ...$this->opening(), $this->height(), $this->depth(), ...$this->floor()];
     }
 
-    /** Of a box square to the back wall: least right less greatest left at any depth. It is stated from the stations alone. */
+    /** Of a box square to the back wall: least right less greatest left over the whole of both sides, everything read on them included. */
     private function clearWidth(): Target
     {
-        [$left, $right] = [$this->side('left', 'fine'), $this->side('right', 'fine')];
+        [$left, $right] = [$this->walls['left'], $this->walls['right']];
 
-        return new Target('clear_width', self::unknowns([...$left, ...$right]), self::between($right, $left),
+        return new Target('clear_width', $right, $left,
             // Beside a breast nothing is fitted from wall to wall: the flanks are what counts.
-            $this->nodes->sizes->space->kind->hasBreast() ? self::WHOLE_WALL_ENOUGH_MM : $this->reach->widthDoubtMm,
-            self::between($this->side('right', 'coarse'), $this->side('left', 'coarse')));
+            $this->nodes->sizes->space->kind->hasBreast() ? self::WHOLE_WALL_ENOUGH_MM : $this->reach->widthDoubtMm);
     }
 
     /**
@@ -88,7 +86,7 @@ final class Targets
             $feet[] = $n->at(Surface::Floor, $x, $y);
         }
 
-        return new Target('height', self::unknowns([...$heads, ...$feet]), self::between($heads, $feet), self::ENOUGH_MM);
+        return new Target('height', $heads, $feet, self::ENOUGH_MM);
     }
 
     private function depth(): Target
@@ -101,7 +99,7 @@ final class Targets
         $backs = array_map(fn (array $p): array => $n->at(Surface::Back, $p[0], $p[1]),
             [[intdiv($width, 2), $low], [0, $top], [intdiv($width, 2), $top], [$width, $top]]);
 
-        return new Target('depth', self::unknowns([...$fronts, ...$backs]), self::between($fronts, [...$backs, []]), self::ENOUGH_MM);
+        return new Target('depth', $fronts, [...$backs, []], self::ENOUGH_MM);
     }
 
     /**
@@ -125,51 +123,43 @@ final class Targets
      */
     private static function difference(string $name, array $far, array $near, float $enough): Target
     {
-        return new Target($name, self::unknowns([$far, $near]), self::between([$far], [$near]), $enough);
+        return new Target($name, [$far], [$near], $enough);
     }
 
-    /**
-     * The least of one side less the greatest of the other. An empty sum is what the frame fixes at nothing.
-     *
-     * @param  list<array<int, float>>  $far
-     * @param  list<array<int, float>>  $near
-     * @return \Closure(array<int, float>): float
-     */
-    private static function between(array $far, array $near): \Closure
+    /** @return list<array<int, float>> a wall at the stations the piece spans and between them, over its depth, and wherever else it was read */
+    private function wall(Surface $surface): array
     {
-        return function (array $s) use ($far, $near): float {
-            /** @var array<int, float> $s */
-            return self::least($far, $s) - self::greatest($near, $s);
-        };
-    }
-
-    /** @return list<array<int, float>> a side at the front and at the back */
-    private function side(string $side, string $grain): array
-    {
-        return array_merge($this->walls["$side front"][$grain], $this->walls["$side back"][$grain]);
-    }
-
-    /** @return array{fine: list<array<int, float>>, coarse: list<array<int, float>>} a wall at the stations the piece spans, and between them */
-    private function wall(Surface $surface, Plane $plane): array
-    {
-        $y = $this->nodes->sizes->plane($plane)->units;
         [$bottom, $top] = [$this->reach->bottom->units, max($this->reach->top->units, $this->reach->bottom->units)];
+        $depth = $this->nodes->sizes->depth->units;
         $inside = array_filter(array_map(fn (Length $z): int => $z->units, $this->nodes->sizes->stations), fn (int $z): bool => $z > $bottom && $z < $top);
-        $coarse = array_values(array_unique([$bottom, ...$inside, $top]));
-        $at = fn (int $z): array => $this->nodes->at($surface, $y, $z);
+        $zs = self::filled(array_values(array_unique([$bottom, ...$inside, $top])), self::PITCH_MM);
+        $sums = [];
+        foreach ([$depth, intdiv($depth, 2), 0] as $y) {
+            foreach ($zs as $z) {
+                $sum = $this->nodes->at($surface, $y, $z);
+                $sums[array_key_first($sum) ?? 'fixed'] = $sum;
+            }
+        }
+        foreach ($this->nodes->on($surface) as $i => [$y, $z]) {
+            if ($z * self::PER_METRE >= $bottom && $z * self::PER_METRE <= $top && $y * self::PER_METRE <= $depth) {
+                $sums[$i] = [$i => 1.0];
+            }
+        }
 
-        return ['fine' => array_map($at, self::filled($coarse)), 'coarse' => array_map($at, $coarse)];
+        return array_values($sums);
     }
 
     /**
-     * @param  list<int>  $zs  ascending
-     * @return list<int>
+     * With places between, evenly and no further apart than so.
+     *
+     * @param  non-empty-list<int>  $zs  units of 25 nm, ascending
+     * @return non-empty-list<int>
      */
-    private static function filled(array $zs): array
+    public static function filled(array $zs, int $mm): array
     {
         $filled = [$zs[0]];
         for ($i = 1; $i < count($zs); $i++) {
-            $parts = (int) max(1, ceil(($zs[$i] - $zs[$i - 1]) / (self::PITCH_MM * Length::PER_MM)));
+            $parts = (int) max(1, ceil(($zs[$i] - $zs[$i - 1]) / ($mm * Length::PER_MM)));
             for ($p = 1; $p <= $parts; $p++) {
                 $filled[] = $zs[$i - 1] + intdiv(($zs[$i] - $zs[$i - 1]) * $p, $parts);
             }
@@ -184,32 +174,5 @@ final class Targets
         $s = $this->nodes->sizes;
 
         return [[0, 0], [$s->width->units, 0], [0, $s->depth->units], [$s->width->units, $s->depth->units]];
-    }
-
-    /**
-     * @param  list<array<int, float>>  $sums
-     * @param  array<int, float>  $state
-     */
-    private static function least(array $sums, array $state): float
-    {
-        return min(array_map(fn (array $sum): float => Sum::value($sum, $state), $sums) ?: [0.0]);
-    }
-
-    /**
-     * @param  list<array<int, float>>  $sums
-     * @param  array<int, float>  $state
-     */
-    private static function greatest(array $sums, array $state): float
-    {
-        return max(array_map(fn (array $sum): float => Sum::value($sum, $state), $sums) ?: [0.0]);
-    }
-
-    /**
-     * @param  list<array<int, float>>  $sums
-     * @return list<int>
-     */
-    private static function unknowns(array $sums): array
-    {
-        return array_values(array_unique(array_merge(...array_map(array_keys(...), $sums), ...[[]])));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
+use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Document\Model\ReadingKind;
@@ -22,7 +23,7 @@ final class Walk
         ReadingKind::Height, ReadingKind::Knee, ReadingKind::SlopeStart, ReadingKind::SlopeRise, ReadingKind::SlopeAngle,
         ReadingKind::StepAt, ReadingKind::StepHeight,
         ReadingKind::Depth, ReadingKind::Diagonal, ReadingKind::ThreeFourFive, ReadingKind::CornerAngle,
-        ReadingKind::Plumb, ReadingKind::Gap, ReadingKind::Level,
+        ReadingKind::Plumb, ReadingKind::SlidEdge, ReadingKind::Narrowest, ReadingKind::Gap, ReadingKind::Level,
     ];
 
     /** @return list<Reading> */
@@ -41,7 +42,7 @@ final class Walk
 
         return [
             (int) array_search($kind, self::ORDER, true), $r->edge ?? '', $r->step ?? 0, $r->plane === Plane::Back ? 1 : 0,
-            $r->side === Side::Right ? 1 : 0, $r->x->units ?? 0, $r->y->units ?? 0, $r->z->units, $r->id,
+            $r->side === Side::Right || $r->face === Face::Right ? 1 : 0, $r->x->units ?? 0, $r->y->units ?? 0, $r->z->units, $r->id,
         ];
     }
 }

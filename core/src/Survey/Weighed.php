@@ -7,18 +7,28 @@ namespace Incastro\Core\Survey;
 /** How well one thing is known, before it is asked what is to stand there: what is stated and its doubt (±, 95 %), in mm or degrees. */
 final readonly class Weighed
 {
-    public function __construct(public string $name, public float $stated, public float $doubt, public float $enough)
-    {
+    /**
+     * @param  list<Unread>  $unread  where nobody has read what it hangs on
+     * @param  list<string>  $hiding  ids of the readings that it hangs on and that nothing else checks
+     */
+    public function __construct(
+        public string $name,
+        public float $stated,
+        public float $doubt,
+        public float $enough,
+        public array $unread = [],
+        public array $hiding = [],
+    ) {
     }
 
     /** @param  float|null  $ask  what the piece takes; comfortably more settles it too */
     public function isSettled(?float $ask): bool
     {
-        return $this->doubt <= $this->enough || ($ask !== null && $this->stated - 1.5 * $this->doubt >= $ask);
+        return ($this->doubt <= $this->enough && $this->unread === [] && $this->hiding === []) || ($ask !== null && $this->stated - 1.5 * $this->doubt >= $ask);
     }
 
     public function known(?float $ask): Known
     {
-        return new Known($this->name, $this->doubt, $this->enough, $this->isSettled($ask));
+        return new Known($this->name, $this->doubt, $this->enough, $this->isSettled($ask), $this->unread, $this->hiding);
     }
 }

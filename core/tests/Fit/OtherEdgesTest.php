@@ -40,7 +40,7 @@ final class OtherEdgesTest extends TestCase
         self::assertNull($edge['kind']);
         self::assertSame([], Planned::of(self::ceiling(2500, 2500, null))->piece()['edges']['top']['ways']);
         $plan = Planned::of(self::ceiling(2322, 2322, 'trim'));
-        self::assertSame([1166, 28], $plan->cut('trim_top'), '22 of gap and 6 to bear on');
+        self::assertEqualsWithDelta([1166, 28], $plan->cut('trim_top'), 0.11, '22 of gap and 6 to bear on');
         self::assertTrue($plan->part('trim_top')['bought']);
     }
 

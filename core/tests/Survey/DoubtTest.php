@@ -72,7 +72,7 @@ final class DoubtTest extends TestCase
         for ($n = 2; $n < 30; $n++) {
             $room = self::room($document);
             $doubts = array_sum(array_map(fn (Known $k): float => min(20.0, $k->doubt / $k->enough), $room->doubt->known));
-            self::assertLessThan($before + 0.5, $doubts, "after $n readings");
+            self::assertLessThan($before + 2.0, $doubts, "after $n readings");
             $before = $doubts;
             $advice = $room->doubt->next[0] ?? null;
             if ($advice === null) {
@@ -82,6 +82,11 @@ final class DoubtTest extends TestCase
             $value = match ($shape['kind']) {
                 'width' => 1000, 'height' => 2400, 'depth' => 400, default => 0,
             };
+            if ($advice->reading->id !== '') {
+                $document = Sample::take($document, $advice->reading->id, $value, 100 + $n);
+
+                continue;
+            }
             $document = Sample::reading($document, Sample::id('ADV', $n), $shape, $value);
             if ($shape['kind'] === 'corner_angle') {
                 $document['facts'][Sample::id('TAKE', count($document['facts']))] = ['kind' => 'take',

@@ -21,10 +21,10 @@ final class PriorTest extends TestCase
 
     public function test_a_wall_by_hand(): void
     {
-        // Offset 200, 15 off square and 4 off plumb a metre, wandering 2.8: at (0.5, 2) 200² + 7.5² + 8² + 2.8².
-        self::assertEqualsWithDelta(40_128.09, Prior::wall()->covariance([0.5, 2.0], [0.5, 2.0]), 1e-6);
-        // 0.8 apart, its reach: of the wandering (1 + √3)·e^−√3 = 0.48336 is left. 200² + 15²·0.5·0.5 + 4²·2·1.2 + 2.8²·0.48336.
-        self::assertEqualsWithDelta(40_098.43954, Prior::wall()->covariance([0.5, 2.0], [0.5, 1.2]), 1e-4);
+        // Offset 200, 25 off square and 4 off plumb a metre, wandering 2.8: at (0.5, 2) 200² + 12.5² + 8² + 2.8².
+        self::assertEqualsWithDelta(40_228.09, Prior::wall()->covariance([0.5, 2.0], [0.5, 2.0]), 1e-6);
+        // 0.8 apart, its reach: of the wandering (1 + √3)·e^−√3 = 0.48336 is left. 200² + 25²·0.5·0.5 + 4²·2·1.2 + 2.8²·0.48336.
+        self::assertEqualsWithDelta(40_198.43954, Prior::wall()->covariance([0.5, 2.0], [0.5, 1.2]), 1e-4);
     }
 
     public function test_a_plumbed_mark_is_as_far_out_at_the_head_as_at_the_foot(): void

@@ -114,6 +114,8 @@ export interface Reading {
     | 'plumb'
     | 'level'
     | 'gap'
+    | 'slid_edge'
+    | 'narrowest'
     | 'three_four_five'
     | 'corner_angle'
     | 'slope_angle'
@@ -798,6 +800,14 @@ export interface Fact {
    * a length in mm, at most 6 decimals
    */
   value?: number;
+  /**
+   * of what a take looked for all over: how high above the floor it was found, in mm, at most 6 decimals
+   */
+  z?: number;
+  /**
+   * the same, how far from the back wall, in mm, at most 6 decimals
+   */
+  y?: number;
   typed?: string;
   struck?: boolean;
   /**

@@ -164,6 +164,8 @@ export interface Walked {
     | 'plumb'
     | 'level'
     | 'gap'
+    | 'slid_edge'
+    | 'narrowest'
     | 'three_four_five'
     | 'corner_angle'
     | 'slope_angle'
@@ -213,6 +215,8 @@ export interface Taken {
   id: string;
   value: number | null;
   deg: number | null;
+  z: number | null;
+  y: number | null;
   typed: string;
   with: 'tape' | 'meter' | 'level' | 'level_reversed' | 'laser' | 'gauge';
   at: string | null;
@@ -251,6 +255,14 @@ export interface Known {
    */
   enough: number;
   settled: boolean;
+  /**
+   * places nobody has read near, though the size hangs on them
+   */
+  unread: Text[];
+  /**
+   * readings by id that the size hangs on and that nothing else checks
+   */
+  unchecked: string[];
 }
 export interface Advice {
   reading: string | null;
@@ -277,6 +289,8 @@ export interface Place {
     | 'plumb'
     | 'level'
     | 'gap'
+    | 'slid_edge'
+    | 'narrowest'
     | 'three_four_five'
     | 'corner_angle'
     | 'slope_angle'

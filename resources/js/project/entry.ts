@@ -1,11 +1,14 @@
 import { ref } from 'vue';
 import type { Operation } from '../api/client';
 import type { Walked } from '../api/plan';
-import { instrumentsFor, takeAgain, takeInstead, type With } from './readings';
+import { findsPlace, type Found, instrumentsFor, nowhere, takeAgain, takeInstead, type With } from './readings';
 
 /** How the next number is kept: as one more take beside the others, and read with what. */
 export const again = ref(false);
 export const instrument = ref<With | null>(null);
+
+/** Where the next number was found, of what is looked for all over. */
+export const found = ref<Found>(nowhere);
 
 /** The instrument where it suits the reading, else null for the usual one. */
 const suits = (kind: Walked['kind'], wanted: With | null): With | null =>
@@ -13,8 +16,18 @@ const suits = (kind: Walked['kind'], wanted: With | null): With | null =>
 
 export const instrumentOf = (kind: Walked['kind']): With => suits(kind, instrument.value) ?? instrumentsFor(kind)[0]!.value;
 
+/** A number put right was found where it was found before, unless another place is said. */
+const placeOf = (reading: Walked): Found => {
+    const last = again.value ? undefined : reading.takes.at(-1);
+    return found.value.z === null && found.value.y === null && last ? { z: last.z, y: last.y } : found.value;
+};
+
 /** The operations that keep a number just read, with the chosen instrument unless another one sent it. */
 export function taken(reading: Walked, value: number, typed: string, by: With | null = instrument.value): Operation[] {
-    const how = { with: suits(reading.kind, by), at: new Date().toISOString() };
+    const how = {
+        with: suits(reading.kind, by),
+        at: new Date().toISOString(),
+        ...(findsPlace(reading.kind) ? { found: placeOf(reading) } : {}),
+    };
     return again.value ? [takeAgain(reading, value, typed, how)] : takeInstead(reading, value, typed, how);
 }

@@ -9,6 +9,16 @@ export type With = NonNullable<Fact['with']>;
 
 export const isAngle = (kind: Walked['kind']): boolean => kind === 'corner_angle' || kind === 'slope_angle';
 
+/** It is looked for all over: its takes say where it was found. */
+export const findsPlace = (kind: Walked['kind']): boolean => kind === 'slid_edge' || kind === 'narrowest';
+
+/** How high above the floor and how far from the back wall, mm. */
+export interface Found {
+    readonly z: number | null;
+    readonly y: number | null;
+}
+export const nowhere: Found = { z: null, y: null };
+
 export const isRead = (r: Walked): boolean => r.value !== null || r.deg !== null;
 
 /** One more take of a reading. What stood before stays beside it. */
@@ -16,17 +26,25 @@ export function takeAgain(
     reading: Pick<Walked, 'id' | 'kind'>,
     value: number,
     typed: string,
-    how: { with?: With | null; at: string },
+    how: { with?: With | null; at: string; found?: Found },
 ): Operation {
     const said = isAngle(reading.kind) ? { deg: value } : { value };
     const fact: Record<string, unknown> = { kind: 'take', reading: reading.id, ...said, typed };
     if (how.with) fact.with = how.with;
+    for (const [axis, mm] of Object.entries(how.found ?? nowhere)) if (mm !== null) fact[axis] = mm;
     return happened(fact, how.at);
 }
 
 /** A take put right: what stood before is struck out, never erased. */
-export function takeInstead(reading: Walked, value: number, typed: string, how: { with?: With | null; at: string }): Operation[] {
+export function takeInstead(reading: Walked, value: number, typed: string, how: Parameters<typeof takeAgain>[3]): Operation[] {
     return [takeAgain(reading, value, typed, how), ...strikeOf(reading)];
+}
+
+/** The last take once more, found where it now says; what stood is struck out. */
+export function foundAt(reading: Walked, found: Found, at: string): Operation[] {
+    const last = reading.takes.at(-1);
+    if (!last || last.value === null) return [];
+    return [takeAgain(reading, last.value, last.typed, { with: last.with, at: last.at ?? at, found }), struck(last.id)];
 }
 
 export function strikeOf(reading: Walked): Operation[] {
@@ -63,7 +81,7 @@ export function instrumentsFor(kind: Walked['kind']): { value: With; label: stri
             { value: 'laser', label: say('Line laser') },
         ];
     }
-    if (kind === 'gap') return [{ value: 'tape', label: say('Rule') }];
+    if (kind === 'gap' || kind === 'slid_edge') return [{ value: 'tape', label: say('Rule') }];
     return [
         { value: 'tape', label: say('Tape') },
         { value: 'meter', label: say('Distance meter') },

@@ -7,6 +7,7 @@ namespace Incastro\Bench\Survey;
 use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Findings\Finding;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Known;
 use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\ReadingWriter;
 use Incastro\Core\Survey\Room;
@@ -19,7 +20,7 @@ final class Trial
 
     private ?Room $surveyed = null;
 
-    /** @param  list<array{array<string, mixed>, float}>  $taken  readings as a document holds them, and what was read */
+    /** @param  list<array{array<string, mixed>, float, array<string, float>}>  $taken  readings as a document holds them, what was read, and where that was found */
     private function __construct(private readonly TrueRoom $room, private readonly array $taken, private readonly float $enough)
     {
     }
@@ -54,7 +55,21 @@ final class Trial
     /** @param  list<array<string, mixed>>  $readings */
     public function with(array $readings): self
     {
-        return new self($this->room, [...$this->taken, ...array_map(fn (array $r): array => [$r, $this->room->read($r)], $readings)], $this->enough);
+        return new self($this->room, [...$this->taken, ...array_map($this->read(...), $readings)], $this->enough);
+    }
+
+    /**
+     * @param  array<string, mixed>  $reading
+     * @return array{array<string, mixed>, float, array<string, float>}
+     */
+    private function read(array $reading): array
+    {
+        if ($reading['kind'] !== 'slid_edge') {
+            return [$reading, $this->room->read($reading), []];
+        }
+        [$mm, $y, $z] = $this->room->slid($reading['face']);
+
+        return [$reading, $mm, ['y' => round($y), 'z' => round($z)]];
     }
 
     /** @return array{self, string} the same with one take wrong, and the id of its reading */
@@ -70,6 +85,20 @@ final class Trial
     public function clearWidth(): array
     {
         return [$this->survey()->doubt->stated, $this->survey()->doubt->known[0]->doubt];
+    }
+
+    /** What is known of the clear width. */
+    public function known(): Known
+    {
+        return $this->survey()->doubt->known[0];
+    }
+
+    /** @return array{float, array<string, float>} what was read last, and where it was found */
+    public function last(): array
+    {
+        $last = $this->taken[count($this->taken) - 1];
+
+        return [$last[1], $last[2]];
     }
 
     /** @return list<Finding> */
@@ -100,9 +129,9 @@ final class Trial
     private function surveyedAnew(): Room
     {
         $readings = $facts = [];
-        foreach ($this->taken as $i => [$reading, $mm]) {
+        foreach ($this->taken as $i => [$reading, $mm, $found]) {
             $readings[self::id(self::key($reading))] = $reading;
-            $facts[self::id("T$i")] = ['kind' => 'take', 'reading' => self::id(self::key($reading)), ($reading['kind'] === 'corner_angle' ? 'deg' : 'value') => round($mm, 3), 'typed' => (string) round($mm, 1)];
+            $facts[self::id("T$i")] = ['kind' => 'take', 'reading' => self::id(self::key($reading)), ($reading['kind'] === 'corner_angle' ? 'deg' : 'value') => round($mm, 3), 'typed' => (string) round($mm, 1)] + $found;
         }
         $project = ProjectReader::read([
             'format' => 'incastro-project', 'version' => 1, 'id' => self::SPACE, 'name' => 'Trial', 'unit' => 'mm', 'as_of' => '2026-01-01',

@@ -101,13 +101,69 @@ final class TrueRoom
     }
 
     /**
+     * A straightedge as long as the wall is high, slid over it upright, and one as long as it is deep, slid over it across: what stands proudest of
+     * the line between its ends, or lies deepest under it, whichever is more; read with a rule to ± 0.5.
+     *
+     * @return array{float, float, float} by how much (+ proud), how far from the back, how high, mm
+     */
+    public function slid(string $side): array
+    {
+        $into = $side === 'left' ? 1 : -1;
+        $most = [0.0, $this->depth, self::LOW];
+        $zs = range(self::LOW, self::HIGH, 50);
+        $ys = array_map(fn (int $k): float => $this->depth * $k / 12, range(0, 12));
+        $try = function (array $places, int $along) use (&$most, $side, $into): void {
+            $at = fn (array $p): float => $into * $this->x($side, $p[0], $p[1]);
+            $xs = array_map($at, $places);
+            $last = count($places) - 1;
+            foreach (self::hull(array_map(fn (array $p): float => $p[$along], $places), $xs) as $i => $over) {
+                $t = ($places[$i][$along] - $places[0][$along]) / ($places[$last][$along] - $places[0][$along]);
+                $proud = $xs[$i] - (1 - $t) * $xs[0] - $t * $xs[$last];
+                foreach ([$proud, -$over] as $off) {
+                    $most = abs($off) > abs($most[0]) ? [$off, ...$places[$i]] : $most;
+                }
+            }
+        };
+        foreach ($ys as $y) {
+            $try(array_map(fn (float $z): array => [$y, $z], $zs), 1);
+        }
+        foreach ($zs as $z) {
+            $try(array_map(fn (float $y): array => [$y, $z], $ys), 0);
+        }
+        $most[0] += 0.5 / sqrt(3) * $this->normal();
+
+        return $most;
+    }
+
+    /**
+     * @param  list<float>  $ts
+     * @param  list<float>  $xs
+     * @return list<float> by how much the edge resting on what stands proudest clears each place
+     */
+    private static function hull(array $ts, array $xs): array
+    {
+        $over = [0.0];
+        for ($i = 0, $n = count($ts); $i < $n - 1; $i = $to) {
+            $to = $i + 1;
+            for ($j = $i + 2; $j < $n; $j++) {
+                $to = ($xs[$j] - $xs[$i]) / ($ts[$j] - $ts[$i]) >= ($xs[$to] - $xs[$i]) / ($ts[$to] - $ts[$i]) ? $j : $to;
+            }
+            for ($k = $i + 1; $k <= $to; $k++) {
+                $over[$k] = $xs[$i] + ($xs[$to] - $xs[$i]) * ($ts[$k] - $ts[$i]) / ($ts[$to] - $ts[$i]) - $xs[$k];
+            }
+        }
+
+        return $over;
+    }
+
+    /**
      * @param  array<string, mixed>  $reading  as a document holds it
      *
      * @throws \LogicException of a kind that this room cannot be read by
      */
     public function read(array $reading): float
     {
-        $y = ($reading['plane'] ?? 'front') === 'back' ? 0.0 : $this->depth;
+        $y = (float) ($reading['y'] ?? (($reading['plane'] ?? 'front') === 'back' ? 0.0 : $this->depth));
         $z = (float) ($reading['z'] ?? 0.0);
 
         return match ($reading['kind']) {

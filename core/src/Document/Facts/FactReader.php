@@ -80,6 +80,8 @@ final class FactReader
             $node->at('typed')->text(60),
             $node->at('with')->optionalOf(Instrument::class),
             self::when($node),
+            $node->at('z')->optionalLength(Length::zero(), Length::fromMillimetres(20_000)),
+            $node->at('y')->optionalLength(Length::zero(), Length::fromMillimetres(20_000)),
         );
     }
 

@@ -7,7 +7,10 @@ namespace Incastro\Core\Document\Facts;
 use Incastro\Core\Document\Model\Instrument;
 use Incastro\Core\Measure\Length;
 
-/** One taking of a reading: its exact value (a length, or degrees for an angle), the text as typed, with what and when. */
+/**
+ * One taking of a reading: its exact value (a length, or degrees for an angle), the text as typed, with what and when; of what was
+ * looked for all over, where it was found (z above the floor, y from the back wall).
+ */
 final readonly class Take implements Fact
 {
     public function __construct(
@@ -18,6 +21,8 @@ final readonly class Take implements Fact
         public string $typed,
         public ?Instrument $with,
         public ?string $at,
+        public ?Length $z = null,
+        public ?Length $y = null,
     ) {
     }
 

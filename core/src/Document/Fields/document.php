@@ -231,6 +231,8 @@ return [
                 'kind' => 'choice',
                 'reading' => 'text',
                 'value' => 'number in mm',
+                'z' => 'number in mm',
+                'y' => 'number in mm',
                 'typed' => 'text',
                 'struck' => 'flag',
                 'deg' => 'number in deg',

@@ -22,29 +22,32 @@ final readonly class MeasuringList
     {
         return match ($kind) {
             SpaceKind::Niche => [...$this->widths(100, 1200, 2300), ...$this->heights(), ...$this->depths(), ...$this->diagonals(),
-                ...$this->plumbs(100, 2300, 'left', 'right', 'back'), self::corner('left'), self::level()],
+                ...$this->plumbs(100, 2300, 'left', 'right', 'back'), ...self::edges('left', 'right'), self::corner('left'), self::level()],
             SpaceKind::Wall => [$this->width(100), ...$this->heights(), ...$this->depths(), ...$this->plumbs(100, 2100, 'back'),
                 ...$this->straightedge(900, 300, 1200, 2100), self::level()],
             SpaceKind::Corner => [$this->width(100), ...$this->heights(), ...$this->depths(), ...$this->plumbs(100, 2100, 'left', 'back'),
+                ...self::edges('left'),
                 self::corner('left'), $this->square('left'), ...$this->straightedge(900, 300, 900, 1500), self::level()],
             SpaceKind::Closet => [...$this->mouth(100, 1900), ...$this->widths(100, 1200, 2300), ...$this->heights(), ...$this->depths(),
-                ...$this->plumbs(100, 2300, 'left', 'right', 'back'), self::corner('left'), self::level()],
+                ...$this->plumbs(100, 2300, 'left', 'right', 'back'), ...self::edges('left', 'right'), self::corner('left'), self::level()],
             SpaceKind::UnderStair => [$this->width(100), ['kind' => 'knee'], $this->heightAt(600), $this->heightAt(1500), ['kind' => 'slope_angle'],
-                ...$this->depths(), ...$this->plumbs(100, 1500, 'left', 'back'), self::corner('left'), self::level(), self::levelOut()],
+                ...$this->depths(), ...$this->plumbs(100, 1500, 'left', 'back'), ...self::edges('left'), self::corner('left'), self::level(), self::levelOut()],
             SpaceKind::UnderSlope => [$this->width(100), $this->width(100, 'back'), ['kind' => 'knee', 'side' => 'left'], ['kind' => 'knee', 'side' => 'right'],
                 ...$this->heights(), ['kind' => 'slope_angle', 'side' => 'left'], ...$this->depths(), ...$this->plumbs(100, 800, 'left', 'right', 'back'),
+                ...self::edges('left', 'right'),
                 self::corner('left'), self::level(), self::levelOut()],
             SpaceKind::Fireside => [$this->width(100), $this->width(1200), ...$this->flanks(100, 1200),
                 $this->at('breast_width', 100), $this->at('breast_width', 1200),
                 ['kind' => 'breast_depth', 'side' => 'left'], ['kind' => 'breast_depth', 'side' => 'right'], ...$this->heights(), ...$this->depths(),
-                ...$this->plumbs(100, 2100, 'left', 'right', 'back'), self::level()],
+                ...$this->plumbs(100, 2100, 'left', 'right', 'back'), ...self::edges('left', 'right'), self::level()],
             SpaceKind::InCupboard => [...$this->mouth(100, 500), $this->width(100),
                 $this->width(500), $this->width(100, 'back'), ...$this->heights(), ...$this->depths(),
-                ...$this->plumbs(100, 500, 'left', 'right'), self::corner('left'), self::level()],
+                ...$this->plumbs(100, 500, 'left', 'right'), ...self::edges('left', 'right'), self::corner('left'), self::level()],
             SpaceKind::ApplianceGap => [$this->width(50), $this->width(800), $this->width(50, 'back'),
                 $this->width(800, 'back'), ...$this->heights(), ...$this->depths(),
                 ...$this->plumbs(50, 800, 'left', 'right'), self::level(), self::levelOut()],
             SpaceKind::FloorArea => [$this->width(100), ...$this->depths(), ...$this->heights(), ...$this->plumbs(100, 900, 'left', 'back'),
+                ...self::edges('left'),
                 self::corner('left'), $this->square('left'), self::level(), self::levelOut()],
             SpaceKind::WallHung => [$this->width(1200), ...$this->heights(), ...$this->depths(), ...$this->plumbs(1200, 2100, 'back'),
                 ...$this->straightedge(1500, 300, 1200, 2100)],
@@ -136,6 +139,12 @@ final readonly class MeasuringList
     {
         return array_values(array_map(fn (int $x): array => ['kind' => 'gap', 'face' => 'back', 'along' => 'run', 'edge' => "back $z",
             'z' => $this->size($z), 'x' => $this->size($x)], $places));
+    }
+
+    /** @return list<array<string, mixed>> a straightedge slid over each wall: nothing else finds what stands proud between readings */
+    private static function edges(string ...$faces): array
+    {
+        return array_values(array_map(fn (string $face): array => ['kind' => 'slid_edge', 'face' => $face], $faces));
     }
 
     /** @return array<string, mixed> 3-4-5: so far along the back, so far along the side, the tape across */

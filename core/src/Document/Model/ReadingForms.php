@@ -20,6 +20,7 @@ final readonly class ReadingForms
         $forms = [
             self::form('width', ['kind' => 'width'], 'z'),
             self::form('width_back', ['kind' => 'width', 'plane' => 'back'], 'z'),
+            self::form('narrowest', ['kind' => 'narrowest']),
             self::form('height', ['kind' => 'height'], 'x'),
             self::form('height_xy', ['kind' => 'height'], 'x', 'y'),
             self::form('depth', ['kind' => 'depth'], 'x', 'z'),
@@ -49,6 +50,7 @@ final readonly class ReadingForms
         return [
             self::form("plumb_$side", ['kind' => 'plumb', 'side' => $side, 'from_z' => $this->lowest], 'z'),
             self::form("plumb_{$side}_back", ['kind' => 'plumb', 'side' => $side, 'plane' => 'back'], 'from_z', 'z'),
+            self::form("slid_edge_$side", ['kind' => 'slid_edge', 'face' => $side]),
             self::form("gap_$side", ['kind' => 'gap', 'face' => $side, 'edge' => "$side front"], 'z'),
             self::form("corner_$side", ['kind' => 'corner_angle', 'side' => $side]),
             self::form("square_$side", ['kind' => 'three_four_five', 'side' => $side], 'along_back', 'along_side'),

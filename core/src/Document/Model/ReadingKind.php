@@ -21,6 +21,10 @@ enum ReadingKind: string
     case Level = 'level';
     /** What shows behind a straightedge or batten at one place; readings of one straightedge share `edge`. */
     case Gap = 'gap';
+    /** A straightedge slid all over a side: the most that stands proud of it (+, it rocks there) or lies hollow (−), and where. */
+    case SlidEdge = 'slid_edge';
+    /** Two laths slid up and down between the sides, all over: the narrowest, and where. */
+    case Narrowest = 'narrowest';
     /** Marks a way along the back and b along the side; the tape across them. */
     case ThreeFourFive = 'three_four_five';
     /** Of a corner in plan, degrees; under 90 the corner closes in. */
@@ -58,7 +62,7 @@ enum ReadingKind: string
     /** Readings that may be zero or less. */
     public function isSigned(): bool
     {
-        return in_array($this, [self::Plumb, self::Level], true);
+        return in_array($this, [self::Plumb, self::Level, self::SlidEdge], true);
     }
 
     public function mayBeZero(): bool
@@ -73,10 +77,17 @@ enum ReadingKind: string
             self::ThreeFourFive, self::Return_, self::BreastDepth, self::Flank], true);
     }
 
+    /** What it finds is somewhere: its takes say where. */
+    public function findsPlace(): bool
+    {
+        return $this === self::SlidEdge || $this === self::Narrowest;
+    }
+
     /** @return list<Face> the surfaces it may be held to, where that is for the reading to say; empty where its kind says it */
     public function faces(): array
     {
         return match ($this) {
+            self::SlidEdge => [Face::Left, Face::Right],
             self::Plumb => [Face::Left, Face::Right, Face::Back],
             self::Gap => [Face::Left, Face::Right, Face::Back, Face::Floor, Face::Ceiling, Face::Slope],
             self::Level => [Face::Floor, Face::Ceiling],
@@ -93,6 +104,7 @@ enum ReadingKind: string
             self::Width, self::Flank, self::MouthWidth, self::BreastWidth => ['z'],
             self::Plumb => ['z', 'from_z'],
             self::Gap => ['edge', 'face'],
+            self::SlidEdge => ['face'],
             self::ThreeFourFive => ['side', 'along_back', 'along_side'],
             self::CornerAngle, self::Return_, self::BreastDepth => ['side'],
             self::SlopeRise => ['run'],

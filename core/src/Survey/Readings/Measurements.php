@@ -22,6 +22,8 @@ final class Measurements
             ReadingKind::Plumb => new Plumb,
             ReadingKind::Level => new Level,
             ReadingKind::Gap => new Gap,
+            ReadingKind::SlidEdge => new SlidEdge,
+            ReadingKind::Narrowest => new Narrowest,
             ReadingKind::ThreeFourFive => new ThreeFourFive,
             ReadingKind::CornerAngle => new CornerAngle,
             ReadingKind::SlopeAngle => new SlopeAngle,

@@ -27,7 +27,7 @@ final class StarterTest extends TestCase
         self::assertSame(['survey.no_width'], $plan->codes());
         $walk = array_values($plan->plan['site'])[0]['walk'];
         self::assertSame(['width', 'width', 'width', 'width', 'width', 'width', 'height', 'height', 'depth', 'depth',
-            'diagonal', 'diagonal', 'corner_angle', 'plumb', 'plumb', 'plumb', 'level'], array_column($walk, 'kind'));
+            'diagonal', 'diagonal', 'corner_angle', 'plumb', 'plumb', 'plumb', 'slid_edge', 'slid_edge', 'level'], array_column($walk, 'kind'));
         self::assertSame([$sheet, $sheet], array_column($document['stock'], 'sheet_length'));
 
         $document['facts'][Sample::id('TAKE', 1)] = ['kind' => 'take', 'reading' => $walk[0]['id'], 'value' => 900, 'typed' => '900'];

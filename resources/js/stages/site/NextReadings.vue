@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, nextTick } from 'vue';
 import type { Advice } from '../../api/plan';
 import { show } from '../../measure/show';
 import { capitalised, render } from '../../measure/words';
@@ -7,6 +7,7 @@ import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import TapeSketch from '../../draw/TapeSketch.vue';
+import { again } from '../../project/entry';
 import { readingAdded } from '../../project/readings';
 
 /** What to measure next for what is to stand here, the most telling first; or that it is measured enough, and why. */
@@ -15,10 +16,19 @@ const picked = usePicked();
 const guarded = useRefusals();
 const doubt = computed(() => project.site!.doubt);
 const views = computed(() => project.plan?.drawings[project.space?.[0] ?? '']);
+const open = computed(() => doubt.value.known.filter((k) => !k.settled));
+const unread = computed(() => open.value.flatMap((k) => k.unread));
+/** A walk's worth of readings that nothing else checks: a slip in one of them would pass unseen. */
+const unchecked = computed(() => new Set(open.value.flatMap((k) => k.unchecked)));
 const known = (name: string): string => render({ key: `known.${name}`, args: {} }, project.unit);
 
 async function take(advice: Advice): Promise<void> {
-    if (advice.reading !== null) return void (picked.value = advice.reading);
+    if (advice.reading !== null) {
+        picked.value = advice.reading;
+        await nextTick();
+        again.value = unchecked.value.has(advice.reading);
+        return;
+    }
     const { id, op } = readingAdded(project.space![0], advice.take);
     if (await guarded(project.change(op))) picked.value = id;
 }
@@ -32,11 +42,18 @@ async function take(advice: Advice): Promise<void> {
         </template>
         <template v-else-if="doubt.next.length > 0">
             <b>What to measure next</b>
+            <p v-for="(u, i) in unread" :key="`unread ${i}`" class="unread">{{ render(u, project.unit) }}</p>
             <ol>
                 <li v-for="(a, i) in doubt.next" :key="i">
                     <TapeSketch v-if="a.tape && views?.[a.view]" :drawing="views[a.view]!" :tape="a.tape" label="where to hold it" />
                     <button class="linkish" @click="take(a)">{{ capitalised(render(a.name, project.unit)) }}</button>
-                    <span class="soft">{{ known(a.helps) }} ± {{ show(a.now, project.unit) }} → ± {{ show(a.then, project.unit) }}</span>
+                    <span v-if="a.then < a.now" class="soft">
+                        {{ known(a.helps) }} ± {{ show(a.now, project.unit) }} → ± {{ show(a.then, project.unit) }}
+                    </span>
+                    <span v-else-if="a.reading && unchecked.has(a.reading)" class="soft">
+                        once more, hook on the other side: nothing else would show a slip in it
+                    </span>
+                    <span v-else class="soft">{{ known(a.helps) }}: what stands proud there is not known</span>
                 </li>
             </ol>
         </template>
@@ -53,6 +70,10 @@ async function take(advice: Advice): Promise<void> {
     margin-top: 12px;
     padding-top: 10px;
     border-top: 2px solid var(--ink);
+}
+p.unread {
+    margin: 4px 0 0;
+    color: var(--ochre-text);
 }
 ol {
     list-style: none;

@@ -8,9 +8,21 @@ import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
-import { again, instrument, instrumentOf } from '../../project/entry';
+import { again, found, instrument, instrumentOf } from '../../project/entry';
 import ReadingNotes from './ReadingNotes.vue';
-import { instrumentsFor, isAngle, isRead, readingRemoved, strikeOf } from '../../project/readings';
+import LengthField from '../../ui/LengthField.vue';
+import { places } from './forms';
+import {
+    findsPlace,
+    type Found,
+    foundAt,
+    instrumentsFor,
+    isAngle,
+    isRead,
+    nowhere,
+    readingRemoved,
+    strikeOf,
+} from '../../project/readings';
 import TakesList from './TakesList.vue';
 
 /** The picked reading: its number, how to take it, its takes, and what speaks against it. */
@@ -24,7 +36,24 @@ const help = computed(() => render({ key: `help.reading.${props.reading.kind}`, 
 const instruments = computed(() => instrumentsFor(props.reading.kind));
 const showsOff = computed(() => Math.abs(props.reading.off_by ?? props.reading.off_by_deg ?? 0) >= 0.05);
 
-watch(() => props.reading.id, () => (again.value = false), { immediate: true }); // prettier-ignore
+watch(() => props.reading.id, () => { again.value = false; found.value = nowhere; }, { immediate: true }); // prettier-ignore
+const axes = ['z', 'y'] as const;
+/** Where the next number was found while one more is typed, else where the last one was. */
+const place = computed<Found>(() => (again.value ? found.value : (props.reading.takes.at(-1) ?? found.value)));
+
+/** One after the other: the second field finds the take that the first one left. */
+let turn: Promise<void> = Promise.resolve();
+function keepPlace(axis: keyof Found, mm: number): Promise<void> {
+    const { id } = props.reading;
+    const mine = turn.then(async () => {
+        const now = project.site?.walk.find((r) => r.id === id) ?? props.reading;
+        const { z, y } = again.value ? found.value : (now.takes.at(-1) ?? found.value);
+        found.value = { z, y, [axis]: mm };
+        if (!again.value && isRead(now)) await project.change(...foundAt(now, found.value, new Date().toISOString()));
+    });
+    turn = mine.catch(() => undefined);
+    return mine;
+}
 
 async function remove(): Promise<void> {
     const { id } = props.reading;
@@ -59,6 +88,18 @@ async function remove(): Promise<void> {
         <div v-if="instruments.length > 1" class="how">
             <Choice label="read with" :value="instrumentOf(reading.kind)" :options="instruments" @choose="(w) => (instrument = w)" />
         </div>
+        <div v-if="findsPlace(reading.kind)" class="where">
+            <div v-for="axis in axes" :key="axis" class="ch">
+                <span>{{ places[axis].label }}</span>
+                <LengthField
+                    :model-value="place[axis]"
+                    :unit="project.documentUnit"
+                    :label="`${places[axis].label} it was found`"
+                    :placeholder="project.documentUnit === 'in' ? places[axis].inches : places[axis].mm"
+                    :keep="(mm: number) => keepPlace(axis, mm)"
+                />
+            </div>
+        </div>
         <TakesList v-if="reading.takes.length > 0" :reading="reading" />
         <p v-if="again" class="help again">The next number typed is one more take; what stands is kept beside it.</p>
         <ReadingNotes :reading="reading" />
@@ -90,6 +131,9 @@ async function remove(): Promise<void> {
     margin: 10px 0 0;
     color: var(--ochre-text);
     font-weight: 600;
+}
+.where {
+    margin-top: 10px;
 }
 .how {
     margin-top: 10px;

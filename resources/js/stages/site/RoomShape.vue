@@ -51,8 +51,10 @@ const lines = computed(() => {
         <template v-for="k in site.doubt.known" :key="k.name">
             <dt>{{ render({ key: `known.${k.name}`, args: {} }, project.unit) }}</dt>
             <dd>
-                known to ± {{ show(k.doubt, project.unit) }}
-                <span v-if="!k.settled" class="look">wants ± {{ show(k.enough, project.unit) }}</span>
+                known to ± {{ show(k.doubt, project.unit) }}<template v-if="k.unread.length > 0"> where read</template>
+                <span v-if="!k.settled && k.doubt > k.enough" class="look">wants ± {{ show(k.enough, project.unit) }}</span>
+                <span v-else-if="k.unread.length > 0 && !k.settled" class="look">not read all over</span>
+                <span v-else-if="!k.settled" class="look">not checked</span>
             </dd>
         </template>
     </dl>

@@ -6,8 +6,8 @@ import BoardDrawings from '../../ui/BoardDrawings.vue';
 import LengthField from '../../ui/LengthField.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
-import { again, taken } from '../../project/entry';
-import { isAngle, neighbour } from '../../project/readings';
+import { again, found, taken } from '../../project/entry';
+import { isAngle, neighbour, nowhere } from '../../project/readings';
 import SiteTally from './SiteTally.vue';
 import SpaceStrip from './SpaceStrip.vue';
 import WayTally from './WayTally.vue';
@@ -39,6 +39,7 @@ watch(reading, (now, before) => now && now.id !== before?.id && (view.value = no
 async function keep(value: number, typed: string): Promise<void> {
     await project.change(...taken(reading.value!, value, typed));
     again.value = false;
+    found.value = nowhere;
 }
 /** A thing dragged to another place: its own numbers change, and nothing else. */
 async function move(id: string, by: Record<string, number>): Promise<void> {

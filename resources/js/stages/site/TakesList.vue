@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Walked } from '../../api/plan';
-import { read } from '../../measure/show';
+import { read, show } from '../../measure/show';
 import { useProject } from '../../project/store';
 import { useRefusals } from '../../ui/refusals';
 import { struck } from '../../project/facts';
@@ -24,7 +24,11 @@ const by = (w: string): string =>
         <li v-for="take in reading.takes" :key="take.id">
             <b>{{ read(take, project.unit, '') }}</b>
             <span class="soft"
-                >{{ by(take.with) }}<template v-if="when(take.at)">, {{ when(take.at) }}</template></span
+                >{{ by(take.with)
+                }}<template v-if="take.z !== null">
+                    at {{ show(take.z, project.unit)
+                    }}<template v-if="take.y !== null">, {{ show(take.y, project.unit) }} from the back</template></template
+                ><template v-if="when(take.at)">, {{ when(take.at) }}</template></span
             >
             <button class="linkish" :aria-label="`strike out ${take.typed}`" @click="guarded(project.change(struck(take.id)))">
                 Strike out

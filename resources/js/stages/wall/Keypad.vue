@@ -10,7 +10,7 @@ import { say } from '../../measure/say';
 const props = defineProps<{ reading: Walked; unit: Unit; degrees: boolean }>();
 const emit = defineEmits<{ keep: [value: number, typed: string]; refused: [why: string] }>();
 const tapped = defineModel<Tapped>({ required: true });
-const signed = computed(() => props.reading.kind === 'plumb' || props.reading.kind === 'level');
+const signed = computed(() => ['plumb', 'level', 'slid_edge'].includes(props.reading.kind));
 
 interface Key {
     readonly label: string;

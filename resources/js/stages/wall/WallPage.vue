@@ -4,8 +4,8 @@ import { useRoute } from 'vue-router';
 import type { Walked } from '../../api/plan';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
-import { again, taken } from '../../project/entry';
-import { isAngle, isRead, noteOf } from '../../project/readings';
+import { again, found, taken } from '../../project/entry';
+import { findsPlace, isAngle, isRead, noteOf, nowhere } from '../../project/readings';
 import { useMeter } from '../../project/meter';
 import Keypad from './Keypad.vue';
 import { metered, nothing, type Tapped } from './pad';
@@ -45,14 +45,31 @@ const walk = computed(() => (project.site?.walk ?? []).map((r) => afterWaiting(r
 const reading = computed<Walked | null>(() => walk.value.find((r) => r.id === here.value) ?? null);
 const at = computed(() => walk.value.findIndex((r) => r.id === here.value));
 
+/** Of what is looked for all over: the number that waits until it is said where that was, first how high, then how far from the back. */
+const waits = ref<{ value: number; typed: string } | null>(null);
+const asks = computed(() => (waits.value === null ? null : found.value.z === null ? 'z' : 'y'));
+
 watch(here, () => {
     tapped.value = nothing;
+    waits.value = null;
+    found.value = nowhere;
     refusal.value = '';
     again.value = false;
 });
 
 function step(by: 1 | -1): void {
     here.value = walk.value[at.value + by]?.id ?? here.value;
+}
+
+function keepOrAsk(value: number, typed: string): Promise<void> | void {
+    if (asks.value === null && (!findsPlace(reading.value!.kind) || value === 0)) return keep(value, typed);
+    tapped.value = nothing;
+    if (waits.value === null) waits.value = { value, typed };
+    else if (asks.value === 'z') found.value = { z: value, y: null };
+    else {
+        found.value = { ...found.value, y: value };
+        return keep(waits.value.value, waits.value.typed);
+    }
 }
 
 /** The next reading is there with the press: a second press keeps nothing twice and passes none over. */
@@ -93,7 +110,7 @@ function goToSpace(space: string): void {
         <WallHead :walk="walk" :here="here!" :waiting="mine.length" @go="(r) => (here = r)" @space="goToSpace" />
         <RefusedList :project="id" />
         <WallSketch :reading="reading" />
-        <WallValue v-model:refusal="refusal" :reading="reading" :tapped="tapped" />
+        <WallValue v-model:refusal="refusal" :reading="reading" :tapped="tapped" :asks="asks" />
         <WallActs
             :reading="reading"
             :first="at === 0"
@@ -108,7 +125,7 @@ function goToSpace(space: string): void {
             :reading="reading"
             :unit="project.documentUnit"
             :degrees="isAngle(reading.kind)"
-            @keep="keep"
+            @keep="keepOrAsk"
             @refused="(why) => (refusal = why)"
         >
             <template #meter>

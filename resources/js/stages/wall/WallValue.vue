@@ -11,7 +11,7 @@ import { spoken, type Tapped } from './pad';
 import { say } from '../../measure/say';
 
 /** What is being read, in figures to be seen at arm's length. */
-const props = defineProps<{ reading: Walked; tapped: Tapped }>();
+const props = defineProps<{ reading: Walked; tapped: Tapped; asks?: 'z' | 'y' | null }>();
 const refusal = defineModel<string>('refusal', { required: true });
 const project = useProject();
 
@@ -19,7 +19,7 @@ const degrees = computed(() => isAngle(props.reading.kind));
 const text = computed(() => spoken(props.tapped, degrees.value ? 'mm' : project.documentUnit));
 const unit = computed(() => / (mm|in)$/.exec(text.value)?.[1] ?? project.documentUnit);
 const stands = computed(() => {
-    if (again.value) return '';
+    if (again.value || props.asks) return '';
     return props.reading.deg !== null
         ? `${props.reading.deg}`
         : props.reading.value !== null
@@ -38,6 +38,8 @@ const finding = computed(() => project.plan?.findings.find((f) => f.place.ref ==
 const says = computed(() => {
     if (refusal.value) return refusal.value;
     if (echo.value) return echo.value;
+    if (props.asks === 'z') return say('How high above the floor was that?');
+    if (props.asks === 'y') return say('How far from the back wall was that?');
     if (again.value) return say('One more take; what stands is kept beside it.');
     if (finding.value) return render(finding.value.says, project.unit);
     const takes = props.reading.takes.length;

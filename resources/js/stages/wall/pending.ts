@@ -6,6 +6,8 @@ interface TakeFact {
     readonly reading?: string;
     readonly value?: number;
     readonly deg?: number;
+    readonly z?: number;
+    readonly y?: number;
     readonly typed?: string;
     readonly at?: string;
 }
@@ -20,6 +22,8 @@ export function afterWaiting(reading: Walked, waiting: readonly Waiting[]): Walk
                 id: path[1]!,
                 value: fact.value ?? null,
                 deg: fact.deg ?? null,
+                z: fact.z ?? null,
+                y: fact.y ?? null,
                 typed: fact.typed ?? '',
                 with: 'tape' as const,
                 at: fact.at ?? null,

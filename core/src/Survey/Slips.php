@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+/**
+ * Readings that could be wrong by so much that it matters, and nobody would see it: nothing else that was read checks them. How far others check
+ * a reading is told by the usual wall, never by what was learned: a slip passes for a wavier wall there.
+ */
+final readonly class Slips
+{
+    /** A slip of the tape: an inch is 25, a digit 10. */
+    private const SLIP_MM = 9.0;
+
+    /** δ₀: seen in 995 of 1 000 by a test that is wrong in one of a hundred (Baarda). */
+    private const SEEN = 5.15;
+
+    /** A target hangs on a reading where an error of 1 in it makes so much. */
+    private const HANGS = 0.15;
+
+    /** @var array<string, int> takes by reading */
+    private array $takes;
+
+    /**
+     * @param  list<Observation>  $observations
+     * @param  float  $depth  mm, what an angle is read over
+     */
+    public function __construct(private array $observations, private Posterior $usual, private float $depth)
+    {
+        $this->takes = array_count_values(array_map(fn (Observation $o): string => $o->reading, $observations));
+    }
+
+    /**
+     * @param  array<int, float>  $mean  the room as learned, mm
+     * @return list<string> ids of the readings that a target hangs on and that could hide a slip, the one that could hide most first
+     */
+    public function hiddenIn(Target $target, array $mean): array
+    {
+        $leverage = $this->usual->leverage($target->active($mean));
+        $found = [];
+        foreach ($this->usual->hidden(self::SEEN) as $i => $hidden) {
+            $o = $this->observations[$i];
+            [$mm, $share] = $o instanceof Bearing ? [deg2rad($hidden) * $this->depth, rad2deg(1.0) * abs($leverage[$i]) / $this->depth] : [$hidden, abs($leverage[$i])];
+            if ($this->isLone($o->reading) && $mm > self::SLIP_MM && $share >= self::HANGS) {
+                $found[$o->reading] = max($found[$o->reading] ?? 0.0, $mm * $share);
+            }
+        }
+        arsort($found);
+
+        return array_map(strval(...), array_keys($found));
+    }
+
+    /** A second take is all that can be asked: where it says the same, a slip was made twice. */
+    private function isLone(string $reading): bool
+    {
+        return $reading !== '' && $this->takes[$reading] === 1;
+    }
+}

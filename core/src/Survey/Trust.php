@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SideKind;
+
+/** What the sizes of a room hang on that nobody has read near, or that nothing else checks: however small their doubt, they are not settled. */
+final readonly class Trust
+{
+    /** @var array<string, list<Unread>> by target */
+    private array $unread;
+
+    public function __construct(private Sizes $sizes, Reach $reach, private Slips $slips)
+    {
+        $unread = ['clear_width' => [], 'flank_left' => [], 'flank_right' => []];
+        foreach (Side::cases() as $side) {
+            $target = $sizes->space->kind->hasBreast() ? "flank_{$side->value}" : 'clear_width';
+            array_push($unread[$target], ...($sizes->space->side($side) === SideKind::Wall ? (new FaceRead($sizes, $side))->unread($reach) : []));
+        }
+        $this->unread = $unread;
+    }
+
+    /**
+     * @param  list<float>  $mean  the room as learned, mm
+     */
+    public function weighed(Target $target, array $mean, float $doubt): Weighed
+    {
+        return new Weighed($target->name, $target->value($mean), $doubt, $target->enough, $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean));
+    }
+
+    /** @return list<Reading> to be taken once more */
+    public function again(Weighed $of): array
+    {
+        return array_map(fn (string $id): Reading => $this->sizes->space->readings[$id], $of->hiding);
+    }
+}
