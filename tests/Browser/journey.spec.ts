@@ -155,7 +155,7 @@ test('an edge slid over a wall says where it stands proud, and a width is asked 
     }
     await saved(page, 5);
     await expect(page.getByRole('list', { name: 'takes' })).toContainText(/at 1.*700.*, 200.* from the back/);
-    await page.keyboard.press('Escape');
+    await page.reload();
     await expect(page.getByText(/The left wall stands 14\smm proud at 1.*700\smm/)).toBeVisible();
     await expect(page.getByRole('button', { name: /Width at 1.*700\smm, 200\smm from the back/ })).toBeVisible();
     await expect(page.getByText('Nobody has read the left wall')).toHaveCount(0);

@@ -91,7 +91,8 @@ final class Advisor
         $doubt = self::doubt($values, $weighed->stated);
         $offers = [];
         foreach (self::promising($this->bearing($target), $values, $samples) as $candidate) {
-            $then = self::doubt(array_map($target->value(...), $samples->after($candidate['slopes'], $candidate['sigma'], $target->unknowns)), $weighed->stated);
+            $rooms = $samples->after($candidate['slopes'], $candidate['sigma'], $target->unknowns);
+            $then = self::doubt(array_map($target->value(...), $rooms), $weighed->stated);
             if ($then < (1.0 - self::WORTH) * $doubt) {
                 $offers[] = new Advice($candidate['reading'], $target->name, $doubt, $then);
             }

@@ -29,7 +29,8 @@ final readonly class EquationTerms
     /** @param  array{array<int, float>, array<int, float>}  $along  coefficients of both legs */
     public function distance(array $along, Reading $reading, Take $take): Distance
     {
-        return new Distance($along[0], $along[1], [0.0, 0.0], $take->number(), $this->sigma($reading, $take), $reading->id, $this->instruments->tape($reading, $take));
+        return new Distance($along[0], $along[1], [0.0, 0.0], $take->number(), $this->sigma($reading, $take), $reading->id,
+            $this->instruments->tape($reading, $take));
     }
 
     /** Standard uncertainty of a take by itself, mm, or degrees for an angle. */

@@ -41,7 +41,8 @@ final readonly class Slips
         $found = [];
         foreach ($this->usual->hidden(self::SEEN) as $i => $hidden) {
             $o = $this->observations[$i];
-            [$mm, $share] = $o instanceof Bearing ? [deg2rad($hidden) * $this->depth, rad2deg(1.0) * abs($leverage[$i]) / $this->depth] : [$hidden, abs($leverage[$i])];
+            [$mm, $share] = $o instanceof Bearing
+                ? [deg2rad($hidden) * $this->depth, rad2deg(1.0) * abs($leverage[$i]) / $this->depth] : [$hidden, abs($leverage[$i])];
             if ($this->isLone($o->reading) && $mm > self::SLIP_MM && $share >= self::HANGS) {
                 $found[$o->reading] = max($found[$o->reading] ?? 0.0, $mm * $share);
             }

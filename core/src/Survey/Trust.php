@@ -29,7 +29,8 @@ final readonly class Trust
      */
     public function weighed(Target $target, array $mean, float $doubt): Weighed
     {
-        return new Weighed($target->name, $target->value($mean), $doubt, $target->enough, $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean));
+        return new Weighed($target->name, $target->value($mean), $doubt, $target->enough,
+            $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean));
     }
 
     /** @return list<Reading> to be taken once more */

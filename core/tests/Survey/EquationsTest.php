@@ -145,7 +145,8 @@ final class EquationsTest extends TestCase
     public function test_every_kind_of_reading_is_among_these(): void
     {
         $kinds = array_map(fn (array $c): string => $c[0]['kind'], [...array_values([...self::readings()]), ...array_values([...self::underSlopes()])]);
-        self::assertEqualsCanonicalizing(array_column(ReadingKind::cases(), 'value'), array_values(array_unique([...$kinds, 'slope_start', 'slid_edge', 'narrowest'])),
+        self::assertEqualsCanonicalizing(array_column(ReadingKind::cases(), 'value'),
+            array_values(array_unique([...$kinds, 'slope_start', 'slid_edge', 'narrowest'])),
             'what takes say the place of is in SlidEdgeTest');
     }
 

@@ -59,7 +59,7 @@ final class SlidEdgeTest extends TestCase
         $document = self::slid(self::slid(self::full(), 'right', 0.5), 'left', 15.0, 1650, 175);
         $room = self::room($document);
         [$proud] = self::width($room)->unread;
-        self::assertEquals([Length::fromMillimetres(1650), Length::fromMillimetres(175), Length::fromMillimetres(15)], [$proud->from, $proud->to, $proud->proud]);
+        self::assertSame([1650, 175, 15], array_map(fn (?Length $l): int|float|null => $l?->millimetres(), [$proud->from, $proud->to, $proud->proud]));
         $advice = $room->doubt->next[0]->reading;
         self::assertSame([ReadingKind::Width, 1650, 175], [$advice->kind, $advice->z->millimetres(), $advice->y?->millimetres()]);
         $read = self::room(Sample::reading($document, Sample::id('W', 9), ['kind' => 'width', 'z' => 1650, 'y' => 175], 985));
@@ -139,7 +139,8 @@ final class SlidEdgeTest extends TestCase
     /** @return list<array{string, float, float}> */
     private static function unread(Room $room): array
     {
-        return array_map(fn (Unread $u): array => [$u->side->value, (float) $u->from->millimetres(), (float) $u->to->millimetres()], self::width($room)->unread);
+        return array_map(fn (Unread $u): array => [$u->side->value, (float) $u->from->millimetres(), (float) $u->to->millimetres()],
+            self::width($room)->unread);
     }
 
     private static function width(Room $room): Known
@@ -152,6 +153,8 @@ final class SlidEdgeTest extends TestCase
     {
         $project = ProjectReader::read($document);
 
-        return (new Surveyor($project->workshop))->survey($project->spaces[Sample::SPACE], new Need(Length::fromMillimetres(100), Length::fromMillimetres(2300), null));
+        $need = new Need(Length::fromMillimetres(100), Length::fromMillimetres(2300), null);
+
+        return (new Surveyor($project->workshop))->survey($project->spaces[Sample::SPACE], $need);
     }
 }

@@ -21,7 +21,8 @@ final class Width implements Measurement
 {
     public function name(Reading $r): Text
     {
-        return $r->y !== null ? Text::of('reading.width_out', z: $r->z, y: $r->y) : Text::of($r->plane === Plane::Back ? 'reading.width_back' : 'reading.width', z: $r->z);
+        return $r->y !== null ? Text::of('reading.width_out', z: $r->z, y: $r->y)
+            : Text::of($r->plane === Plane::Back ? 'reading.width_back' : 'reading.width', z: $r->z);
     }
 
     public function view(Reading $r, Space $space): View
