@@ -7,7 +7,7 @@ namespace Incastro\Core\Measure;
 use Brick\Math\BigRational;
 
 /**
- * Reads what people say for a length: `34 5/8`, `2' 10 5/8"`, `880`, `88cm`, sums and products with brackets.
+ * Reads what people say for a length: `34 5/8`, `34-5/8`, `2' 10 5/8"`, `880`, `88cm`, sums and products with brackets.
  * Works in exact fractions; only the result is brought to the grid, and says so when it had to be rounded.
  */
 final class LengthReader
@@ -25,7 +25,7 @@ final class LengthReader
     /** @throws LengthNotReadable */
     public static function read(string $text, Unit $unit): ReadLength
     {
-        $reader = new self(Tokens::split($text), $unit);
+        $reader = new self(Tokens::split($text, $unit), $unit);
         $mm = $reader->asLength($reader->sum());
         if ($reader->peek() !== null) {
             $reader->refuseLeftover();

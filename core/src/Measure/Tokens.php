@@ -23,14 +23,18 @@ final class Tokens
 
     private const UNITS = 'mm|cm|m(?![a-z])|inches|inch|in(?![a-z])|feet|foot|ft|\'\'|"|\'';
 
+    /** 34-5/8: a whole number, a hyphen without spaces and a fraction below one, as it is written in a workshop. */
+    private const HYPHENED = '~(?<feet>(?:\'|ft|foot|feet)\s*)?(?<![\d.,/])(?<whole>\d+)-'
+        .'(?<fraction>\d+/(?:64|32|16|8|4|2)(?!\d))(?<inches>\s*(?:"|\'\'|in))?~u';
+
     /**
      * @return list<array{sign?: string, whole?: string, fraction?: string, unit?: string, at: string}>
      *
      * @throws LengthNotReadable
      */
-    public static function split(string $text): array
+    public static function split(string $text, Unit $unit): array
     {
-        $rest = trim((string) preg_replace('/\s+/u', ' ', mb_strtolower(strtr($text, self::UNICODE))));
+        $rest = self::unhyphened(trim((string) preg_replace('/\s+/u', ' ', mb_strtolower(strtr($text, self::UNICODE)))), $unit);
         if ($rest === '') {
             throw LengthNotReadable::empty();
         }
@@ -42,6 +46,16 @@ final class Tokens
         }
 
         return $tokens;
+    }
+
+    /** Where inches are meant, by the document or by a mark at the number itself, the hyphen joins; elsewhere, and with spaces, it is a minus. */
+    private static function unhyphened(string $text, Unit $unit): string
+    {
+        return (string) preg_replace_callback(self::HYPHENED, function (array $m) use ($unit): string {
+            $isInches = $unit === Unit::Inch || $m['feet'] !== null || $m['inches'] !== null;
+
+            return $isInches && self::isProper((string) $m['fraction']) ? "{$m['feet']}{$m['whole']} {$m['fraction']}{$m['inches']}" : (string) $m[0];
+        }, $text, flags: PREG_UNMATCHED_AS_NULL);
     }
 
     /** @return array{array{sign?: string, whole?: string, fraction?: string, unit?: string, at: string}, int} */

@@ -66,8 +66,20 @@ const UNITS = "mm|cm|m(?![a-z])|inches|inch|in(?![a-z])|feet|foot|ft|''|\"|'";
 const NUMBER = new RegExp(`^(?:(?<alone>${FRACTION})|(?<whole>${DIGITS})(?: (?<fraction>${FRACTION}))?)\\s*(?<unit>${UNITS})?`);
 const PLAIN = new RegExp(`^(?:${DIGITS})`);
 
-function split(text: string): Token[] {
+/** 34-5/8: a whole number, a hyphen without spaces and a fraction below one, as it is written in a workshop. */
+const HYPHENED = /((?:'|ft|foot|feet)\s*)?(?<![\d.,/])(\d+)-(\d+\/(?:64|32|16|8|4|2)(?!\d))(\s*(?:"|''|in))?/gu;
+
+/** Where inches are meant, by the document or by a mark at the number itself, the hyphen joins; elsewhere, and with spaces, it is a minus. */
+function unhyphened(text: string, unit: Unit): string {
+    return text.replace(HYPHENED, (all, feet: string | undefined, whole: string, fraction: string, inches: string | undefined) => {
+        const isInches = unit === 'in' || feet !== undefined || inches !== undefined;
+        return isInches && isProper(fraction) ? `${feet ?? ''}${whole} ${fraction}${inches ?? ''}` : all;
+    });
+}
+
+function split(text: string, unit: Unit): Token[] {
     let rest = [...text].map((c) => ALIKE[c] ?? c).join('').toLowerCase().replace(/\s+/g, ' ').trim(); // prettier-ignore
+    rest = unhyphened(rest, unit);
     if (rest === '') throw new LengthNotReadable('empty');
     const tokens: Token[] = [];
     while (rest !== '') {
@@ -205,7 +217,7 @@ function divided(a: Quantity, b: Quantity): Quantity {
 
 /** @throws LengthNotReadable */
 export function readLength(text: string, unit: Unit): ReadLength {
-    const reader = new Reader(split(text), unit);
+    const reader = new Reader(split(text, unit), unit);
     const { whole, exact } = rounded(times(reader.whole(), rational(BigInt(PER_MM))));
     if (whole > LARGEST || whole < -LARGEST) throw new LengthNotReadable('range');
     return { mm: Number(whole) / PER_MM, exact, notes: [...reader.notes] };
