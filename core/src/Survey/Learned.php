@@ -11,7 +11,7 @@ namespace Incastro\Core\Survey;
  */
 final class Learned
 {
-    private const HARDLY = 0.01;
+    private const HARDLY = 0.02;
 
     /** @var non-empty-list<array{character: Character, links: Links, prior: Blend, share: float}>|null */
     private ?array $weighed = null;
@@ -100,12 +100,12 @@ final class Learned
     /** @return non-empty-list<array{character: Character, links: Links, prior: Blend, share: float}> */
     private function weighedAnew(): array
     {
-        $straight = $this->part(new Character(0.0, 1.0));
-        $planes = $waves = $found = [];
+        $planes = ['1' => $this->part(new Character(0.0, 1.0))];
+        $waves = $found = [];
         foreach ($this->grid as $c) {
             $planes[(string) $c->crooked] ??= $this->part(new Character(0.0, 1.0, $c->crooked));
             $waves[(string) $c->reach] ??= $this->part(new Character(1.0, $c->reach));
-            $parts = [[$planes[(string) $c->crooked], 1.0], [$waves[(string) $c->reach], $c->wander ** 2], [$straight, -$c->wander ** 2]];
+            $parts = [[$planes[(string) $c->crooked], 1.0], [$waves[(string) $c->reach], $c->wander ** 2], [$planes['1'], -$c->wander ** 2]];
             $links = Links::summed(array_map(fn (array $p): array => [$p[0][1], $p[1]], $parts));
             $found[] = [
                 'character' => $c,
@@ -124,14 +124,21 @@ final class Learned
     }
 
     /**
-     * Without those that explain it so badly that hardly a room would be drawn of them.
+     * Without those that explain it so badly that hardly a room would be drawn of them. Of the same wander over several reaches one stands for all: three
+     * heights do not tell reaches apart, and none decides what is settled.
      *
-     * @param  non-empty-list<array{character: Character, links: Links, prior: Blend, share: float}>  $found
+     * @param  non-empty-list<array{character: Character, links: Links, prior: Blend, share: float}>  $found  the likeliest first
      * @return non-empty-list<array{character: Character, links: Links, prior: Blend, share: float}>
      */
     private static function likely(array $found): array
     {
-        $kept = array_values(array_filter($found, fn (array $f): bool => $f['share'] >= self::HARDLY)) ?: [$found[0]];
+        $alike = [];
+        foreach ($found as $f) {
+            $as = "{$f['character']->wander} {$f['character']->crooked}";
+            $alike[$as] = ['share' => ($alike[$as]['share'] ?? 0.0) + $f['share']] + ($alike[$as] ?? $f);
+        }
+        $kept = array_values(array_filter($alike, fn (array $f): bool => $f['share'] >= self::HARDLY)) ?: [$found[0]];
+        usort($kept, fn (array $a, array $b): int => $b['share'] <=> $a['share']);
         $sum = array_sum(array_column($kept, 'share'));
 
         return array_map(fn (array $f): array => ['share' => $f['share'] / $sum] + $f, $kept);

@@ -10,8 +10,11 @@ final class Links
     /** @var list<array<int, float>> H, a row an observation */
     public readonly array $slopes;
 
-    /** @var list<list<float>> K·Hᵀ, a row an unknown */
-    public array $toNodes;
+    /** @var list<list<float>>|null K·Hᵀ, a row an unknown */
+    private ?array $rows = null;
+
+    /** @var list<array{self, float}> what it is the sum of: a sum makes its rows when they are asked for, of most it never is */
+    private array $parts = [];
 
     /** @var list<list<float>> H·K·Hᵀ */
     private array $signal;
@@ -39,7 +42,7 @@ final class Links
         foreach (array_keys($state) as $i) {
             $rows[] = self::linkOf($nodes, $i, $slopes);
         }
-        $this->toNodes = $rows;
+        $this->rows = $rows;
         $this->signal = array_map(fn (array $h): array => self::signalOf($h, $rows, count($slopes)), $slopes);
     }
 
@@ -51,10 +54,17 @@ final class Links
     public static function summed(array $parts): self
     {
         $sum = clone $parts[0][0];
-        $sum->toNodes = self::mixed(array_map(fn (array $p): array => [$p[0]->toNodes, $p[1]], $parts));
+        [$sum->rows, $sum->parts] = [null, $parts];
         $sum->signal = self::mixed(array_map(fn (array $p): array => [$p[0]->signal, $p[1]], $parts));
 
         return $sum;
+    }
+
+    /** @return list<list<float>> K·Hᵀ, a row an unknown */
+    public function toNodes(): array
+    {
+        return $this->rows ??= self::mixed(array_map(fn (array $p): array => [$p[0]->toNodes(), $p[1]],
+            $this->parts ?: throw new \LogicException('A sum is one of parts.')));
     }
 
     /**
@@ -131,7 +141,7 @@ final class Links
      */
     public function moved(array $state, array $weights, float $priorFactor): array
     {
-        foreach ($this->toNodes as $i => $row) {
+        foreach ($this->toNodes() as $i => $row) {
             $sum = 0.0;
             foreach ($weights as $o => $w) {
                 $sum += $row[$o] * $w;

@@ -105,7 +105,7 @@ final class Posterior
     {
         $together = array_fill(0, count($this->factor), 0.0);
         foreach ($combination as $i => $c) {
-            foreach ($this->links->toNodes[$i] as $o => $k) {
+            foreach ($this->links->toNodes()[$i] as $o => $k) {
                 $together[$o] += $c * $this->priorFactor * $k;
             }
         }
@@ -116,6 +116,6 @@ final class Posterior
     /** @return list<float> */
     private function half(int $i): array
     {
-        return $this->halves[$i] ??= Matrix::forward($this->factor, $this->links->toNodes[$i]);
+        return $this->halves[$i] ??= Matrix::forward($this->factor, $this->links->toNodes()[$i]);
     }
 }

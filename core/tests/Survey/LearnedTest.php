@@ -93,8 +93,8 @@ final class LearnedTest extends TestCase
             foreach ($whole->variance(1.0) as $i => $row) {
                 self::assertEqualsWithDelta($row, $blended->variance(1.0)[$i], 1e-6);
             }
-            foreach ($whole->toNodes as $i => $row) {
-                self::assertEqualsWithDelta($row, $blended->toNodes[$i], 1e-6);
+            foreach ($whole->toNodes() as $i => $row) {
+                self::assertEqualsWithDelta($row, $blended->toNodes()[$i], 1e-6);
             }
         }
     }
