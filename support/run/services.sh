@@ -138,6 +138,9 @@ owner() {
     printf '%s' "$pid"
 }
 
+# The owner by that number, and not only its remains, which wait for a parent to see them.
+is_still_there() { [ "$(owner)" = "$1" ] && ! grep -q '^State:[[:space:]]*Z' "/proc/$1/status" 2>/dev/null; }
+
 # Begins everything in the background and waits until it answers, or says why not.
 launch() {
     local port=$1
@@ -172,7 +175,8 @@ halt() {
     is_running || return 0
     pid=$(owner) || fail "something else holds $STATE/lock; nothing was ended."
     kill "$pid" 2>/dev/null || true
-    while is_running && [ $waited -lt 300 ]; do
+    # Its lock goes a moment before it does.
+    while { is_running || is_still_there "$pid"; } && [ $waited -lt 300 ]; do
         sleep 0.1
         waited=$((waited + 1))
         # Its services end with it.
