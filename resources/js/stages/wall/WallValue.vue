@@ -35,11 +35,15 @@ const echo = computed(() => {
     }
 });
 const finding = computed(() => project.plan?.findings.find((f) => f.place.ref === props.reading.id) ?? null);
+/** The question stands while its answer is typed. */
+const name = computed(() => {
+    if (props.asks === 'z') return say('How high above the floor was that?');
+    if (props.asks === 'y') return say('How far from the back wall was that?');
+    return capitalised(render(props.reading.name, project.unit));
+});
 const says = computed(() => {
     if (refusal.value) return refusal.value;
     if (echo.value) return echo.value;
-    if (props.asks === 'z') return say('How high above the floor was that?');
-    if (props.asks === 'y') return say('How far from the back wall was that?');
     if (again.value) return say('One more take; what stands is kept beside it.');
     if (finding.value) return render(finding.value.says, project.unit);
     const takes = props.reading.takes.length;
@@ -55,7 +59,7 @@ const says = computed(() => {
 
 <template>
     <section class="value">
-        <div class="name">{{ capitalised(render(reading.name, project.unit)) }}</div>
+        <div class="name">{{ name }}</div>
         <output class="big" :class="{ stands: !text }" aria-label="reading"
             >{{ text.replace(/ (mm|in)$/, '') || stands || '–' }}<small>{{ degrees ? '°' : unit }}</small></output
         >
