@@ -97,8 +97,8 @@ final class Links
         $s = [];
         foreach ($this->signal as $i => $row) {
             $own = array_map(fn (float $v): float => $v * $priorFactor, $row);
-            foreach ($this->tapes as $j => $tape) {
-                $own[$j] += ($this->tapes[$i] ?? 0.0) * $tape;
+            foreach (isset($this->tapes[$i]) ? $this->tapes : [] as $j => $tape) {
+                $own[$j] += $this->tapes[$i] * $tape;
             }
             $own[$i] += $this->observations[$i]->sigma ** 2;
             $s[] = array_values($own);
