@@ -10,7 +10,7 @@ import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import { again, found, instrument, instrumentOf } from '../../project/entry';
 import ReadingNotes from './ReadingNotes.vue';
-import LengthField from '../../ui/LengthField.vue';
+import LengthRow from '../../ui/LengthRow.vue';
 import { places } from './forms';
 import {
     findsPlace,
@@ -89,16 +89,16 @@ async function remove(): Promise<void> {
             <Choice label="read with" :value="instrumentOf(reading.kind)" :options="instruments" @choose="(w) => (instrument = w)" />
         </div>
         <div v-if="findsPlace(reading.kind)" class="where">
-            <div v-for="axis in axes" :key="axis" class="ch">
-                <span>{{ places[axis].label }}</span>
-                <LengthField
-                    :model-value="place[axis]"
-                    :unit="project.documentUnit"
-                    :label="`${places[axis].label} it was found`"
-                    :placeholder="project.documentUnit === 'in' ? places[axis].inches : places[axis].mm"
-                    :keep="(mm: number) => keepPlace(axis, mm)"
-                />
-            </div>
+            <LengthRow
+                v-for="axis in axes"
+                :key="axis"
+                :title="places[axis].label"
+                :label="`${places[axis].label} it was found`"
+                :value="place[axis]"
+                :path="[]"
+                :placeholder="project.documentUnit === 'in' ? places[axis].inches : places[axis].mm"
+                :keep-as="(mm: number) => keepPlace(axis, mm)"
+            />
         </div>
         <TakesList v-if="reading.takes.length > 0" :reading="reading" />
         <p v-if="again" class="help again">The next number typed is one more take; what stands is kept beside it.</p>
