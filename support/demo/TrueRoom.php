@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use Incastro\Core\Document\Facts\Take;
+use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Equations;
 use Incastro\Core\Survey\Instruments;
@@ -25,6 +27,9 @@ final class TrueRoom
         $space = array_values($this->project->spaces)[0];
         $reading = $space->readings[$id];
         $nodes = new Nodes(new Sizes($space), 0.5);
+        if ($reading->kind === ReadingKind::SlidEdge) {
+            return ['kind' => 'take', 'reading' => $id] + $this->slid($reading->on() === Face::Left ? 'left' : 'right', $nodes->sizes, $unit);
+        }
         $found = $this->found($reading, $nodes);
         if ($reading->kind->isAngle()) {
             return ['kind' => 'take', 'reading' => $id, 'deg' => round($found, 1), 'typed' => (string) round($found, 1)];
@@ -51,6 +56,31 @@ final class TrueRoom
         }
 
         return $equation->predict($state)[0];
+    }
+
+    /**
+     * What stands furthest from straight of an edge as long as the wall is read high, held upright, on either of its sides' edges and in the middle.
+     *
+     * @return array<string, mixed> value, typed, and where: how high, how far from the back
+     */
+    private function slid(string $side, Sizes $sizes, string $unit): array
+    {
+        [$depth, $low, $high] = [(float) $sizes->depth->millimetres(), (float) $sizes->lowest()->millimetres(), (float) $sizes->stations[count($sizes->stations) - 1]->millimetres()];
+        $into = $side === 'left' ? 1 : -1;
+        $most = [0.0, $depth, $low];
+        foreach ([0.0, $depth / 2, $depth] as $y) {
+            [$foot, $head] = [$this->at($side, $y, $low), $this->at($side, $y, $high)];
+            for ($z = $low; $z < $high; $z += 50) {
+                $proud = $into * ($this->at($side, $y, $z) - $foot - ($head - $foot) * ($z - $low) / ($high - $low));
+                $most = abs($proud) > abs($most[0]) + 1e-6 ? [$proud, $y, $z] : $most;
+            }
+        }
+        $mm = $unit === 'mm' ? round($most[0] * 2) / 2 : round($most[0] / 25.4 * 32) / 32 * 25.4;
+        $written = fn (float $mm): string|int|float => Length::fromMillimetres(round($mm, 6))->millimetres();
+        $whole = fn (float $mm): float => $unit === 'mm' ? round($mm) : round($mm / 25.4) * 25.4;
+
+        return ['value' => $written($mm), 'typed' => $unit === 'mm' ? (string) $mm : self::inches($mm)]
+            + ($mm === 0.0 ? [] : ['y' => $written($whole($most[1])), 'z' => $written($whole($most[2]))]);
     }
 
     private function at(string $surface, float $a, float $b): float

@@ -17,12 +17,39 @@ use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Measure\Unit;
 use Incastro\Core\Queries\Starters;
 
+/**
+ * Slid edges joined the measuring list after the rooms were made: they come last and have ids of their own, so that what was there keeps its ids.
+ *
+ * @param  array<string, mixed>  $document  whose ids are the first so many
+ * @return array{array<string, mixed>, int} the same, and how many ids it takes without them
+ */
+function edgesLast(array $document, int $ids, Closure $newId): array
+{
+    global $count;
+    $space = array_key_first($document['spaces']);
+    $slid = array_keys(array_filter($document['spaces'][$space]['readings'], fn (array $r): bool => $r['kind'] === 'slid_edge'));
+    [$from, $to, $edges] = [[], [], 7000];
+    for ($n = 1, $kept = 0; $n <= $ids; $n++) {
+        $count = $n - 1;
+        $from[] = $id = $newId();
+        $count = in_array($id, $slid, true) ? $edges++ : $kept++;
+        $to[] = $newId();
+    }
+    $document = json_decode(strtr(json_encode($document), array_combine($from, $to)), true);
+    $readings = $document['spaces'][$space]['readings'];
+    uasort($readings, fn (array $a, array $b): int => ($a['kind'] === 'slid_edge') <=> ($b['kind'] === 'slid_edge'));
+    $document['spaces'][$space]['readings'] = $readings;
+
+    return [$document, $kept];
+}
+
 foreach (rooms() as $file => $room) {
     $count = 0;
     $newId = function () use (&$count, $room): string {
         return $room['ids'].str_pad(strtoupper(base_convert((string) ++$count, 10, 8)), 26 - strlen($room['ids']), '0', STR_PAD_LEFT);
     };
     $document = (new Starter(Unit::from($room['unit']), $newId))->document(SpaceKind::from($room['kind']), $room['name'], '2026-11-24');
+    [$document, $count] = edgesLast($document, $count, $newId);
     $document['id'] = $room['id'];
     $document['workshop'] = array_replace($document['workshop'], $room['unit'] === 'mm' ? ['kerf' => 2.4, 'trim' => 8] : []);
     $space = array_key_first($document['spaces']);
@@ -54,6 +81,7 @@ foreach (rooms() as $file => $room) {
     foreach ([1, 2] as $round) {
         $count = 1000;
         foreach ($document['spaces'][$space]['readings'] as $id => $reading) {
+            $count = $reading['kind'] === 'slid_edge' ? max($count, 8000) : $count;
             $truth = new TrueRoom($room['true'], ProjectReader::read($document));
             $document['facts'][$newId()] = $truth->take($id, $room['unit']);
         }

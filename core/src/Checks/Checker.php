@@ -129,6 +129,6 @@ final class Checker
                 Text::of($code), Text::of("$code.remedy"), Text::of('source.survey'));
         }
 
-        return $findings;
+        return [...$findings, ...(new WallsRead)->of($room)];
     }
 }

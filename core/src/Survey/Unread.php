@@ -25,8 +25,13 @@ final readonly class Unread
 
     public function text(): Text
     {
-        return $this->proud === null ? Text::of("survey.unread_{$this->side->value}", from: $this->from, to: $this->to)
-            : Text::of("survey.proud_{$this->side->value}", by: $this->proud, z: $this->from, y: $this->to);
+        return Text::of(($this->proud === null ? 'survey.unread_' : 'survey.proud_').$this->side->value, ...$this->args());
+    }
+
+    /** @return array<string, Length> of the sentence */
+    public function args(): array
+    {
+        return $this->proud === null ? ['from' => $this->from, 'to' => $this->to] : ['by' => $this->proud, 'z' => $this->from, 'y' => $this->to];
     }
 
     /** The reading that would fill the hole. */

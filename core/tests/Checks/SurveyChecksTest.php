@@ -17,6 +17,10 @@ final class SurveyChecksTest extends TestCase
         $document = Sample::empty('mm');
         self::assertSame(['survey.no_width'], $asks($document));
         $document = Sample::width($document, 1, 100, 1000);
+        self::assertSame(['survey.too_few_widths', 'survey.unread_left', 'survey.unread_right'], $asks($document));
+        foreach (['left', 'right'] as $n => $face) {
+            $document = Sample::reading($document, Sample::id('ED', $n), ['kind' => 'slid_edge', 'face' => $face], 0);
+        }
         self::assertSame(['survey.too_few_widths'], $asks($document));
         $document = Sample::width(Sample::width($document, 2, 1200, 1001), 3, 2300, 1000);
         self::assertSame(['survey.no_plumb'], $asks($document));
@@ -26,6 +30,26 @@ final class SurveyChecksTest extends TestCase
         self::assertSame(['survey.diagonal_unused'], $asks($diagonal));
         $document = Sample::reading($document, Sample::id('H', 1), ['kind' => 'height', 'side' => 'left'], 2400);
         self::assertSame([], $asks($document));
+    }
+
+    public function test_what_nobody_has_read_of_a_wall_stands_until_it_is_read(): void
+    {
+        $document = Sample::e1();
+        $unread = Planned::of($document)->finding('survey.unread_left');
+        // Widths at 100 and 1 200 reach 100 each way along the front; the back was read nowhere.
+        self::assertSame([100, 2300], [$unread['says']['args']['from']['mm'], $unread['says']['args']['to']['mm']]);
+        self::assertSame(['stage' => 'site', 'ref' => Sample::SPACE], $unread['place']);
+        $left = Sample::reading($document, Sample::id('ED', 1), ['kind' => 'slid_edge', 'face' => 'left'], 8);
+        $left['facts'][array_key_last($left['facts'])] += ['z' => 700, 'y' => 200];
+        $codes = Planned::of($left)->codes();
+        self::assertNotContains('survey.unread_left', $codes);
+        self::assertContains('survey.unread_right', $codes);
+        $proud = Planned::of($left)->finding('survey.proud_left')['says']['args'];
+        self::assertSame([8, 700, 200], [$proud['by']['mm'], $proud['z']['mm'], $proud['y']['mm']]);
+        $read = Sample::reading($left, Sample::id('AT', 1), ['kind' => 'width', 'z' => 700, 'y' => 200], 1203);
+        self::assertNotContains('survey.proud_left', Planned::of($read)->codes());
+        $left['facts'][array_key_last($left['facts'])]['struck'] = true;
+        self::assertContains('survey.unread_left', Planned::of($left)->codes(), 'an edge struck out reads nothing');
     }
 
     public function test_struck_out_takes_count_for_nothing(): void
