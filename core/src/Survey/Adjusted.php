@@ -14,17 +14,20 @@ final readonly class Adjusted
 {
     private bool $exact;
 
+    private Adjustment $adjustment;
+
     /** @param  non-empty-list<Target>  $targets  the clear width first */
     public function __construct(
         private Space $space,
         private Nodes $nodes,
         private Walls $walls,
         private array $targets,
-        private Adjustment $adjustment,
+        private Sifted $sifted,
         private Advisor $advisor,
         private Contradictions $contradictions,
     ) {
-        $this->exact = $adjustment->agrees();
+        $this->adjustment = $sifted->adjustment;
+        $this->exact = $this->adjustment->agrees();
     }
 
     public function surveyed(): Surveyed
@@ -38,10 +41,10 @@ final readonly class Adjusted
             ['left' => Length::zero(), 'right' => $this->level(Surface::Floor, $sizes->width->units, $sizes->depth->units)],
             $this->heads(),
             $this->depths(),
-            self::residualsByReading($this->adjustment),
-            self::redundancyByReading($this->adjustment),
+            self::residualsByReading($this->sifted->kept),
+            self::redundancyByReading($this->sifted->kept),
             array_map($this->advisor->weighed(...), $this->targets),
-            $this->contradictions->in($this->adjustment, $this->space),
+            $this->contradictions->in($this->sifted, $this->targets, $this->space),
         );
     }
 

@@ -50,8 +50,8 @@ final class Advisor
     }
 
     /**
-     * The readings that would help most: of each thing that is not known well enough the best, then the next best of each. Best is an edge over a
-     * face nobody has read all over, then a width where it stood proud, then what takes most off the doubt, then once more what nothing else checks.
+     * The readings that would help most: of each thing that is not known well enough the best, then the next best of each. Best is once more what is
+     * likely a slip, then an edge over a face nobody has read all over, then a width where it stood proud, then what takes most off the doubt, then once more what nothing else checks.
      *
      * @param  list<Target>  $open  what is not known well enough
      * @return list<Advice>
@@ -60,9 +60,9 @@ final class Advisor
     {
         $queues = array_map(function (Target $target): array {
             $weighed = $this->weighed($target);
-            $again = array_map(fn (Reading $r): Advice => new Advice($r, $target->name, $weighed->doubt, $weighed->doubt), $this->trust->again($weighed));
 
-            return [...$this->unread($weighed), ...$this->offers($target, $weighed), ...$again];
+            return [...$this->again($weighed, $weighed->suspect), ...$this->unread($weighed), ...$this->offers($target, $weighed),
+                ...$this->again($weighed, $weighed->hiding)];
         }, $open);
         $advised = [];
         for ($n = 0; $n < self::MOST; $n++) {
@@ -72,6 +72,15 @@ final class Advisor
         }
 
         return array_slice(array_values($advised), 0, self::MOST);
+    }
+
+    /**
+     * @param  list<string>  $ids
+     * @return list<Advice> readings to be taken once more
+     */
+    private function again(Weighed $of, array $ids): array
+    {
+        return array_map(fn (Reading $r): Advice => new Advice($r, $of->name, $of->doubt, $of->doubt), $this->trust->again($ids));
     }
 
     /** @return list<Advice> what nobody has read of a face */

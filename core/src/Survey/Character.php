@@ -39,6 +39,11 @@ final readonly class Character
         return new self(self::USUAL_WANDER, self::USUAL_REACH);
     }
 
+    public function isOfUsualReach(): bool
+    {
+        return $this->reach === self::USUAL_REACH;
+    }
+
     /** @return non-empty-list<self> */
     public static function grid(): array
     {

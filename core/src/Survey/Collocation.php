@@ -37,17 +37,18 @@ final class Collocation
      * are left out of the estimate, and stand against it.
      *
      * @param  list<Observation>  $observations
+     * @param  list<Observation>  $aside  left out already, and held against the rest
      */
-    public static function solve(Nodes $nodes, array $observations): Adjustment
+    public static function solve(Nodes $nodes, array $observations, array $aside = []): Adjustment
     {
-        $adjustment = self::settled($nodes, $observations, []);
+        $adjustment = self::settled($nodes, $observations, $aside);
         if ($adjustment !== null) {
             return $adjustment;
         }
         $linear = array_values(array_filter($observations, fn (Observation $o): bool => $o instanceof Linear));
         $others = array_values(array_filter($observations, fn (Observation $o): bool => ! $o instanceof Linear));
 
-        return self::settled($nodes, $linear, $others) ?? throw new \LogicException('Linear readings settle in one step.');
+        return self::settled($nodes, $linear, [...$aside, ...$others]) ?? throw new \LogicException('Linear readings settle in one step.');
     }
 
     /**

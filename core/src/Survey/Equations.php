@@ -20,21 +20,21 @@ final readonly class Equations
         $this->terms = new EquationTerms($nodes, $instruments);
     }
 
-    /** @return list<Observation> one for each standing take, and what those of a whole face say of the rest of it */
+    /** @return list<Observation> what takes of a whole face say of all of it, and then one for each standing take */
     public function of(Space $space): array
     {
-        $observations = [];
+        $observations = $allOver = [];
         foreach ($space->readings as $reading) {
             foreach ($reading->takes as $take) {
                 $observation = $this->equation($reading, $take);
                 if ($observation !== null) {
                     $observations[] = $observation;
                 }
-                array_push($observations, ...$this->allOver($reading, $take));
+                array_push($allOver, ...$this->allOver($reading, $take));
             }
         }
 
-        return $observations;
+        return [...$allOver, ...$observations];
     }
 
     /** @return list<Observation> what holds all over a face once this is read */

@@ -12,6 +12,7 @@ final readonly class Known implements \JsonSerializable
     /**
      * @param  list<Unread>  $unread
      * @param  list<string>  $hiding  readings by id
+     * @param  list<string>  $suspect  readings by id
      */
     public function __construct(
         public string $name,
@@ -20,6 +21,7 @@ final readonly class Known implements \JsonSerializable
         public bool $settled,
         public array $unread = [],
         public array $hiding = [],
+        public array $suspect = [],
     ) {
     }
 
@@ -27,6 +29,6 @@ final readonly class Known implements \JsonSerializable
     public function jsonSerialize(): array
     {
         return ['name' => $this->name, 'doubt' => Clip::nearest($this->doubt), 'enough' => Clip::nearest($this->enough), 'settled' => $this->settled,
-            'unread' => array_map(fn (Unread $u): Text => $u->text(), $this->unread), 'unchecked' => $this->hiding];
+            'unread' => array_map(fn (Unread $u): Text => $u->text(), $this->unread), 'unchecked' => $this->hiding, 'suspect' => $this->suspect];
     }
 }

@@ -13,8 +13,17 @@ final class Learned
 {
     private const HARDLY = 0.02;
 
+    /** Of the log of its likelihood. */
+    private const HOPELESS = 8.0;
+
+    /** @var array<string, array{Nodes, Links}> by character */
+    private array $parts = [];
+
     /** @var non-empty-list<array{character: Character, links: Links, prior: Blend, share: float}>|null */
     private ?array $weighed = null;
+
+    /** @var non-empty-list<array{character: Character, links: Links, prior: Blend, factor: list<list<float>>, log: float}>|null */
+    private ?array $found = null;
 
     /** @var list<float>|null */
     private ?array $mean = null;
@@ -29,7 +38,7 @@ final class Learned
      */
     public function __construct(
         private readonly Nodes $nodes,
-        private readonly array $observations,
+        public readonly array $observations,
         private readonly array $state,
         private readonly array $grid,
     ) {
@@ -97,25 +106,62 @@ final class Learned
         return $this->weighed ??= $this->weighedAnew();
     }
 
+    /**
+     * How likely it is that each observation is a slip: over all characters of the usual reach.
+     *
+     * @return list<float> 0…1, by observation
+     */
+    public function slipped(): array
+    {
+        $alike = array_values(array_filter($this->found(), fn (array $f): bool => $f['character']->isOfUsualReach())) ?: $this->found();
+
+        return (new SlipOdds($this->observations, $this->nodes))->of(array_map(fn (array $f): array => [$f['factor'], Matrix::solve($f['factor'], $f['links']->misclosure($this->nodes->mean())), $f['log']], $alike));
+    }
+
+    /** @return non-empty-list<array{character: Character, links: Links, prior: Blend, factor: list<list<float>>, log: float}> each of the grid, with the log of its weight before and its likelihood */
+    private function found(): array
+    {
+        return $this->found ??= $this->foundAnew();
+    }
+
+    /** @return non-empty-list<array{character: Character, links: Links, prior: Blend, factor: list<list<float>>, log: float}> */
+    private function foundAnew(): array
+    {
+        $found = $others = [];
+        foreach ($this->grid as $c) {
+            $c->isOfUsualReach() ? $found["$c->wander $c->crooked"] = $this->explained($c) : $others[] = $c;
+        }
+        $best = max([-INF, ...array_column($found, 'log')]);
+        // What hardly explains anything over the usual reach is not tried over others: reaches are alike.
+        $tried = array_filter($others, fn (Character $c): bool => ($found["$c->wander $c->crooked"]['log'] ?? INF) > $best - self::HOPELESS);
+
+        return array_values([...$found, ...array_map($this->explained(...), array_values($tried))]) ?: throw new \LogicException('A grid has a character.');
+    }
+
+    /** @return array{character: Character, links: Links, prior: Blend, factor: list<list<float>>, log: float} */
+    private function explained(Character $c): array
+    {
+        $planes = $this->part(new Character(0.0, 1.0));
+        $parts = [[$this->part(new Character(0.0, 1.0, $c->crooked)), 1.0], [$this->part(new Character(1.0, $c->reach)), $c->wander ** 2],
+            [$planes, -$c->wander ** 2]];
+        $links = Links::summed(array_map(fn (array $p): array => [$p[0][1], $p[1]], $parts));
+        $factor = Matrix::factor($links->variance(1.0));
+
+        return [
+            'character' => $c,
+            'links' => $links,
+            'prior' => new Blend(array_map(fn (array $p): array => [$p[0][0], $p[1]], $parts)),
+            'factor' => $factor,
+            'log' => log($c->weight) + $this->likelihood($links, $factor),
+        ];
+    }
+
     /** @return non-empty-list<array{character: Character, links: Links, prior: Blend, share: float}> */
     private function weighedAnew(): array
     {
-        $planes = ['1' => $this->part(new Character(0.0, 1.0))];
-        $waves = $found = [];
-        foreach ($this->grid as $c) {
-            $planes[(string) $c->crooked] ??= $this->part(new Character(0.0, 1.0, $c->crooked));
-            $waves[(string) $c->reach] ??= $this->part(new Character(1.0, $c->reach));
-            $parts = [[$planes[(string) $c->crooked], 1.0], [$waves[(string) $c->reach], $c->wander ** 2], [$planes['1'], -$c->wander ** 2]];
-            $links = Links::summed(array_map(fn (array $p): array => [$p[0][1], $p[1]], $parts));
-            $found[] = [
-                'character' => $c,
-                'links' => $links,
-                'prior' => new Blend(array_map(fn (array $p): array => [$p[0][0], $p[1]], $parts)),
-                'share' => log($c->weight) + $this->likelihood($links),
-            ];
-        }
-        $best = max(array_column($found, 'share'));
-        $found = array_map(fn (array $f): array => ['share' => exp($f['share'] - $best)] + $f, $found);
+        $best = max(array_column($this->found(), 'log'));
+        $found = array_map(fn (array $f): array => ['character' => $f['character'], 'links' => $f['links'], 'prior' => $f['prior'],
+            'share' => exp($f['log'] - $best)], $this->found());
         $sum = array_sum(array_column($found, 'share'));
         $found = array_map(fn (array $f): array => ['share' => $f['share'] / $sum] + $f, $found);
         usort($found, fn (array $a, array $b): int => $b['share'] <=> $a['share']);
@@ -147,14 +193,20 @@ final class Learned
     /** @return array{Nodes, Links} */
     private function part(Character $character): array
     {
+        return $this->parts["$character->wander $character->reach $character->crooked"] ??= $this->partAnew($character);
+    }
+
+    /** @return array{Nodes, Links} */
+    private function partAnew(Character $character): array
+    {
         $nodes = $this->nodes->as($character);
 
         return [$nodes, new Links($nodes, $this->observations, $this->state)];
     }
 
-    private function likelihood(Links $links): float
+    /** @param  list<list<float>>  $factor */
+    private function likelihood(Links $links, array $factor): float
     {
-        $factor = Matrix::factor($links->variance(1.0));
         $u = Matrix::forward($factor, $links->misclosure($this->nodes->mean()));
         $log = 0.0;
         foreach ($factor as $i => $row) {

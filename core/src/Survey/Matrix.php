@@ -80,16 +80,16 @@ final class Matrix
     }
 
     /**
-     * The diagonal of (L·Lᵀ)⁻¹.
+     * The diagonal of (L·Lᵀ)⁻¹, or its end.
      *
      * @param  list<list<float>>  $l
-     * @return list<float>
+     * @return array<int, float> from the row asked for on, by row
      */
-    public static function inverseDiagonal(array $l): array
+    public static function inverseDiagonal(array $l, int $from = 0): array
     {
         $n = count($l);
         $diagonal = [];
-        for ($c = 0; $c < $n; $c++) {
+        for ($c = $from; $c < $n; $c++) {
             $y = [];
             for ($i = $c; $i < $n; $i++) {
                 $sum = $i === $c ? 1.0 : 0.0;
@@ -99,7 +99,7 @@ final class Matrix
                 }
                 $y[] = $sum / $row[$i];
             }
-            $diagonal[] = (float) array_sum(array_map(fn (float $v): float => $v * $v, $y));
+            $diagonal[$c] = (float) array_sum(array_map(fn (float $v): float => $v * $v, $y));
         }
 
         return $diagonal;

@@ -88,7 +88,7 @@ final class Posterior
      * How large a slip of each observation could be and still pass for chance: δ₀/√(S⁻¹)ᵢᵢ, δ₀ for a test of 2.6 that misses one in
      * two hundred (Baarda's internal reliability; with R alone it is δ₀·σ/√redundancy).
      *
-     * @return list<float> mm, or degrees; infinite where nothing checks it
+     * @return array<int, float> by observation: mm, or degrees; infinite where nothing checks it
      */
     public function hidden(float $noncentrality): array
     {

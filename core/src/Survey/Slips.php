@@ -19,16 +19,20 @@ final readonly class Slips
     /** A target hangs on a reading where an error of 1 in it makes so much. */
     private const HANGS = 0.15;
 
+    /** @var list<Observation> */
+    private array $observations;
+
+    private Posterior $usual;
+
     /** @var array<string, int> takes by reading */
     private array $takes;
 
-    /**
-     * @param  list<Observation>  $observations
-     * @param  float  $depth  mm, what an angle is read over
-     */
-    public function __construct(private array $observations, private Posterior $usual, private float $depth)
+    /** @param  float  $depth  mm, what an angle is read over */
+    public function __construct(private Sifted $sifted, private float $depth)
     {
-        $this->takes = array_count_values(array_map(fn (Observation $o): string => $o->reading, $observations));
+        $this->observations = $sifted->whole->usual->observations;
+        $this->usual = $sifted->whole->usual->likeliest();
+        $this->takes = array_count_values(array_map(fn (Observation $o): string => $o->reading, $this->observations));
     }
 
     /**
@@ -37,19 +41,44 @@ final readonly class Slips
      */
     public function hiddenIn(Target $target, array $mean): array
     {
-        $leverage = $this->usual->leverage($target->active($mean));
         $found = [];
+        $hanging = $this->hanging($target, $mean);
         foreach ($this->usual->hidden(self::SEEN) as $i => $hidden) {
             $o = $this->observations[$i];
-            [$mm, $share] = $o instanceof Bearing
-                ? [deg2rad($hidden) * $this->depth, rad2deg(1.0) * abs($leverage[$i]) / $this->depth] : [$hidden, abs($leverage[$i])];
-            if ($this->isLone($o->reading) && $mm > self::SLIP_MM && $share >= self::HANGS) {
-                $found[$o->reading] = max($found[$o->reading] ?? 0.0, $mm * $share);
+            $mm = $o instanceof Bearing ? deg2rad($hidden) * $this->depth : $hidden;
+            if ($this->isLone($o->reading) && $mm > self::SLIP_MM && $hanging[$i] >= self::HANGS) {
+                $found[$o->reading] = max($found[$o->reading] ?? 0.0, $mm * $hanging[$i]);
             }
         }
         arsort($found);
 
-        return array_map(strval(...), array_keys($found));
+        return array_values(array_diff(array_map(strval(...), array_keys($found)), $this->sifted->suspect));
+    }
+
+    /**
+     * @param  array<int, float>  $mean  the room as learned, mm
+     * @return list<string> ids of the readings that a target would hang on and that are likely a slip
+     */
+    public function suspectIn(Target $target, array $mean): array
+    {
+        $hanging = array_filter($this->hanging($target, $mean), fn (float $share): bool => $share >= self::HANGS);
+        $readings = array_map(fn (int $i): string => $this->observations[$i]->reading, array_keys($hanging));
+
+        return array_values(array_intersect($this->sifted->suspect, $readings));
+    }
+
+    /**
+     * How much of an error in each observation would be one in the target, were nothing set aside.
+     *
+     * @param  array<int, float>  $mean
+     * @return array<int, float> by observation, mm a mm
+     */
+    private function hanging(Target $target, array $mean): array
+    {
+        $leverage = $this->usual->leverage($target->active($mean));
+
+        return array_map(fn (Observation $o, float $l): float => abs($l) * ($o instanceof Bearing ? rad2deg(1.0) / $this->depth : 1.0),
+            $this->observations, $leverage);
     }
 
     /** A second take is all that can be asked: where it says the same, a slip was made twice. */

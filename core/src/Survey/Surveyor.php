@@ -57,11 +57,11 @@ final readonly class Surveyor
         $walls = Walls::numbered($nodes);
         $targets = (new Targets($nodes, $reach))->all();
         $candidates = (new Candidates($nodes, $this->instruments, $reach))->of($space);
-        $adjustment = Collocation::solve($nodes, $observations);
+        $sifted = Sifted::of($nodes, $observations, $targets);
 
-        $slips = new Slips($observations, $adjustment->usual->likeliest(), (float) $nodes->sizes->depth->millimetres());
-        $advisor = new Advisor($candidates, $adjustment, new Trust($nodes->sizes, $reach, $slips));
+        $slips = new Slips($sifted, (float) $nodes->sizes->depth->millimetres());
+        $advisor = new Advisor($candidates, $sifted->adjustment, new Trust($nodes->sizes, $reach, $slips));
 
-        return new Adjusted($space, $nodes, $walls, $targets, $adjustment, $advisor, new Contradictions($this->unit));
+        return new Adjusted($space, $nodes, $walls, $targets, $sifted, $advisor, new Contradictions($this->unit));
     }
 }

@@ -30,12 +30,15 @@ final readonly class Trust
     public function weighed(Target $target, array $mean, float $doubt): Weighed
     {
         return new Weighed($target->name, $target->value($mean), $doubt, $target->enough,
-            $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean));
+            $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean), $this->slips->suspectIn($target, $mean));
     }
 
-    /** @return list<Reading> to be taken once more */
-    public function again(Weighed $of): array
+    /**
+     * @param  list<string>  $ids
+     * @return list<Reading>
+     */
+    public function again(array $ids): array
     {
-        return array_map(fn (string $id): Reading => $this->sizes->space->readings[$id], $of->hiding);
+        return array_map(fn (string $id): Reading => $this->sizes->space->readings[$id], $ids);
     }
 }

@@ -10,6 +10,7 @@ final readonly class Weighed
     /**
      * @param  list<Unread>  $unread  where nobody has read what it hangs on
      * @param  list<string>  $hiding  ids of the readings that it hangs on and that nothing else checks
+     * @param  list<string>  $suspect  ids of those that are likely a slip
      */
     public function __construct(
         public string $name,
@@ -18,17 +19,18 @@ final readonly class Weighed
         public float $enough,
         public array $unread = [],
         public array $hiding = [],
+        public array $suspect = [],
     ) {
     }
 
     /** @param  float|null  $ask  what the piece takes; comfortably more settles it too */
     public function isSettled(?float $ask): bool
     {
-        return ($this->doubt <= $this->enough && $this->unread === [] && $this->hiding === []) || ($ask !== null && $this->stated - 1.5 * $this->doubt >= $ask);
+        return ($this->doubt <= $this->enough && $this->unread === [] && $this->hiding === [] && $this->suspect === []) || ($ask !== null && $this->stated - 1.5 * $this->doubt >= $ask);
     }
 
     public function known(?float $ask): Known
     {
-        return new Known($this->name, $this->doubt, $this->enough, $this->isSettled($ask), $this->unread, $this->hiding);
+        return new Known($this->name, $this->doubt, $this->enough, $this->isSettled($ask), $this->unread, $this->hiding, $this->suspect);
     }
 }

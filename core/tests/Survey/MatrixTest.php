@@ -34,6 +34,8 @@ final class MatrixTest extends TestCase
             $unit[$i] = 1.0;
             self::assertEqualsWithDelta(Matrix::solve($l, $unit)[$i], $entry, 1e-12);
         }
+        self::assertSame([1, 2], array_keys(Matrix::inverseDiagonal($l, 1)));
+        self::assertSame(array_slice(Matrix::inverseDiagonal($l), 1), array_values(Matrix::inverseDiagonal($l, 1)));
     }
 
     public function test_rounding_below_zero_does_not_stop_it(): void

@@ -263,6 +263,10 @@ export interface Known {
    * readings by id that the size hangs on and that nothing else checks
    */
   unchecked: string[];
+  /**
+   * readings by id that the size hangs on and that are likely a slip
+   */
+  suspect: string[];
 }
 export interface Advice {
   reading: string | null;

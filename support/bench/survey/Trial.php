@@ -20,6 +20,8 @@ final class Trial
 
     private ?Room $surveyed = null;
 
+    private bool $hasAsked = false;
+
     /** @param  list<array{array<string, mixed>, float, array<string, float>}>  $taken  readings as a document holds them, what was read, and where that was found */
     private function __construct(private readonly TrueRoom $room, private readonly array $taken, private readonly float $enough)
     {
@@ -34,12 +36,25 @@ final class Trial
     /** As the advice goes, from one width on, until it says enough, has nothing more to ask, or so many readings are taken. */
     public static function followed(TrueRoom $room, float $enough, int $most = 40): self
     {
-        $trial = self::of($room, $enough)->with([['kind' => 'width', 'plane' => 'front', 'z' => TrueRoom::LOW]]);
+        return self::of($room, $enough)->with([['kind' => 'width', 'plane' => 'front', 'z' => TrueRoom::LOW]])->followedOn($most);
+    }
+
+    /** From here on, as the advice goes. */
+    public function followedOn(int $most): self
+    {
+        $trial = $this;
         while (! $trial->isEnough() && $trial->acts() < $most && ($next = $trial->advised()) !== null) {
             $trial = $trial->with([$next]);
+            $trial->hasAsked = $trial->hasAsked || $trial->known()->suspect !== [];
         }
 
         return $trial;
+    }
+
+    /** Some reading on the way was taken for a slip. */
+    public function hasAsked(): bool
+    {
+        return $this->hasAsked || $this->findings() !== [];
     }
 
     public function acts(): int
@@ -55,7 +70,10 @@ final class Trial
     /** @param  list<array<string, mixed>>  $readings */
     public function with(array $readings): self
     {
-        return new self($this->room, [...$this->taken, ...array_map($this->read(...), $readings)], $this->enough);
+        $more = new self($this->room, [...$this->taken, ...array_map($this->read(...), $readings)], $this->enough);
+        $more->hasAsked = $this->hasAsked;
+
+        return $more;
     }
 
     /**

@@ -77,6 +77,12 @@ enum ReadingKind: string
             self::ThreeFourFive, self::Return_, self::BreastDepth, self::Flank], true);
     }
 
+    /** It ties places together that others read: what it says of them is wrong, or it is itself. Others may have met a wall that stands out just there. */
+    public function isAcross(): bool
+    {
+        return in_array($this, [self::Diagonal, self::ThreeFourFive, self::CornerAngle, self::SlopeAngle, self::SlopeRise, self::Level], true);
+    }
+
     /** What it finds is somewhere: its takes say where. */
     public function findsPlace(): bool
     {

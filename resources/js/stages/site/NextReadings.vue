@@ -20,13 +20,14 @@ const open = computed(() => doubt.value.known.filter((k) => !k.settled));
 const unread = computed(() => open.value.flatMap((k) => k.unread));
 /** A walk's worth of readings that nothing else checks: a slip in one of them would pass unseen. */
 const unchecked = computed(() => new Set(open.value.flatMap((k) => k.unchecked)));
+const suspect = computed(() => new Set(open.value.flatMap((k) => k.suspect)));
 const known = (name: string): string => render({ key: `known.${name}`, args: {} }, project.unit);
 
 async function take(advice: Advice): Promise<void> {
     if (advice.reading !== null) {
         picked.value = advice.reading;
         await nextTick();
-        again.value = unchecked.value.has(advice.reading);
+        again.value = unchecked.value.has(advice.reading) || suspect.value.has(advice.reading);
         return;
     }
     const { id, op } = readingAdded(project.space![0], advice.take);
@@ -50,6 +51,9 @@ async function take(advice: Advice): Promise<void> {
                     <span v-if="a.then < a.now" class="soft">
                         {{ known(a.helps) }} ± {{ show(a.now, project.unit) }} → ± {{ show(a.then, project.unit) }}
                     </span>
+                    <span v-else-if="a.reading && suspect.has(a.reading)" class="doubted">
+                        once more, hook on the other side: it does not agree with the others
+                    </span>
                     <span v-else-if="a.reading && unchecked.has(a.reading)" class="soft">
                         once more, hook on the other side: nothing else would show a slip in it
                     </span>
@@ -70,6 +74,9 @@ async function take(advice: Advice): Promise<void> {
     margin-top: 12px;
     padding-top: 10px;
     border-top: 2px solid var(--ink);
+}
+.doubted {
+    color: var(--ochre-text);
 }
 p.unread {
     margin: 4px 0 0;
