@@ -17,7 +17,7 @@ final class FoundByNonsenseTest extends TestCase
 
     public function test_a_slab_that_the_room_leaves_no_length_for_is_told_and_everything_else_is_laid(): void
     {
-        // In the right niche of the chart room, a depth taken for 4.5 m: the slab between the walls comes out shorter than nothing.
+        // In the right niche of the chart room, widths taken for 45: the slab between the walls comes out shorter than nothing.
         $document = Demo::document('chart-room-right-niche');
         $document['facts']['01J8RJ00000000000000001763']['value'] = 4471.85;
         $plan = Planned::of($document);

@@ -34,7 +34,7 @@ test('another space of another kind is added, measured from above, and removed a
     await page.getByText(/^This space/).click();
     await page.getByRole('button', { name: 'Remove this space and its piece' }).click();
     await saved(page, 4);
-    await expect(page.getByText('of 17')).toBeVisible();
+    await expect(page.getByText('of 19')).toBeVisible();
 });
 
 test('an angle is read in degrees, taken again, noted on, and a take struck out', async ({ page }) => {
@@ -60,13 +60,31 @@ test('an angle is read in degrees, taken again, noted on, and a take struck out'
     expect(await big(page)).toBe('90.3°');
 });
 
-test('swapped digits are suspected and the sum that would agree is named', async ({ page }) => {
+test('a number that the room does not allow is held, put right, kept all the same, or taken again', async ({ page }) => {
     await openCopy(page);
-    await page.getByRole('button', { name: /width at 1.*200 mm: 1043.5/ }).click();
-    await page.keyboard.press('Control+A');
-    await page.keyboard.type('1403.5');
-    await page.keyboard.press('Enter');
+    const row = page.getByRole('button', { name: /^Width at 1.*200.*mm$/ });
+    await row.click();
+    const field = page.locator('.entry input');
+    const held = page.getByRole('alertdialog', { name: 'further off than expected' });
+    await field.fill('1403.5');
+    await field.press('Enter');
+    await expect(held).toContainText(/1403.5\? 360.mm more than expected\. Did you mean 1043.5\?/);
+    await held.getByRole('button', { name: 'Take it again' }).click();
+    await expect(page.getByRole('alert')).toContainText('360 mm more than expected. Take it again.');
+    await expect(field).toHaveValue('1403.5');
+    await field.fill('1843');
+    await field.press('Enter');
+    await held.getByRole('button', { name: 'It is 1043' }).click();
     await saved(page, 2);
+    // The row that is picked already opens its field again.
+    await row.click();
+    await row.click();
+    await expect(field).toBeFocused();
+    await expect(field).toHaveValue('1043');
+    await field.fill('1403.5');
+    await field.press('Enter');
+    await held.getByRole('button', { name: 'Keep 1403.5' }).click();
+    await saved(page, 3);
     await page.keyboard.press('Escape');
     await page.locator('.findings .bar').click();
     await expect(
@@ -78,7 +96,7 @@ test('swapped digits are suspected and the sum that would agree is named', async
 });
 
 test('what to measure next is put on the list with one click, and the doubt shrinks', async ({ page }) => {
-    await page.goto(await room(page, 'Stair store').then((p) => `${p}/site`));
+    await page.goto(await room(page, 'Signal cabin, book niche').then((p) => `${p}/site`));
     await expect(page.getByText('What to measure next')).toBeVisible();
     await expect(page.locator('.next li').filter({ hasText: '→ ±' }).first()).toBeVisible();
     const advice = page.locator('.next li').first();

@@ -43,6 +43,7 @@ final readonly class Adjusted
             $this->depths(),
             self::residualsByReading($this->sifted->kept),
             self::redundancyByReading($this->sifted->kept),
+            $this->advisor->expected() + $this->expectedInstead(),
             array_map($this->advisor->weighed(...), $this->targets),
             $this->contradictions->in($this->sifted, $this->targets, $this->space),
         );
@@ -91,6 +92,17 @@ final readonly class Adjusted
         }
 
         return $least;
+    }
+
+    /** @return array<string, Expected> by reading */
+    private function expectedInstead(): array
+    {
+        $found = [];
+        foreach ($this->sifted->kept->residuals as $r) {
+            $found[$r->reading] = Expected::instead($this->space->readings[$r->reading], $r);
+        }
+
+        return array_filter($found);
     }
 
     /** @return array<string, array{mm: float, standardised: float}> */

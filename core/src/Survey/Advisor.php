@@ -28,6 +28,9 @@ final class Advisor
     /** @var list<Candidate> */
     private readonly array $candidates;
 
+    /** @var array<string, Observation> that are on the list and still to be taken, by reading */
+    private readonly array $listed;
+
     /** @var array<string, Samples> by target */
     private array $drawn = [];
 
@@ -35,9 +38,22 @@ final class Advisor
     public function __construct(array $candidates, private readonly Adjustment $adjustment, private readonly Trust $trust)
     {
         $mean = $adjustment->learned->mean();
+        $listed = array_filter($candidates, fn (array $c): bool => $c['reading']->id !== '');
+        $this->listed = array_combine(array_map(fn (array $c): string => $c['reading']->id, $listed), array_column($listed, 'observation'));
         $this->candidates = array_map(fn (array $c): array => [
             'reading' => $c['reading'], 'slopes' => $c['observation']->predict($mean)[1], 'sigma' => $c['observation']->sigma,
         ], $candidates);
+    }
+
+    /** @return array<string, Expected> what readings of the list will say, by reading */
+    public function expected(): array
+    {
+        $found = [];
+        foreach ($this->listed as $id => $observation) {
+            $found[$id] = Expected::of($this->trust->again([$id])[0], $observation, $this->adjustment->learned);
+        }
+
+        return $found;
     }
 
     public function weighed(Target $target): Weighed

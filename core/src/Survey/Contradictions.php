@@ -127,7 +127,7 @@ final class Contradictions
                 continue;
             }
 
-            return self::with($remedy, Misreading::of($take, $residual->value - $off, abs($off / $residual->standardised), $this->unit));
+            return self::with($remedy, Misreading::of($take, $residual->value - $off, $residual->deviation(), $this->unit));
         }
 
         return $remedy;

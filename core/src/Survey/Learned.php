@@ -70,6 +70,23 @@ final class Learned
         return $this->mean = array_values($mean);
     }
 
+    /**
+     * Of a sum of unknowns, over all characters (mm²).
+     *
+     * @param  array<int, float>  $combination
+     */
+    public function variance(array $combination): float
+    {
+        $middle = Sum::value($combination, $this->mean());
+        $variance = 0.0;
+        foreach ($this->weighed() as $i => $weighed) {
+            $off = Sum::value($combination, $this->posterior($i)->mean()) - $middle;
+            $variance += $weighed['share'] * ($this->posterior($i)->variance($combination) + $off ** 2);
+        }
+
+        return $variance;
+    }
+
     /** By the likeliest character. */
     public function likeliest(): Posterior
     {

@@ -13,8 +13,9 @@ use Incastro\Core\Measure\Text;
 use Incastro\Core\Measure\Unit;
 
 /**
- * The ways a tape is misread, tried on a reading that contradicts the others: two digits swapped, a whole inch or ten
- * millimetres out, a fraction counted from the wrong side of its inch. One that lands where the others say explains it.
+ * The ways a tape is misread or a number keyed wrong, tried on a reading that contradicts the others: two digits swapped, a whole inch, a foot or ten
+ * millimetres out, a fraction counted from the wrong side of its inch, a digit doubled, another or left out. The one that lands nearest to what the
+ * others say explains it. The same at the hand: resources/js/measure/misread.ts (core/tests/fixtures/misreadings.json holds both to it).
  */
 final class Misreading
 {
@@ -47,26 +48,38 @@ final class Misreading
         return $best[0] ?? null;
     }
 
-    /** @return iterable<array{string, float}> what it is called, and what the tape would then have shown, mm */
+    /** @return iterable<array{string, float}> what it is called, and what the tape would then have shown, mm; of two that are the same the first is said */
     private static function candidates(Take $take, float $read, Unit $unit): iterable
     {
-        foreach (self::swapped($take->typed) as $text) {
-            $mm = self::tryRead($text, $unit);
-            if ($mm !== null) {
-                yield ['survey.misread_digits', $mm];
-            }
-        }
+        yield from self::typed('survey.misread_digits', self::swapped($take->typed), $unit);
         if ($unit === Unit::Inch) {
-            yield ['survey.misread_inch', $read + 25.4];
-            yield ['survey.misread_inch', $read - 25.4];
+            foreach (['survey.misread_inch' => 25.4, 'survey.misread_foot' => 304.8] as $key => $mm) {
+                yield [$key, $read + $mm];
+                yield [$key, $read - $mm];
+            }
             $inches = $read / 25.4;
             yield ['survey.misread_fraction', (2 * floor($inches) + 1 - $inches) * 25.4];
-
-            return;
         }
-        foreach (self::TENS_MM as $ten) {
+        foreach ($unit === Unit::Inch ? [] : self::TENS_MM as $ten) {
             yield ['survey.misread_ten', $read + $ten];
             yield ['survey.misread_ten', $read - $ten];
+        }
+        yield from self::typed('survey.misread_doubled', self::withoutOneOfTwo($take->typed), $unit);
+        yield from self::typed('survey.misread_digit', self::withAnother($take->typed, 1), $unit);
+        yield from self::typed('survey.misread_dropped', self::withAnother($take->typed, 0), $unit);
+    }
+
+    /**
+     * @param  list<string>  $texts
+     * @return iterable<array{string, float}>
+     */
+    private static function typed(string $key, array $texts, Unit $unit): iterable
+    {
+        foreach ($texts as $text) {
+            $mm = self::tryRead($text, $unit);
+            if ($mm !== null) {
+                yield [$key, $mm];
+            }
         }
     }
 
@@ -79,6 +92,32 @@ final class Misreading
                 $text = $typed;
                 [$text[$i - 1], $text[$i]] = [$typed[$i], $typed[$i - 1]];
                 $texts[] = $text;
+            }
+        }
+
+        return $texts;
+    }
+
+    /** @return list<string> the text with one of two like digits beside each other left out */
+    private static function withoutOneOfTwo(string $typed): array
+    {
+        $texts = [];
+        for ($i = 1; $i < strlen($typed); $i++) {
+            if (ctype_digit($typed[$i]) && $typed[$i] === $typed[$i - 1]) {
+                $texts[] = substr_replace($typed, '', $i, 1);
+            }
+        }
+
+        return $texts;
+    }
+
+    /** @return list<string> the whole number that it begins with, one digit in place of so many there */
+    private static function withAnother(string $typed, int $of): array
+    {
+        $texts = [];
+        for ($i = 0, $length = strspn($typed, '0123456789'); $i < $length + 1 - $of; $i++) {
+            for ($digit = 0; $digit < 10; $digit++) {
+                $texts[] = substr_replace($typed, (string) $digit, $i, $of);
             }
         }
 

@@ -19,4 +19,10 @@ final readonly class Residual
         public float $off,
     ) {
     }
+
+    /** How well all others say what it is off by: a standard deviation; 0 where it is off by nothing. */
+    public function deviation(): float
+    {
+        return $this->standardised === 0.0 ? 0.0 : abs($this->off / $this->standardised);
+    }
 }

@@ -32,6 +32,7 @@ final readonly class Room
      * @param  array<string, Length>  $depth  by side; empty where unknown
      * @param  array<string, array{mm: float, standardised: float}>  $residuals  by reading, the worst of its takes
      * @param  array<string, float>  $redundancy  by reading, 0…1, the least of its takes: how far others check it
+     * @param  array<string, Expected>  $expected  by reading: what all others say it will say
      * @param  list<Finding>  $findings
      */
     public function __construct(
@@ -45,6 +46,7 @@ final readonly class Room
         public array $depth,
         public array $residuals,
         public array $redundancy,
+        public array $expected,
         public Doubt $doubt,
         public array $findings,
     ) {

@@ -102,6 +102,7 @@ final readonly class SiteSection implements \JsonSerializable
             'off_by' => $residual === null || $reading->kind->isAngle() ? null : Length::roundedFromMillimetres($residual['mm'], Rounding::Nearest),
             'off_by_deg' => $residual === null || ! $reading->kind->isAngle() ? null : round($residual['mm'], 3),
             'checked' => isset($room->redundancy[$reading->id]) ? round($room->redundancy[$reading->id], 3) : null,
+            'expected' => $room->expected[$reading->id] ?? null,
             'test' => $residual === null ? null : round($residual['standardised'], 2),
         ];
     }

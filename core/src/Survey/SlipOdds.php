@@ -28,7 +28,8 @@ final readonly class SlipOdds
     }
 
     /**
-     * @param  non-empty-list<array{list<list<float>>, list<float>, float}>  $of  how walls may be: L of S = L·Lᵀ, S⁻¹·d, and the log of how likely that is with no slip
+     * @param  non-empty-list<array{list<list<float>>, list<float>, float}>  $of  how walls may be: L of S = L·Lᵀ, S⁻¹·d, and the log of how likely
+     *                                                                            that is with no slip
      * @return list<float> by observation, 0…1; 0 for what is said of a whole face
      */
     public function of(array $of): array
@@ -67,6 +68,10 @@ final readonly class SlipOdds
                 continue;
             }
             $variance = $this->slip($this->observations[$i]) ** 2;
+            // Where the others know it no better than a slip is large, nothing speaks against it but what rooms usually are.
+            if ($variance * $q < 1.0) {
+                continue;
+            }
             $gains[$i] = 0.5 * ($variance * $u[$i] ** 2 / (1.0 + $variance * $q) - log(1.0 + $variance * $q));
         }
 

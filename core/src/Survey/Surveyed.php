@@ -18,6 +18,7 @@ final readonly class Surveyed
      * @param  array<string, Length>  $depth  by side; empty where unknown
      * @param  array<string, array{mm: float, standardised: float}>  $residuals  by reading, the worst of its takes
      * @param  array<string, float>  $redundancy  by reading, the least of its takes
+     * @param  array<string, Expected>  $expected  by reading: what all others say it will
      * @param  non-empty-list<Weighed>  $weighed  the clear width first
      * @param  list<Finding>  $findings
      */
@@ -30,6 +31,7 @@ final readonly class Surveyed
         public array $depth,
         public array $residuals,
         public array $redundancy,
+        public array $expected,
         public array $weighed,
         public array $findings,
     ) {
@@ -48,7 +50,7 @@ final readonly class Surveyed
         $known = array_map(fn (Weighed $w): Known => $w->known($need->asks($w->name, $space)), $this->weighed);
 
         return new Room($space, $this->sizes, $this->shape, new Overhead($space, $this->shape),
-            $this->walls, $this->floor, $this->ceiling, $this->depth, $this->residuals, $this->redundancy,
+            $this->walls, $this->floor, $this->ceiling, $this->depth, $this->residuals, $this->redundancy, $this->expected,
             new Doubt(Clip::nearest($known[0]->doubt), $this->weighed[0]->stated, $known, $advised->next ?? []), $this->findings);
     }
 }

@@ -26,7 +26,9 @@ final readonly class Weighed
     /** @param  float|null  $ask  what the piece takes; comfortably more settles it too */
     public function isSettled(?float $ask): bool
     {
-        return ($this->doubt <= $this->enough && $this->unread === [] && $this->hiding === [] && $this->suspect === []) || ($ask !== null && $this->stated - 1.5 * $this->doubt >= $ask);
+        $isKnown = $this->doubt <= $this->enough && [...$this->unread, ...$this->hiding, ...$this->suspect] === [];
+
+        return $isKnown || ($ask !== null && $this->stated - 1.5 * $this->doubt >= $ask);
     }
 
     public function known(?float $ask): Known

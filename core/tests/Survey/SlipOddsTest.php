@@ -68,7 +68,8 @@ final class SlipOddsTest extends TestCase
             $links = new Links($nodes->as($c), $observations, $state);
             [$s, $d] = [$links->variance(1.0), $links->misclosure($nodes->mean())];
             $all += $c->weight * self::likelihood($s, $d);
-            foreach (array_keys($slips) as $i) {
+            // The depth is known by nothing else: no slip in it can be told.
+            foreach (array_filter(array_keys($slips), fn (int $i): bool => $observations[$i]->reading !== Sample::id('D', 1)) as $i) {
                 $slipped = $s;
                 $slipped[$i][$i] += 1600.0;
                 $slips[$i] += $c->weight * 0.01 / 0.99 * self::likelihood($slipped, $d);

@@ -191,6 +191,14 @@ export interface Walked {
   deg: number | null;
   off_by_deg: number | null;
   checked: number | null;
+  expected: {
+    value: number;
+    deviation: number;
+    /**
+     * further off than this is asked about before it is kept
+     */
+    within: number;
+  } | null;
   notes: {
     id: string;
     text: string;

@@ -15,15 +15,15 @@ use PHPUnit\Framework\TestCase;
 final class ShoppingTest extends TestCase
 {
     /**
-     * Left niche, mm. Boards: two sides 2210 × 373.8, top and bottom 936.3, a divider 2174.8, four shelves 447 and three 465.7,
-     * all 373.8 deep and 17.6 thick; a back 2208 × 969.5 × 6.2, two plinth rails 971.5 × 90, fillers 2210 × 41 and 41.5, a trim
-     * 971.5 × 9.7 × 6; hidden: nailers, rungs.
+     * Left niche, mm. Boards: two sides 2210 × 373.8, top and bottom 936.5, a divider 2174.8, four shelves 447 and three 465.9,
+     * all 373.8 deep and 17.6 thick; a back 2208 × 969.7 × 6.2, two plinth rails 971.7 × 90, fillers 2210 × 41 and 41.5, a trim
+     * 971.7 × 9.7 × 6; hidden: nailers, rungs.
      */
     public function test_a_room_in_millimetres_by_hand(): void
     {
         $lines = self::lines(self::demo('chart-room-left-niche'));
-        // Front edges: 2 · 2210 + 2 · 936.3 + 2174.8 + 4 · 447 + 3 · 465.7 = 11652.5; 15 % more is 13.40 m, two rolls of 10.
-        self::assertSame([11.653, 13.401, 10, 2], self::of($lines['banding 01J8R100000000000000000002']));
+        // Front edges: 2 · 2210 + 2 · 936.5 + 2174.8 + 4 · 447 + 3 · 465.9 = 11653.5; 15 % more is 13.40 m, two rolls of 10.
+        self::assertSame([11.654, 13.402, 10, 2], self::of($lines['banding 01J8R100000000000000000002']));
         // 36 holes clear of a screw, and 16 through each side into its filler: 17.6 · 2.5 = 44, so 40 long; four go down into
         // the plinth; 10 % more of 72 are 80; 12 in hand leave 68. The second nailer has two pockets at the divider.
         self::assertSame([72, 80, 100, 1], self::of($lines['buy.screw 1600000']));
@@ -53,15 +53,15 @@ final class ShoppingTest extends TestCase
     }
 
     /**
-     * Walk-in closet, inches: 23/32 ply is 17.8594 mm. Sides 2308.225, bottom, top and between 2185.338, three dividers 1974.063, six
-     * shelves 349.343, a divider 280.594.
+     * Walk-in closet, inches: 23/32 ply is 17.8594 mm. Sides 2308.225, bottom, top and between 2185.438, three dividers 1974.063, six
+     * shelves 349.359, a divider 280.594.
      */
     public function test_a_room_in_inches_by_hand(): void
     {
         $lines = self::lines(self::demo('signal-cabin-closet'));
-        // 2 · 2308.225 + 3 · 2185.338 + 3 · 1974.063 + 6 · 349.343 + 280.594 = 19471.3; 15 % more is 22.39 m: two rolls of 50 ft.
+        // 2 · 2308.225 + 3 · 2185.438 + 3 · 1974.063 + 6 · 349.359 + 280.594 = 19471.7; 15 % more is 22.39 m: two rolls of 50 ft.
         $banding = array_values(array_filter($lines, fn (array $l): bool => $l['group'] === 'banding'))[0];
-        self::assertSame([19.471, 22.392, 15.24, 2], self::of($banding));
+        self::assertSame([19.472, 22.393, 15.24, 2], self::of($banding));
         // Sold by the quarter inch: 17.86 · 2.5 = 44.6, so 1 3/4 in.
         // 144 in the carcass, 16 in each of two fillers, 4 down into the plinth.
         self::assertSame([180, 198, 200, 1], self::of($lines['buy.screw 1778000']));

@@ -6,9 +6,11 @@ import { also, lossless, show } from '../../measure/show';
 import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import Choice from '../../ui/Choice.vue';
+import HeldEntry from '../../ui/HeldEntry.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import { again, found, instrument, instrumentOf } from '../../project/entry';
+import { held } from '../../project/held';
 import ReadingNotes from './ReadingNotes.vue';
 import LengthRow from '../../ui/LengthRow.vue';
 import { places } from './forms';
@@ -65,6 +67,7 @@ async function remove(): Promise<void> {
 
 <template>
     <section class="tape-paper">
+        <HeldEntry v-if="held" />
         <div class="what">{{ capitalised(render(reading.name, project.unit)) }}</div>
         <div class="big">
             <template v-if="reading.value !== null">

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue';
+import { computed, onBeforeUnmount, ref, watch } from 'vue';
 import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import BoardDrawings from '../../ui/BoardDrawings.vue';
@@ -7,6 +7,7 @@ import LengthField from '../../ui/LengthField.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
 import { again, found, taken } from '../../project/entry';
+import { asked, held } from '../../project/held';
 import { isAngle, neighbour, nowhere } from '../../project/readings';
 import SiteTally from './SiteTally.vue';
 import SpaceStrip from './SpaceStrip.vue';
@@ -37,7 +38,9 @@ const labels: Record<string, string> = {
 watch(reading, (now, before) => now && now.id !== before?.id && (view.value = now.view), { immediate: true });
 
 async function keep(value: number, typed: string): Promise<void> {
-    await project.change(...taken(reading.value!, value, typed));
+    const of = reading.value!;
+    const read = again.value ? { value, typed } : await asked(of, { value, typed }, project.documentUnit);
+    await project.change(...taken(of, read.value, read.typed));
     again.value = false;
     found.value = nowhere;
 }
@@ -54,6 +57,9 @@ async function move(id: string, by: Record<string, number>): Promise<void> {
     await guarded(project.change(...ops));
 }
 const round = (mm: number): number => Math.round(mm * 1e6) / 1e6;
+// Who goes elsewhere has not answered: it is not kept, and said so.
+watch(picked, () => held.value?.answer(null));
+onBeforeUnmount(() => held.value?.answer(null));
 const go = (step: 1 | -1): void => void (picked.value = neighbour(walk.value, picked.value, step));
 </script>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue';
+import { computed, nextTick, watch } from 'vue';
 import { read } from '../../measure/show';
 import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
@@ -20,6 +20,14 @@ const picked = usePicked();
 // What is picked is shown at once, however far the lists below were scrolled.
 watch(picked, () => document.querySelector('.tally')?.scrollTo({ top: 0 }));
 const walk = computed(() => project.site?.walk ?? []);
+/** Picked once more its field is there to type in again. */
+async function pick(id: string): Promise<void> {
+    if (picked.value === id) {
+        picked.value = null;
+        await nextTick();
+    }
+    picked.value = id;
+}
 const reading = computed(() => walk.value.find((r) => r.id === picked.value) ?? null);
 const thing = computed(() => project.site?.things.find((t) => t.id === picked.value) ?? null);
 </script>
@@ -33,7 +41,7 @@ const thing = computed(() => project.site?.things.find((t) => t.id === picked.va
             <h4>In walking order</h4>
             <ol class="pick-list">
                 <li v-for="r in walk" :key="r.id" :class="{ on: r.id === picked }">
-                    <button class="linkish" @click="picked = r.id">{{ capitalised(render(r.name, project.unit)) }}</button>
+                    <button class="linkish" @click="pick(r.id)">{{ capitalised(render(r.name, project.unit)) }}</button>
                     <span class="num">{{ read(r, project.unit, '–') }}</span>
                 </li>
             </ol>

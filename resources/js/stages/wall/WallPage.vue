@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { computed, nextTick, onMounted, ref, watch } from 'vue';
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import type { Walked } from '../../api/plan';
 import { useOutbox } from '../../project/outbox';
 import { useProject } from '../../project/store';
 import { again, found, taken } from '../../project/entry';
+import { asked, held, type Read } from '../../project/held';
+import HeldEntry from '../../ui/HeldEntry.vue';
 import { findsPlace, isAngle, isRead, noteOf, nowhere } from '../../project/readings';
 import { useMeter } from '../../project/meter';
 import Keypad from './Keypad.vue';
@@ -49,7 +51,9 @@ const at = computed(() => walk.value.findIndex((r) => r.id === here.value));
 const waits = ref<{ value: number; typed: string } | null>(null);
 const asks = computed(() => (waits.value === null ? null : found.value.z === null ? 'z' : 'y'));
 
+onBeforeUnmount(() => held.value?.answer(null));
 watch(here, () => {
+    held.value?.answer(null);
     tapped.value = nothing;
     waits.value = null;
     found.value = nowhere;
@@ -72,9 +76,24 @@ function keepOrAsk(value: number, typed: string): Promise<void> | void {
     }
 }
 
+/** What the person says it is where it is further off than the room allows; null where it is to be taken again. */
+async function told(of: Walked, read: Read): Promise<Read | null> {
+    if (again.value) return read;
+    try {
+        return await asked(of, read, project.documentUnit);
+    } catch (error) {
+        tapped.value = nothing;
+        refusal.value = error instanceof Error ? error.message : String(error);
+        return null;
+    }
+}
+
 /** The next reading is there with the press: a second press keeps nothing twice and passes none over. */
-async function keep(value: number, typed: string): Promise<void> {
-    const [ops, from, was] = [taken(reading.value!, value, typed, tapped.value.mm ? 'meter' : undefined), here.value, tapped.value];
+async function keep(said: number, text: string): Promise<void> {
+    const [of, from, was] = [reading.value!, here.value, tapped.value];
+    const read = await told(of, { value: said, typed: text });
+    if (read === null) return;
+    const ops = taken(of, read.value, read.typed, was.mm ? 'meter' : undefined);
     tapped.value = nothing;
     again.value = false;
     if (at.value < walk.value.length - 1) step(1);
@@ -120,7 +139,9 @@ function goToSpace(space: string): void {
             @note="note"
             @photo="photo"
         />
+        <HeldEntry v-if="held" class="asks" />
         <Keypad
+            v-else
             v-model="tapped"
             :reading="reading"
             :unit="project.documentUnit"
@@ -147,6 +168,10 @@ function goToSpace(space: string): void {
     margin: 0 auto;
     background: var(--paper);
     overflow: hidden;
+}
+.asks {
+    align-self: end;
+    margin: 0 14px 14px;
 }
 .meter {
     height: 100%;
