@@ -15,16 +15,17 @@ final class FoundByNonsenseTest extends TestCase
 {
     use TestTrait;
 
-    public function test_a_slab_that_the_room_leaves_no_length_for_is_told_and_everything_else_is_laid(): void
+    public function test_a_diagonal_keyed_wrong_moves_no_wall_and_everything_is_laid(): void
     {
-        // In the right niche of the chart room, widths taken for 45: the slab between the walls comes out shorter than nothing.
+        // In the right niche of the chart room, 2630.5 taken for 4471.85: a slab between the walls came out shorter than nothing.
+        $right = Planned::of(Demo::document('chart-room-right-niche'));
         $document = Demo::document('chart-room-right-niche');
         $document['facts']['01J8RJ00000000000000001763']['value'] = 4471.85;
         $plan = Planned::of($document);
-        self::assertContains('fit.no_board', $plan->codes());
-        self::assertSame('stop', $plan->finding('fit.no_board')['severity']);
-        self::assertNotContains($plan->finding('fit.no_board')['place']['ref'], array_column($plan->plan['parts'], 'id'));
-        self::assertNotSame([], $plan->plan['cut']);
+        self::assertSame('01J8RJ00000000000000000017', $plan->finding('survey.set_aside')['place']['ref']);
+        [$before, $after] = array_map(fn (Planned $p): float => array_values($p->plan['pieces'])[0]['width']['mm'], [$right, $plan]);
+        self::assertEqualsWithDelta($before, $after, 0.5);
+        self::assertCount(count($right->plan['parts']), $plan->plan['parts']);
     }
 
     public function test_a_bed_in_a_room_too_small_for_its_ledger_has_a_plan(): void
