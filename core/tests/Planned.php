@@ -49,7 +49,9 @@ final readonly class Planned
     /** @return array<string, mixed> */
     public function finding(string $code): array
     {
-        return $this->plan['findings'][array_search($code, $this->codes(), true)];
+        $at = array_search($code, $this->codes(), true);
+
+        return $at === false ? throw new \LogicException("Nothing says $code.") : $this->plan['findings'][$at];
     }
 
     /**

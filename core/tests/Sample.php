@@ -123,6 +123,26 @@ final class Sample
     }
 
     /**
+     * The same read all over: both corners square, each twice, and an edge slid over each side that finds nothing.
+     *
+     * @param  array<string, mixed>  $document
+     * @return array<string, mixed>
+     */
+    public static function readAllOver(array $document): array
+    {
+        $n = 200;
+        foreach (['left', 'right'] as $side) {
+            $document['spaces'][self::SPACE]['readings'][self::id("C$side[0]", 1)] = ['kind' => 'corner_angle', 'side' => $side];
+            foreach ([1, 2] as $_) {
+                $document['facts'][self::id('TAKE', ++$n)] = ['kind' => 'take', 'reading' => self::id("C$side[0]", 1), 'deg' => 90, 'typed' => '90'];
+            }
+            $document = self::reading($document, self::id("ED$side[0]", 1), ['kind' => 'slid_edge', 'face' => $side], 0);
+        }
+
+        return $document;
+    }
+
+    /**
      * @param  array<string, mixed>  $document
      * @param  list<list<int|float|null>>  $bays  for each bay its shelves' openings beneath, null to share
      * @return array<string, mixed>

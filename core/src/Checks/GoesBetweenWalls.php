@@ -4,17 +4,30 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
+use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Reading;
+use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Findings\Finding;
+use Incastro\Core\Findings\HeldStep;
 use Incastro\Core\Findings\Place;
 use Incastro\Core\Findings\Severity;
 use Incastro\Core\Findings\WorkStage;
+use Incastro\Core\Fit\Budget;
 use Incastro\Core\Fit\PlacedPiece;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
+use Incastro\Core\Survey\Clip;
+use Incastro\Core\Survey\Known;
+use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Readings\Measurements;
+use Incastro\Core\Survey\Surveyor;
 
-/** The carcass with its tolerances must pass between the walls (fieldbook §2, budget). Names the reading that stops it. */
+/**
+ * The carcass with its tolerances must pass between the walls (fieldbook §2, budget). Names the reading that stops it. Where it is not proved that it
+ * goes in, as well as the width is known, nothing is cut until more is read or somebody accepts it, with the odds where there are any: how many of 1 024
+ * rooms that would all have given these readings it would jam in. A wall that nobody has read all over has no odds.
+ */
 final class GoesBetweenWalls implements Check
 {
     public function of(PlacedPiece $built): array
@@ -22,16 +35,46 @@ final class GoesBetweenWalls implements Check
         $fit = $built->fit;
         $clear = $fit->box->clear->value;
         $over = $fit->box->width->value->minus($clear);
-        if (! $fit->spare->isNegative()) {
-            return [];
+        $known = Budget::known($built->piece, $built->room);
+        $missing = $over->plus($built->project->workshop->partTolerance)->plus(Clip::up($known->doubt ?? 0.0));
+        if ($over->isPositive()) {
+            return [$this->finding($built, 'fit.wider_than_clear', $over)->graded(Severity::Stop)];
         }
-        $stops = $over->isPositive();
-        [$code, $by] = $stops ? ['fit.wider_than_clear', $over] : ['fit.no_play', $fit->spare->negated()];
+        $isBetween = array_filter([Side::Left, Side::Right], fn (Side $s): bool => $built->room->space->side($s) === SideKind::Open) === [];
+        if ($known !== null && $isBetween && $missing->isPositive()) {
+            return [$this->unproved($built, $known, $missing)];
+        }
 
-        return [new Finding($code, $stops ? Severity::Stop : Severity::Look, new Place(WorkStage::Fit, $built->piece->id),
-            Text::of($code, by: $by, reading: self::stopper($built)),
-            Text::of($stops ? 'fit.make_narrower' : 'fit.more_set_off', by: $by),
-            Text::of('source.fit_budget'), $fit->budget->value, $clear)];
+        return $fit->spare->isNegative() ? [$this->finding($built, 'fit.no_play', $fit->spare->negated())] : [];
+    }
+
+    private function finding(PlacedPiece $built, string $code, Length $by): Finding
+    {
+        return new Finding($code, Severity::Look, new Place(WorkStage::Fit, $built->piece->id), Text::of($code, by: $by, reading: self::stopper($built)),
+            Text::of($code === 'fit.no_play' ? 'fit.more_set_off' : 'fit.make_narrower', by: $by),
+            Text::of('source.fit_budget'), $built->fit->budget->value, $built->fit->box->clear->value);
+    }
+
+    private function unproved(PlacedPiece $built, Known $known, Length $missing): Finding
+    {
+        $args = ['by' => $missing, 'doubt' => Clip::up($known->doubt)] + ($known->settled ? ['odds' => self::odds($built, $known)] : []);
+
+        return FindingFactory::look($known->settled ? 'fit.may_jam' : 'fit.not_proved', new Place(WorkStage::Fit, $built->piece->id), 'fit_budget', $args)
+            ->measuring($built->fit->budget->value, $built->fit->box->clear->value)->holding(HeldStep::Cut);
+    }
+
+    private static function odds(PlacedPiece $built, Known $known): Text
+    {
+        $pieces = array_filter($built->project->pieces, fn (Piece $p): bool => $p->space === $built->piece->space);
+        $need = Need::of(array_values($pieces), $built->room->space);
+        $width = (float) $built->fit->box->width->value->millimetres();
+        $jams = (new Surveyor($built->project->workshop))->narrower($built->room->space, $need, $known->name, $width);
+
+        return match (true) {
+            $jams === 0 => Text::of('fit.odds_none', rooms: Surveyor::ROOMS),
+            2 * $jams > Surveyor::ROOMS => Text::of('fit.odds_likely'),
+            default => Text::of('fit.odds', in: (int) round(Surveyor::ROOMS / $jams)),
+        };
     }
 
     /** The reading behind the wall that is furthest in: the left one where it leans, else the right one. */

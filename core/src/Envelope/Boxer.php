@@ -6,10 +6,8 @@ namespace Incastro\Core\Envelope;
 
 use Incastro\Core\Document\Model\EdgeName;
 use Incastro\Core\Document\Model\Piece;
-use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\StandFrom;
-use Incastro\Core\Geometry\Axis;
 use Incastro\Core\Geometry\Block;
 use Incastro\Core\Geometry\Place3;
 use Incastro\Core\Measure\Figure;
@@ -56,8 +54,8 @@ final class Boxer
         $bottom = $floor->plus($plinth);
         $top = $floor->plus($piece->height);
         $carcass = new Block(new Place3(Length::zero(), Length::zero(), $bottom), new Place3(Length::zero(), $piece->depth, $top->minus($bottom)));
-        $left = self::tightest(Side::Left, $room, $bounds, $carcass);
-        $right = self::tightest(Side::Right, $room, $bounds, $carcass);
+        $tightest = new Tightest($room, $bounds, $carcass);
+        [$left, $right] = [$tightest->of(Side::Left), $tightest->of(Side::Right)];
         $clear = self::clear($left, $right);
         $setOff = [
             'left' => Figure::of($piece->left->setOff, Text::of("fit.set_off_{$piece->left->kind->value}"), "$piece->id/left"),
@@ -79,52 +77,6 @@ final class Boxer
         );
     }
 
-    /**
-     * The point of a wall that stands furthest into the space over the carcass's own height,
-     * at any depth: the piece slides in past the front too.
-     *
-     * @param  Block  $carcass  its heights and its depth; where it stands along the wall is what is asked
-     */
-    private static function tightest(Side $side, Room $room, Bounds $bounds, Block $carcass): WallPoint
-    {
-        [$bottom, $top] = [$carcass->from(Axis::Z), $carcass->to(Axis::Z)];
-        $points = [];
-        foreach ($room->planes() as $plane) {
-            $points[] = $bounds->at($side, $bottom, $plane);
-            foreach ($room->stations() as $z) {
-                if ($z->isGreaterThan($bottom) && $z->isLessThan($top)) {
-                    $points[] = $bounds->at($side, $z, $plane);
-                }
-            }
-            $points[] = $bounds->at($side, $top, $plane);
-        }
-        array_push($points, ...($bounds->isWall($side) ? self::proud($side, $room, $carcass) : []));
-        $into = $side === Side::Left ? -1 : 1;
-        usort($points, fn (WallPoint $a, WallPoint $b): int => $into * ($a->x->units <=> $b->x->units));
-
-        return $points[0];
-    }
-
-    /**
-     * What stands proud of a side and is to be left alone: plates, trim, a radiator.
-     *
-     * @return list<WallPoint>
-     */
-    private static function proud(Side $side, Room $room, Block $carcass): array
-    {
-        $points = [];
-        foreach ($room->things as $placed) {
-            if ($placed->thing->face->value !== $side->value || ! $placed->isSolid() || ! $placed->thing->takesRoom()
-                || ! $placed->meetsHeights($carcass->from(Axis::Z), $carcass->to(Axis::Z)) || ! $placed->meetsDepth($carcass->size->y)) {
-                continue;
-            }
-            $x = $side === Side::Left ? $placed->block->corner->x->plus($placed->thing->out) : $placed->block->corner->x;
-            $points[] = new WallPoint($placed->thing->up, Plane::Front, $x, false, $placed->thing->id, $placed->name());
-        }
-
-        return $points;
-    }
-
     /** x where a carcass begins: its set-off from the left bound, or where a piece of chosen width stands. */
     private static function from(Piece $piece, Length $left, Length $right, Length $width): Length
     {
@@ -140,7 +92,11 @@ final class Boxer
 
     private static function clear(WallPoint $left, WallPoint $right): Figure
     {
-        $why = fn (string $key, WallPoint $p): Text => $p->thing === null ? Text::of($key, z: $p->z) : Text::of("{$key}_thing", z: $p->z, thing: $p->thing);
+        $why = fn (string $key, WallPoint $p): Text => match (true) {
+            $p->thing !== null => Text::of("{$key}_thing", z: $p->z, thing: $p->thing),
+            $p->y !== null => Text::of("{$key}_deep", z: $p->z, y: $p->y),
+            default => Text::of($key, z: $p->z),
+        };
         $greatest = $why('fit.greatest_left', $left);
 
         return Figure::of($right->x, $why('fit.least_right', $right), $right->reading, $right->exact)

@@ -9,7 +9,8 @@ use Incastro\Core\Measure\Text;
 
 /**
  * A problem of the room or the design, as data. It never blocks saving. `fix` cures it in one step; `accepted` is the person's
- * reason for leaving it as it is. `decides`: who has to be asked before what it is about goes on; `decided`: what they said.
+ * reason for leaving it as it is. `decides`: who has to be asked before what it is about goes on; `decided`: what they said. `waits`: what does not go on
+ * until it is cured or accepted.
  */
 final readonly class Finding implements \JsonSerializable
 {
@@ -26,6 +27,7 @@ final readonly class Finding implements \JsonSerializable
         public ?string $accepted = null,
         public ?Authority $decides = null,
         public ?Decision $decided = null,
+        public ?HeldStep $waits = null,
     ) {
     }
 
@@ -77,23 +79,36 @@ final readonly class Finding implements \JsonSerializable
         return $this->changed(['decided' => $decided]);
     }
 
-    /** Nothing behind it goes on until who is named has decided that it may. */
+    /** Whoever accepts it lets it go on. */
+    public function holding(HeldStep $waits): self
+    {
+        return $this->changed(['waits' => $waits]);
+    }
+
+    /** Nothing behind it goes on until who is named has decided that it may, or it is accepted where that is the person's own to say. */
     public function holds(): bool
     {
-        return $this->decides !== null && $this->decided?->goesOn !== true;
+        return $this->decides !== null ? $this->decided?->goesOn !== true : $this->waits !== null && $this->accepted === null;
+    }
+
+    /** What does not go on meanwhile. */
+    public function before(): ?HeldStep
+    {
+        return $this->decides?->before() ?? $this->waits;
     }
 
     /**
      * What is null stays as it was.
      *
      * @param  array{severity?: Severity, source?: Text, measured?: ?Length, limit?: ?Length, fix?: ?Fix, accepted?: string,
-     *     decides?: Authority, decided?: Decision}  $to
+     *     decides?: Authority, decided?: Decision, waits?: HeldStep}  $to
      */
     private function changed(array $to): self
     {
         return new self($this->code, $to['severity'] ?? $this->severity, $this->place, $this->says, $this->remedy, $to['source'] ?? $this->source,
             $to['measured'] ?? $this->measured, $to['limit'] ?? $this->limit, $to['fix'] ?? $this->fix,
-            $to['accepted'] ?? $this->accepted, $to['decides'] ?? $this->decides, $to['decided'] ?? $this->decided);
+            $to['accepted'] ?? $this->accepted, $to['decides'] ?? $this->decides, $to['decided'] ?? $this->decided,
+            $to['waits'] ?? $this->waits);
     }
 
     /** @return array<string, mixed> */
@@ -111,7 +126,7 @@ final readonly class Finding implements \JsonSerializable
             'fix' => $this->fix,
             'accepted' => $this->accepted,
             'decides' => $this->decides?->value,
-            'before' => $this->decides?->before()->value,
+            'before' => $this->before()?->value,
             'decided' => $this->decided,
             'holds' => $this->holds(),
         ];

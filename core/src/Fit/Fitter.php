@@ -44,7 +44,7 @@ final readonly class Fitter
         $edges += $slabs->edges;
         $obstacles = new Obstacles($room, $box);
         $panels = $obstacles->cut($panels);
-        $budget = (new Budget($this->workshop))->of($box, $room);
+        $budget = (new Budget($this->workshop))->of($piece, $box, $room);
 
         $supports = (new Levelling($spot))->supports($panels);
 

@@ -56,7 +56,7 @@ final readonly class PiecesSection implements \JsonSerializable
             'cells' => (object) (new CellsSection($built->piece, $built->box, $built->design))->cells(),
             'studs' => (object) $built->box->studs,
             'hardware' => self::hardware([...$built->design->hardware, ...$this->driven($built->piece->id)]),
-            'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'before' => $f->decides?->before()->value],
+            'held' => array_map(fn (Finding $f): array => ['code' => $f->code, 'ref' => $f->place->ref, 'before' => $f->before()?->value],
                 $this->held[$built->piece->id] ?? []),
             'totals' => (new Totals($built->fit->panels, $built->design, $built->weight, array_sum($this->fasteners[$built->piece->id] ?? [])))->written(),
         ];

@@ -55,6 +55,14 @@ final readonly class Adjusted
         return new Advised($this->advisor->of(array_values(array_filter($this->targets, fn (Target $t): bool => in_array($t->name, $open, true)))));
     }
 
+    public function narrower(string $name, float $than, int $rooms): int
+    {
+        $target = array_values(array_filter($this->targets, fn (Target $t): bool => $t->name === $name))[0];
+        $drawn = (new Samples($this->adjustment->learned, $target->unknowns, null, intdiv($rooms, 2)))->states;
+
+        return count(array_filter($drawn, fn (array $state): bool => $target->value($state) < $than));
+    }
+
     /** @return array<string, Length> what is overhead at the front, by side; empty where nobody has read a height */
     private function heads(): array
     {

@@ -23,6 +23,8 @@ final readonly class SlidFace
 
     private const PITCH_MM = 600;
 
+    private const ABOUT = 150 * Length::PER_MM;
+
     private const CORNER = 50 * Length::PER_MM;
 
     private Surface $surface;
@@ -55,12 +57,18 @@ final readonly class SlidFace
         $said = [];
         foreach ([0, intdiv($this->nodes->sizes->depth->units, 2), $this->nodes->sizes->depth->units] as $y) {
             foreach (Targets::filled([$this->low->units, $this->high->units], self::PITCH_MM) as $z) {
-                $standing = $this->standing($y, $z);
+                $standing = self::isAt($take, $y, $z) ? [] : $this->standing($y, $z);
                 $said = $standing === [] ? $said : [...$said, new Linear($standing, 0.0, $sigma + self::ELSEWHERE * abs($take->number()))];
             }
         }
 
         return $said;
+    }
+
+    /** What was found is part of what stands about its place: there the edge says nothing else, and two that differ close by would make waves. */
+    private static function isAt(Take $take, int $y, int $z): bool
+    {
+        return $take->z !== null && $take->y !== null && hypot($take->y->units - $y, $take->z->units - $z) < self::ABOUT;
     }
 
     /**

@@ -16,6 +16,8 @@ use Incastro\Core\Memory\Stage;
 /** Rebuilds a space from its readings, and says how well it is known for what is to stand in it. */
 final readonly class Surveyor
 {
+    public const ROOMS = 1024;
+
     private Instruments $instruments;
 
     private Stage $stage;
@@ -48,6 +50,12 @@ final readonly class Surveyor
 
         return $surveyed->room($space, $need,
             $open === [] ? null : $this->stage->made(Advised::class, [...$from, $open], fn (): Advised => $adjust()->advised($open)));
+    }
+
+    /** In how many of so many rooms that would all have given these readings a thing that is known by name is less than so much (mm). */
+    public function narrower(Space $space, Need $need, string $name, float $than): int
+    {
+        return $this->adjusted($space, $need->reach())->narrower($name, $than, self::ROOMS);
     }
 
     private function adjusted(Space $space, Reach $reach): Adjusted

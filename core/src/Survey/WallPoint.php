@@ -10,7 +10,7 @@ use Incastro\Core\Measure\Text;
 
 /**
  * Where a wall stands at one height: x, whether that is exact arithmetic on readings, and the reading that says so; `thing` is what stands
- * proud of it there.
+ * proud of it there; `y` how far from the back, where it is neither at the front nor at the back.
  */
 final readonly class WallPoint
 {
@@ -21,6 +21,7 @@ final readonly class WallPoint
         public bool $exact,
         public ?string $reading,
         public ?Text $thing = null,
+        public ?Length $y = null,
     ) {
     }
 }

@@ -10,6 +10,7 @@ use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Known;
 use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Room;
+use Incastro\Core\Survey\Surface;
 use Incastro\Core\Survey\Surveyor;
 use Incastro\Core\Survey\Unread;
 use Incastro\Core\Tests\Sample;
@@ -93,6 +94,21 @@ final class SlidEdgeTest extends TestCase
         self::assertSame([Sample::id('W', 1)], self::width(self::room($document))->hiding);
         $document = Sample::take($document, Sample::id('W', 1), 1000.5, 300);
         self::assertSame([], self::width(self::room($document))->hiding, 'a second take says the same');
+    }
+
+    /** What was found in one place makes no waves in others: nowhere does the wall stand further from straight than there. */
+    public function test_a_wall_stands_nowhere_further_out_or_in_than_the_edge_found(): void
+    {
+        foreach ([[-12.0, 700, 175], [12.0, 700, 175], [9.0, 1700, 350], [-6.0, 1150, 0]] as [$found, $high, $out]) {
+            $room = self::room(self::slid(self::full(), 'left', $found, $high, $out));
+            $there = $room->shape->at(Surface::Left, $out * Length::PER_MM, $high * Length::PER_MM);
+            self::assertEqualsWithDelta($found, $there, 1.5);
+            foreach ([0, 175, 350] as $y) {
+                for ($z = 100; $z <= 2300; $z += 50) {
+                    self::assertLessThan(1.25 * abs($found), abs($room->shape->at(Surface::Left, $y * Length::PER_MM, $z * Length::PER_MM)), "$found: $y $z");
+                }
+            }
+        }
     }
 
     public function test_two_laths_read_the_width_where_they_were_narrowest(): void

@@ -1296,7 +1296,7 @@ export interface Finding {
    */
   holds: boolean;
   /**
-   * what waits for who decides: cutting, or fixing it in its place
+   * what waits until it is decided or accepted: cutting, or fixing it in its place
    */
   before: ('cut' | 'fix') | null;
 }

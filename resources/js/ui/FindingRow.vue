@@ -58,6 +58,7 @@ const takeBack = (): Promise<boolean> => guarded(project.set(['accepted', kept.v
                 {{ render(finding.remedy, project.unit) }} <i>Source: {{ render(finding.source, project.unit) }}.</i>
             </div>
             <Decision v-if="finding.decides" :finding="finding" />
+            <div v-else-if="finding.holds && finding.before">{{ render({ key: `held.${finding.before}`, args: {} }, project.unit) }}</div>
             <LimitOf :code="finding.code" />
             <div v-if="finding.accepted" class="reason">Left as it is: {{ finding.accepted }}</div>
             <form v-if="accepting" class="accept" @submit.prevent="accept">

@@ -95,7 +95,7 @@ final readonly class StepMaker
                 : array_values(array_unique(array_map(fn (string $p): string => $pieceOf[$p] ?? '', $step->parts)));
             foreach ($before === null ? [] : $pieces as $piece) {
                 foreach ($this->held[$piece] ?? [] as $finding) {
-                    if ($finding->decides?->before() === $before) {
+                    if ($finding->before() === $before) {
                         $holding[$id][] = $finding;
                     }
                 }
