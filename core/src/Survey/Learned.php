@@ -132,10 +132,17 @@ final class Learned
     {
         $alike = array_values(array_filter($this->found(), fn (array $f): bool => $f['character']->isOfUsualReach())) ?: $this->found();
 
-        return (new SlipOdds($this->observations, $this->nodes))->of(array_map(fn (array $f): array => [$f['factor'], Matrix::solve($f['factor'], $f['links']->misclosure($this->nodes->mean())), $f['log']], $alike));
+        $mean = $this->nodes->mean();
+
+        return (new SlipOdds($this->observations, $this->nodes))->of(array_map(
+            fn (array $f): array => [$f['factor'], Matrix::solve($f['factor'], $f['links']->misclosure($mean)), $f['log']], $alike));
     }
 
-    /** @return non-empty-list<array{character: Character, links: Links, prior: Blend, factor: list<list<float>>, log: float}> each of the grid, with the log of its weight before and its likelihood */
+    /**
+     * Each of the grid, with the log of its weight before and its likelihood.
+     *
+     * @return non-empty-list<array{character: Character, links: Links, prior: Blend, factor: list<list<float>>, log: float}>
+     */
     private function found(): array
     {
         return $this->found ??= $this->foundAnew();

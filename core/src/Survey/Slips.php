@@ -19,6 +19,8 @@ final readonly class Slips
     /** A target hangs on a reading where an error of 1 in it makes so much. */
     private const HANGS = 0.15;
 
+    private const MOVED_MM = 1.0;
+
     /** @var list<Observation> */
     private array $observations;
 
@@ -63,8 +65,16 @@ final readonly class Slips
     {
         $hanging = array_filter($this->hanging($target, $mean), fn (float $share): bool => $share >= self::HANGS);
         $readings = array_map(fn (int $i): string => $this->observations[$i]->reading, array_keys($hanging));
+        // What is set aside makes no difference any more: it hangs on it if it would.
+        $aside = $this->isMovedBySlips($target) ? array_map(fn (Observation $o): string => $o->reading, $this->sifted->aside) : [];
 
-        return array_values(array_intersect($this->sifted->suspect, $readings));
+        return array_values(array_intersect($this->sifted->suspect, [...$readings, ...$aside]));
+    }
+
+    private function isMovedBySlips(Target $target): bool
+    {
+        return $this->sifted->aside !== []
+            && abs($target->value($this->sifted->whole->learned->mean()) - $target->value($this->sifted->kept->learned->mean())) > self::MOVED_MM;
     }
 
     /**

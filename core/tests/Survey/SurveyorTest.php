@@ -167,6 +167,8 @@ final class SurveyorTest extends TestCase
         $room = self::room($wrong);
         self::assertContains(Sample::id('D', 2), array_map(fn (Finding $f): string => $f->place->ref, $room->findings));
         self::assertEqualsWithDelta(self::room($document)->doubt->stated, $room->doubt->stated, 1.0, 'and moves nothing');
+        self::assertContains(Sample::id('D', 2), $room->doubt->known[0]->suspect, 'the width would be another with it');
+        self::assertFalse($room->doubt->known[0]->settled, 'nothing is settled while something waits');
     }
 
     public function test_a_diagonal_that_no_opening_can_have_stands_alone_and_moves_nothing(): void

@@ -26,7 +26,11 @@ const drawing = computed(() => {
     const drawings = project.plan?.drawings;
     return onWay.value ? drawings?.way_in?.front : drawings?.[project.space?.[0] ?? '']?.[view.value];
 });
-const doubted = computed(() => project.plan?.findings.filter((f) => f.code.startsWith('survey.reading')).map((f) => f.place.ref) ?? []);
+/** Of the survey's findings those that are about one reading: its number is marked. */
+const doubted = computed(() => {
+    const walked = new Set(walk.value.map((r) => r.id));
+    return (project.plan?.findings ?? []).filter((f) => f.code.startsWith('survey.') && walked.has(f.place.ref)).map((f) => f.place.ref);
+});
 const titles: Record<string, string> = { front: say('Front, from the room'), top: say('From above'), side: say('Side, from the left') };
 const labels: Record<string, string> = {
     front: say('space from the front'),
