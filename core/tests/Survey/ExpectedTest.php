@@ -62,7 +62,8 @@ final class ExpectedTest extends TestCase
                     $expected = $reading['expected'];
                     if ($expected !== null) {
                         $checked++;
-                        self::assertLessThanOrEqual($expected['within'], abs(($reading['value'] ?? $reading['deg']) - $expected['value']), "$name: $reading[id]");
+                        $off = abs(($reading['value'] ?? $reading['deg']) - $expected['value']);
+                        self::assertLessThanOrEqual($expected['within'], $off, "$name: $reading[id]");
                     }
                 }
             }

@@ -23,7 +23,8 @@ final class MisreadingTest extends TestCase
     }
 
     #[DataProvider('rows')]
-    public function test_a_slip_that_lands_where_the_others_say_explains_it(string $typed, string $unit, float $expected, float $deviation, ?string $key, ?float $mm): void
+    public function test_a_slip_that_lands_where_the_others_say_explains_it(string $typed, string $unit, float $expected, float $deviation, ?string $key,
+        ?float $mm): void
     {
         $guess = Misreading::of(self::take($typed, Unit::from($unit)), $expected, $deviation, Unit::from($unit));
         self::assertSame($key, $guess?->key);

@@ -44,8 +44,9 @@ final class SlipOddsTest extends TestCase
             $document['facts'][Sample::id('TAKE', 90)]['deg'] = $degrees;
             [$nodes, $observations, $state] = self::system($document);
 
-            return array_combine(array_map(fn (Observation $o, int $i): string => $o->reading === '' ? "all over $i" : "$o->reading", $observations, array_keys($observations)),
-                (new Learned($nodes, $observations, $state, Character::grid()))->slipped());
+            $names = array_map(fn (Observation $o, int $i) => $o->reading === '' ? "all over $i" : $o->reading, $observations, array_keys($observations));
+
+            return array_combine($names, (new Learned($nodes, $observations, $state, Character::grid()))->slipped());
         };
         self::assertLessThan(0.012, $odds(90.0)[Sample::id('C', 1)]);
         self::assertGreaterThan(2 * $odds(90.0)[Sample::id('C', 1)], $odds(99.0)[Sample::id('C', 1)]);
@@ -88,7 +89,9 @@ final class SlipOddsTest extends TestCase
         $factor = Matrix::factor($s);
         $half = Matrix::forward($factor, $d);
 
-        return exp(-0.5 * array_sum(array_map(fn (float $x): float => $x ** 2, $half)) - array_sum(array_map(fn (int $i): float => log($factor[$i][$i]), array_keys($factor))));
+        $squares = array_sum(array_map(fn (float $x): float => $x ** 2, $half));
+
+        return exp(-0.5 * $squares - array_sum(array_map(fn (int $i): float => log($factor[$i][$i]), array_keys($factor))));
     }
 
     /** @return array<string, mixed> */

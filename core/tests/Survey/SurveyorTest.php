@@ -80,7 +80,8 @@ final class SurveyorTest extends TestCase
         $document = $this->plumbNiche([1000, 1000, 1000]);
         $document = Sample::take($document, Sample::id('W', 2), 1012, 60);
         $differ = self::room($document)->findings;
-        self::assertSame([['survey.takes_differ', Sample::id('W', 2), 12]], array_map(fn (Finding $f): array => [$f->code, $f->place->ref, $f->measured?->millimetres()], $differ));
+        self::assertSame([['survey.takes_differ', Sample::id('W', 2), 12]],
+            array_map(fn (Finding $f): array => [$f->code, $f->place->ref, $f->measured?->millimetres()], $differ));
         $room = self::room(Sample::take($document, Sample::id('W', 2), 1000, 61));
         $finding = $room->findings[0];
         self::assertSame('survey.take_left_out', $finding->code);
