@@ -95,7 +95,7 @@ test('a drawing on the board is taken as SVG in full size', async ({ page }) => 
     const out = page.waitForEvent('download');
     await page.getByRole('link', { name: 'SVG' }).click();
     const svg = readFileSync(await (await out).path(), 'utf8');
-    expect(svg).toContain('971.6');
+    expect(svg).toContain('971.7');
     await goTo(page, 'Site');
     await expect(page.getByRole('link', { name: 'SVG' })).toBeVisible();
 });

@@ -21,10 +21,10 @@ test('an edge says its gap, what is proposed and why; a way chosen resizes the p
     await ways.getByRole('radio', { name: 'Scribed side' }).click();
     await saved(page, 2);
     await expect(ways.getByRole('radio', { name: 'Scribed side' })).toHaveAttribute('aria-checked', 'true');
-    // 25 less on the left gives the carcass 25 more: 971.6 + 25.
-    await expect(page.getByRole('button', { name: 'dimension ≈ 996.6' })).toBeVisible();
+    // 25 less on the left gives the carcass 25 more: 971.7 + 25.
+    await expect(page.getByRole('button', { name: 'dimension ≈ 996.7' })).toBeVisible();
     await page.keyboard.press('Control+z');
-    await expect(page.getByRole('button', { name: 'dimension ≈ 971.6' })).toBeVisible();
+    await expect(page.getByRole('button', { name: 'dimension ≈ 971.7' })).toBeVisible();
 });
 
 test('offsets taken by hand take over from the survey, line, setting and blank', async ({ page }) => {

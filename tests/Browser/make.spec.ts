@@ -45,8 +45,8 @@ test('steps stand in an order that works and say why; one moved out of it is tol
     const list = page.getByRole('navigation', { name: 'steps' });
     await list.getByRole('button', { name: /together, 3 of 3/ }).click();
     const tally = page.getByRole('complementary', { name: 'tally' });
-    // √(971.6² + 2210²) = 2414.1; a difference of 1 is put right by 2414.1 / (2 · 971.6) = 1.2.
-    await expect(tally).toContainText('both diagonals 2 414.1 mm'.replace('2 414', '2\u2060\u2009\u2060414'));
+    // √(971.7² + 2210²) = 2414.2; a difference of 1 is put right by 2414.2 / (2 · 971.7) = 1.2.
+    await expect(tally).toContainText('both diagonals 2 414.2 mm'.replace('2 414', '2\u2060\u2009\u2060414'));
     await expect(tally).toContainText('push the corners of the longer one together by 1.2');
     await expect(page.getByRole('img', { name: /^picture: Put the carcass/ })).toBeVisible();
     await expect(tally).toContainText('Glue holds before it is turned over; 1 h between');

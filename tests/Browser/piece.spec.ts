@@ -9,15 +9,15 @@ const marks = (page: Page) => page.locator('.bay-mark');
 
 test('a bay is picked, split, copied, given shelves and chosen openings, and methods change the piece', async ({ page }) => {
     await openCopy(page, undefined, 'piece');
-    expect(await big(page)).toBe('≈ 971.6mm');
+    expect(await big(page)).toBe('≈ 971.7mm');
     await page.getByRole('button', { name: 'pick bay 1' }).click();
     // Chosen, so that the divider is clear of the socket.
     expect(await big(page)).toBe('450.0mm');
     await page.getByRole('button', { name: 'Add a bay beside it' }).click();
     await saved(page, 2);
     await expect(marks(page)).toHaveCount(3);
-    // (971.6 − 4 × 17.6 − 450)/2 = 225.6
-    expect(await big(page)).toBe('≈ 225.6mm');
+    // (971.7 − 4 × 17.6 − 450)/2 = 225.65
+    expect(await big(page)).toBe('≈ 225.7mm');
     await page.getByRole('button', { name: 'pick bay 1' }).click();
     await group(page, 'shelves of bay 1').getByRole('button', { name: 'one less' }).click();
     await saved(page, 3);

@@ -16,7 +16,7 @@ final class SharedLinkTest extends TestCase
         $token = $this->made();
         auth()->logout();
         $look = $this->getJson("/api/look/$token")->assertOk();
-        $look->assertJsonPath('name', 'Chart room, left niche')->assertJsonPath('household', 'Gannet Point Lookout')->assertJsonPath('pieces.0.width.mm', 971.6);
+        $look->assertJsonPath('name', 'Chart room, left niche')->assertJsonPath('household', 'Gannet Point Lookout')->assertJsonPath('pieces.0.width.mm', 971.7);
         self::assertSame(['name', 'household', 'until', 'revision', 'unit', 'pieces', 'parts', 'sheets'], array_keys((array) $look->json()));
         self::assertSame(2210, $look->json('parts.0.cut.length.mm'));
         $this->getJson('/api/projects/'.$this->demoProject()->id)->assertStatus(401);
@@ -28,7 +28,7 @@ final class SharedLinkTest extends TestCase
         auth()->logout();
         $piece = array_key_first($this->demoProject()->decoded()['pieces']);
         $picture = (string) $this->get("/api/look/$token/picture.svg?piece=$piece")->assertOk()->getContent();
-        self::assertStringContainsString('971.6', $picture);
+        self::assertStringContainsString('971.7', $picture);
         $sheet = (string) $this->get("/api/look/$token/picture.svg?material=".array_key_first($this->demoProject()->decoded()['stock']).'&sheet=1&unit=in')->assertOk()->getContent();
         self::assertStringContainsString('A1  87 × 14 11/16', $sheet);
         $this->get("/api/look/$token/picture.svg?material=none&sheet=1")->assertNotFound();

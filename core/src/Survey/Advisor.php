@@ -103,7 +103,7 @@ final class Advisor
     /** @return list<Advice> what nobody has read of a face */
     private function unread(Weighed $of): array
     {
-        return array_map(fn (Unread $u): Advice => new Advice($u->ask(), $of->name, $of->doubt, $of->doubt), $of->unread);
+        return array_map(fn (Unread $u): Advice => new Advice($this->trust->listed($u->ask()), $of->name, $of->doubt, $of->doubt), $of->unread);
     }
 
     /** @return list<Advice> those that take most off the doubt first */

@@ -33,6 +33,16 @@ final readonly class Trust
             $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean), $this->slips->suspectIn($target, $mean));
     }
 
+    /** The same where it is on the list already, and still to be taken; else itself. */
+    public function listed(Reading $asked): Reading
+    {
+        $shape = json_encode(ReadingWriter::shape($asked), JSON_THROW_ON_ERROR);
+        $alike = array_filter($this->sizes->space->readings,
+            fn (Reading $r): bool => ! $r->isTaken() && json_encode(ReadingWriter::shape($r), JSON_THROW_ON_ERROR) === $shape);
+
+        return array_values($alike)[0] ?? $asked;
+    }
+
     /**
      * @param  list<string>  $ids
      * @return list<Reading>

@@ -7,6 +7,7 @@ namespace Incastro\Core\Tests\Survey;
 use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Measure\Length;
+use Incastro\Core\Survey\Advice;
 use Incastro\Core\Survey\Known;
 use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Room;
@@ -36,6 +37,15 @@ final class SlidEdgeTest extends TestCase
         self::assertSame(['slid_edge left', 'slid_edge right'], array_slice($next(self::full()), 0, 2));
         $slid = self::slid(self::slid(self::full(), 'left', 0.5), 'right', -0.5);
         self::assertNotContains('slid_edge left', $next($slid));
+    }
+
+    public function test_what_is_on_the_list_already_is_asked_for_there(): void
+    {
+        $document = self::full();
+        $document['spaces'][Sample::SPACE]['readings'][Sample::id('E', 5)] = ['kind' => 'slid_edge', 'face' => 'left'];
+        $asked = array_filter(self::room($document)->doubt->next, fn (Advice $a): bool => $a->reading->kind === ReadingKind::SlidEdge);
+        $ids = array_values(array_map(fn (Advice $a): string => $a->reading->id, $asked));
+        self::assertSame([Sample::id('E', 5), ''], $ids, 'the left one; the right one is new');
     }
 
     public function test_what_is_struck_out_is_unknown_again(): void

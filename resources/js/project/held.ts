@@ -35,7 +35,9 @@ export function howFar({ reading, over }: Pick<Held, 'reading' | 'over'>, unit: 
 /** Itself where the room allows it; else what the person says it is. Rejects where it is to be taken again, or another is asked meanwhile. */
 export function asked(reading: Walked, read: Read, unit: Unit): Promise<Read> {
     const { expected } = reading;
-    if (!expected || Math.abs(read.value - expected.value) <= expected.within) return Promise.resolve(read);
+    // What no room has is refused elsewhere, and with its reason.
+    const isNone = read.value <= 0 && !['plumb', 'level'].includes(reading.kind);
+    if (!expected || isNone || Math.abs(read.value - expected.value) <= expected.within) return Promise.resolve(read);
     held.value?.answer(null);
     const over = read.value - expected.value;
     const slip = isAngle(reading.kind) ? null : misread(read.typed, expected.value, expected.deviation, unit);
