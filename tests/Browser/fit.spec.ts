@@ -73,10 +73,10 @@ test('a notched side is marked out from two edges, and mirrored for marking from
     await page.getByRole('button', { name: 'Sink shelf: Side, right' }).click();
     await expect(tally(page)).toContainText('Seen from the left, 440.0 × 420.0');
     const first = tally(page).getByRole('row').filter({ hasText: 'Notch' });
-    await expect(first).toContainText('0.0174.0106.0246.0');
+    await expect(first).toContainText('0.0173.9106.0246.1');
     await page.getByRole('button', { name: 'Marked from behind' }).click();
     // 440 − 106 = 334 from the other edge.
-    await expect(first).toContainText('334.0174.0106.0246.0');
+    await expect(first).toContainText('334.0173.9106.0246.1');
 });
 
 test('the base is packed level, and fronts are brought flush', async ({ page }) => {
