@@ -45,6 +45,10 @@ test('an angle is read in degrees, taken again, noted on, and a take struck out'
     await field.press('Enter');
     await expect(page.getByRole('alert')).toContainText('expected degrees from 0 to 180');
     await page.getByRole('button', { name: 'Take it again' }).click();
+    // Nobody is led by what was read before.
+    expect(await big(page)).toBe('?as it reads now');
+    await expect(page.getByText('Turn the instrument round this time.')).toBeVisible();
+    await expect(page.getByRole('list', { name: 'takes' })).toHaveCount(0);
     await field.fill('91');
     await field.press('Enter');
     await saved(page, 2);

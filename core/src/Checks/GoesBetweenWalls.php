@@ -38,17 +38,17 @@ final class GoesBetweenWalls implements Check
         $known = Budget::known($built->piece, $built->room);
         $missing = $over->plus($built->project->workshop->partTolerance)->plus(Clip::up($known->doubt ?? 0.0));
         if ($over->isPositive()) {
-            return [$this->finding($built, 'fit.wider_than_clear', $over)->graded(Severity::Stop)];
+            return [$this->playFinding('fit.wider_than_clear', $built, $over)->graded(Severity::Stop)];
         }
         $isBetween = array_filter([Side::Left, Side::Right], fn (Side $s): bool => $built->room->space->side($s) === SideKind::Open) === [];
         if ($known !== null && $isBetween && $missing->isPositive()) {
             return [$this->unproved($built, $known, $missing)];
         }
 
-        return $fit->spare->isNegative() ? [$this->finding($built, 'fit.no_play', $fit->spare->negated())] : [];
+        return $fit->spare->isNegative() ? [$this->playFinding('fit.no_play', $built, $fit->spare->negated())] : [];
     }
 
-    private function finding(PlacedPiece $built, string $code, Length $by): Finding
+    private function playFinding(string $code, PlacedPiece $built, Length $by): Finding
     {
         return new Finding($code, Severity::Look, new Place(WorkStage::Fit, $built->piece->id), Text::of($code, by: $by, reading: self::stopper($built)),
             Text::of($code === 'fit.no_play' ? 'fit.more_set_off' : 'fit.make_narrower', by: $by),
@@ -70,11 +70,11 @@ final class GoesBetweenWalls implements Check
         $width = (float) $built->fit->box->width->value->millimetres();
         $jams = (new Surveyor($built->project->workshop))->narrower($built->room->space, $need, $known->name, $width);
 
-        return match (true) {
-            $jams === 0 => Text::of('fit.odds_none', rooms: Surveyor::ROOMS),
-            2 * $jams > Surveyor::ROOMS => Text::of('fit.odds_likely'),
-            default => Text::of('fit.odds', in: (int) round(Surveyor::ROOMS / $jams)),
-        };
+        if ($jams === 0) {
+            return Text::of('fit.odds_none', rooms: Surveyor::ROOMS);
+        }
+
+        return 2 * $jams > Surveyor::ROOMS ? Text::of('fit.odds_likely') : Text::of('fit.odds', in: (int) round(Surveyor::ROOMS / $jams));
     }
 
     /** The reading behind the wall that is furthest in: the left one where it leans, else the right one. */

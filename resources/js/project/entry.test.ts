@@ -1,6 +1,6 @@
 import { beforeEach, expect, it } from 'vitest';
 import type { Walked } from '../api/plan';
-import { again, found, instrument, instrumentOf, taken } from './entry';
+import { again, found, instrument, instrumentOf, taken, turnedRound } from './entry';
 import { foundAt, nowhere } from './readings';
 
 const reading = (kind: Walked['kind'], ...takes: string[]): Walked =>
@@ -61,4 +61,10 @@ it('keeps the place of a number that is put right, and the number of a place tha
     expect(strike).toEqual({ op: 'strike', path: ['facts', 't'] });
     again.value = true;
     expect(taken(slid, 5, '5')[0]!.value).not.toHaveProperty('z');
+});
+
+it('asks for another way of holding it where it is taken once more', () => {
+    expect(turnedRound('width')).toContain('other side');
+    expect([turnedRound('plumb'), turnedRound('corner_angle')]).toEqual(Array(2).fill(expect.stringContaining('round')));
+    expect([turnedRound('gap'), turnedRound('slid_edge')]).toEqual(Array(2).fill(expect.stringContaining('anew')));
 });

@@ -1,7 +1,16 @@
 import { ref } from 'vue';
 import type { Operation } from '../api/client';
 import type { Walked } from '../api/plan';
+import { say } from '../measure/say';
 import { findsPlace, type Found, instrumentsFor, nowhere, takeAgain, takeInstead, type With } from './readings';
+
+/** How a reading is taken once more, so that the same slip is not made twice: a tape from its other end, an instrument turned round. */
+export function turnedRound(kind: Walked['kind']): string {
+    if (findsPlace(kind) || kind === 'gap') return say('Lay it on anew.');
+    return instrumentsFor(kind)[0]!.value === 'tape'
+        ? say('Hook on the other side this time.')
+        : say('Turn the instrument round this time.');
+}
 
 /** How the next number is kept: as one more take beside the others, and read with what. */
 export const again = ref(false);

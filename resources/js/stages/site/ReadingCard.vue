@@ -9,7 +9,7 @@ import Choice from '../../ui/Choice.vue';
 import HeldEntry from '../../ui/HeldEntry.vue';
 import { usePicked } from '../../ui/picked';
 import { useRefusals } from '../../ui/refusals';
-import { again, found, instrument, instrumentOf } from '../../project/entry';
+import { again, found, instrument, instrumentOf, turnedRound } from '../../project/entry';
 import { held } from '../../project/held';
 import ReadingNotes from './ReadingNotes.vue';
 import LengthRow from '../../ui/LengthRow.vue';
@@ -36,6 +36,8 @@ const guarded = useRefusals();
 const finding = computed(() => project.plan?.findings.find((f) => f.place.ref === props.reading.id) ?? null);
 const help = computed(() => render({ key: `help.reading.${props.reading.kind}`, args: {} }, project.unit));
 const instruments = computed(() => instrumentsFor(props.reading.kind));
+/** What slipped once slips again from the same end. */
+const turned = computed(() => turnedRound(props.reading.kind));
 const showsOff = computed(() => Math.abs(props.reading.off_by ?? props.reading.off_by_deg ?? 0) >= 0.05);
 
 watch(() => props.reading.id, () => { again.value = false; found.value = nowhere; }, { immediate: true }); // prettier-ignore
@@ -70,18 +72,19 @@ async function remove(): Promise<void> {
         <HeldEntry v-if="held" />
         <div class="what">{{ capitalised(render(reading.name, project.unit)) }}</div>
         <div class="big">
-            <template v-if="reading.value !== null">
+            <template v-if="again">?<small>as it reads now</small></template>
+            <template v-else-if="reading.value !== null">
                 {{ lossless(reading.value, project.unit) }}<small>{{ project.unit }}</small>
             </template>
             <template v-else-if="reading.deg !== null">{{ reading.deg }}<small>°</small></template>
             <template v-else>–<small>not read yet</small></template>
         </div>
-        <div v-if="reading.value !== null" class="alt">
+        <div v-if="reading.value !== null && !again" class="alt">
             {{ also(reading.value, project.unit) }}<span class="soft"> · typed “{{ reading.typed }}”</span>
         </div>
         <p class="help soft">{{ help }}</p>
-        <p v-if="finding" class="doubted">{{ render(finding.says, project.unit) }} {{ render(finding.remedy, project.unit) }}</p>
-        <p v-else-if="showsOff" class="help soft">
+        <p v-if="finding && !again" class="doubted">{{ render(finding.says, project.unit) }} {{ render(finding.remedy, project.unit) }}</p>
+        <p v-else-if="showsOff && !again" class="help soft">
             Off by {{ isAngle(reading.kind) ? `${reading.off_by_deg}°` : show(reading.off_by!, project.unit) }} from what all readings
             together say: within its doubt.
         </p>
@@ -103,8 +106,10 @@ async function remove(): Promise<void> {
                 :keep-as="(mm: number) => keepPlace(axis, mm)"
             />
         </div>
-        <TakesList v-if="reading.takes.length > 0" :reading="reading" />
-        <p v-if="again" class="help again">The next number typed is one more take; what stands is kept beside it.</p>
+        <TakesList v-if="reading.takes.length > 0 && !again" :reading="reading" />
+        <p v-if="again" class="help again">
+            {{ turned }} What was read before is hidden, so that it is read and not remembered; it is kept beside this one.
+        </p>
         <ReadingNotes :reading="reading" />
         <div class="acts">
             <Button

@@ -3,6 +3,7 @@ import { computed, nextTick, watch } from 'vue';
 import { read } from '../../measure/show';
 import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
+import { again } from '../../project/entry';
 import { usePicked } from '../../ui/picked';
 import AddReading from './AddReading.vue';
 import Instruments from './Instruments.vue';
@@ -42,7 +43,7 @@ const thing = computed(() => project.site?.things.find((t) => t.id === picked.va
             <ol class="pick-list">
                 <li v-for="r in walk" :key="r.id" :class="{ on: r.id === picked }">
                     <button class="linkish" @click="pick(r.id)">{{ capitalised(render(r.name, project.unit)) }}</button>
-                    <span class="num">{{ read(r, project.unit, '–') }}</span>
+                    <span class="num">{{ again && r.id === picked ? '?' : read(r, project.unit, '–') }}</span>
                 </li>
             </ol>
             <AddReading />

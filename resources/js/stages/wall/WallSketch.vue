@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import type { Drawing, Walked } from '../../api/plan';
 import DrawingView from '../../draw/DrawingView.vue';
 import { commonScale } from '../../draw/frame';
+import { again } from '../../project/entry';
 import { useProject } from '../../project/store';
 import { useSize } from '../../ui/size';
 
@@ -16,7 +17,8 @@ const drawing = computed<Drawing | null>(() => {
     const whole = project.plan?.drawings[project.space?.[0] ?? '']?.[props.reading.view];
     if (!whole) return null;
     const items = whole.items.filter((i) => i.kind !== 'ribbon' && (i.kind !== 'reading' || i.ref === props.reading.id));
-    return { ...whole, items };
+    // Once more, and nobody is to be led by what was read before.
+    return { ...whole, items: again.value ? items.map((i) => (i.kind === 'reading' ? { ...i, value: undefined, deg: undefined } : i)) : items };
 });
 const scale = computed(() => (drawing.value ? commonScale([drawing.value], size.value.width - 4, size.value.height - 4) : 0.1));
 </script>

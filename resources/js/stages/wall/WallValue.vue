@@ -4,7 +4,7 @@ import type { Walked } from '../../api/plan';
 import { readLength } from '../../measure/read';
 import { also, lossless, show } from '../../measure/show';
 import { capitalised, render } from '../../measure/words';
-import { again } from '../../project/entry';
+import { again, turnedRound } from '../../project/entry';
 import { isAngle } from '../../project/readings';
 import { useProject } from '../../project/store';
 import { spoken, type Tapped } from './pad';
@@ -44,7 +44,7 @@ const name = computed(() => {
 const says = computed(() => {
     if (refusal.value) return refusal.value;
     if (echo.value) return echo.value;
-    if (again.value) return say('One more take; what stands is kept beside it.');
+    if (again.value) return turnedRound(props.reading.kind);
     if (finding.value) return render(finding.value.says, project.unit);
     const takes = props.reading.takes.length;
     if (takes > 1)
