@@ -67,8 +67,9 @@ final class GoesBetweenWalls implements Check
     {
         $pieces = array_filter($built->project->pieces, fn (Piece $p): bool => $p->space === $built->piece->space);
         $need = Need::of(array_values($pieces), $built->room->space);
-        $width = (float) $built->fit->box->width->value->millimetres();
-        $jams = (new Surveyor($built->project->workshop))->narrower($built->room->space, $need, $known->name, $width);
+        // What stands proud of a wall takes as much from every room.
+        $over = (float) $built->fit->box->width->value->minus($built->fit->box->clear->value)->millimetres();
+        $jams = (new Surveyor($built->project->workshop))->narrower($built->room->space, $need, $known->name, $known->stated + $over);
 
         if ($jams === 0) {
             return Text::of('fit.odds_none', rooms: Surveyor::ROOMS);

@@ -68,7 +68,7 @@ final readonly class Surveyor
         $sifted = Sifted::of($nodes, $observations, $targets);
 
         $slips = new Slips($sifted, (float) $nodes->sizes->depth->millimetres());
-        $advisor = new Advisor($candidates, $sifted->adjustment, new Trust($nodes->sizes, $reach, $slips));
+        $advisor = new Advisor($candidates, $sifted->adjustment, new Trust($nodes->sizes, $reach, $slips, new Behind($sifted->adjustment->learned)));
 
         return new Adjusted($space, $nodes, $walls, $targets, $sifted, $advisor, new Contradictions($this->unit));
     }

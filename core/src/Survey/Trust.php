@@ -14,7 +14,7 @@ final readonly class Trust
     /** @var array<string, list<Unread>> by target */
     private array $unread;
 
-    public function __construct(private Sizes $sizes, Reach $reach, private Slips $slips)
+    public function __construct(private Sizes $sizes, Reach $reach, private Slips $slips, private Behind $behind)
     {
         $unread = ['clear_width' => [], 'flank_left' => [], 'flank_right' => []];
         foreach (Side::cases() as $side) {
@@ -30,7 +30,7 @@ final readonly class Trust
     public function weighed(Target $target, array $mean, float $doubt): Weighed
     {
         return new Weighed($target->name, $target->value($mean), $doubt, $target->enough,
-            $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean), $this->slips->suspectIn($target, $mean));
+            $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean), $this->slips->suspectIn($target, $mean), $this->behind->of($target, $mean));
     }
 
     /** The same where it is on the list already, and still to be taken; else itself. */

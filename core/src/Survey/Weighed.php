@@ -11,6 +11,7 @@ final readonly class Weighed
      * @param  list<Unread>  $unread  where nobody has read what it hangs on
      * @param  list<string>  $hiding  ids of the readings that it hangs on and that nothing else checks
      * @param  list<string>  $suspect  ids of those that are likely a slip
+     * @param  array<string, float>  $behind  how much of a mm or degree of each reading goes into it, mm
      */
     public function __construct(
         public string $name,
@@ -20,6 +21,7 @@ final readonly class Weighed
         public array $unread = [],
         public array $hiding = [],
         public array $suspect = [],
+        public array $behind = [],
     ) {
     }
 
@@ -33,6 +35,6 @@ final readonly class Weighed
 
     public function known(?float $ask): Known
     {
-        return new Known($this->name, $this->doubt, $this->enough, $this->isSettled($ask), $this->unread, $this->hiding, $this->suspect);
+        return new Known($this, $this->isSettled($ask));
     }
 }

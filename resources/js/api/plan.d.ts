@@ -275,6 +275,17 @@ export interface Known {
    * readings by id that the size hangs on and that are likely a slip
    */
   suspect: string[];
+  /**
+   * a length in mm, at most 6 decimals
+   */
+  stated: number;
+  /**
+   * the readings it comes from, what counts most first: mm of the size for each mm or degree read
+   */
+  behind: {
+    reading: string;
+    share: number;
+  }[];
 }
 export interface Advice {
   reading: string | null;

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
+import HowWeKnow from './HowWeKnow.vue';
 import NextReadings from './NextReadings.vue';
 import { isRead } from '../../project/readings';
 import RoomShape from './RoomShape.vue';
@@ -30,6 +31,7 @@ const next = computed(() => walk.value.find((r) => !isRead(r)) ?? null);
         </p>
         <RoomShape v-if="done > 0" />
         <NextReadings v-if="done > 0" />
+        <HowWeKnow v-if="done > 0" />
     </section>
 </template>
 

@@ -18,7 +18,10 @@ const drawing = computed<Drawing | null>(() => {
     if (!whole) return null;
     const items = whole.items.filter((i) => i.kind !== 'ribbon' && (i.kind !== 'reading' || i.ref === props.reading.id));
     // Once more, and nobody is to be led by what was read before.
-    return { ...whole, items: again.value ? items.map((i) => (i.kind === 'reading' ? { ...i, value: undefined, deg: undefined } : i)) : items };
+    return {
+        ...whole,
+        items: again.value ? items.map((i) => (i.kind === 'reading' ? { ...i, value: undefined, deg: undefined } : i)) : items,
+    };
 });
 const scale = computed(() => (drawing.value ? commonScale([drawing.value], size.value.width - 4, size.value.height - 4) : 0.1));
 </script>
