@@ -155,6 +155,31 @@ test('things of any kind are put in the way, with their caution and the treatmen
     }
 });
 
+test('a baseboard is put on all walls at once, each as long as its wall, and taken back at once', async ({ page }) => {
+    await openCopy(page);
+    const rows = page.getByRole('listitem').filter({ hasText: 'Baseboard' });
+    await expect(rows).toHaveCount(3);
+    await page.locator('.add-row').getByRole('button', { name: 'Add' }).click();
+    await saved(page, 2);
+    await expect(rows).toHaveCount(6);
+    // The back wall's is picked: as long as the width near the floor.
+    await expect(page.getByRole('textbox', { name: 'wide' })).toHaveValue('1048');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(rows).toHaveCount(3);
+});
+
+test('how we know a size is told reading by reading', async ({ page }) => {
+    await openCopy(page);
+    await page.getByText('How we know').click();
+    const depth = page.getByRole('table', { name: 'depth comes from' });
+    await expect(depth.getByRole('row').filter({ hasText: 'Depth at the right' })).toContainText('+ 1.00');
+    const clear = page.getByRole('table', { name: 'clear width comes from' }).getByRole('row');
+    await expect(clear.nth(0)).toContainText(/1.*034.*± 1\.1/);
+    await expect(clear.nth(1)).toContainText(/Width at 2.*300.*at the back.*1034/);
+    await clear.nth(1).getByRole('button').click();
+    expect(await big(page)).toBe('1034mm');
+});
+
 test('studs are found and assumed, the floor is said, and a footprint is laid out', async ({ page }) => {
     await openCopy(page);
     await page.getByText('Wall, studs and floor').click();

@@ -12,6 +12,7 @@ use Illuminate\Support\Facades\Gate;
 use Incastro\Core\Document\Model\SpaceKind;
 use Incastro\Core\Document\Model\ThingKind;
 use Incastro\Core\Measure\Unit;
+use Incastro\Core\Queries\AllAround;
 
 /** What another space or thing of a project would begin with, as the operations that would add it; nothing is changed here. */
 final class StartController
@@ -31,10 +32,11 @@ final class StartController
         $document = $this->seen($project);
         $space = $request->string('space')->value();
         abort_unless(isset($document['spaces'][$space]), 404);
-        $id = Starting::id();
         $thing = Starting::in(Unit::from((string) $document['unit']))->thing($kind);
+        $ops = $kind->goesAround() ? AllAround::ops($document, $space, $thing, Starting::id(...))
+            : [['op' => 'add', 'path' => ['spaces', $space, 'things', Starting::id()], 'value' => $thing]];
 
-        return new JsonResponse(['id' => $id, 'ops' => [['op' => 'add', 'path' => ['spaces', $space, 'things', $id], 'value' => $thing]]]);
+        return new JsonResponse(['id' => $ops[0]['path'][3], 'ops' => $ops]);
     }
 
     /** @return array<array-key, mixed> the document of a project this person may see */

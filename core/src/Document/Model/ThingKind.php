@@ -49,4 +49,10 @@ enum ThingKind: string
     /** Wall that nothing may be fixed to. */
     case NoFix = 'no_fix';
     case Stringer = 'stringer';
+
+    /** It runs along all walls of a room, and is put there in one act. */
+    public function goesAround(): bool
+    {
+        return $this === self::Baseboard || $this === self::Shoe;
+    }
 }
