@@ -49,7 +49,7 @@ test('readings are taken one at a time with big keys, and corrected, skipped and
     await page.getByRole('button', { name: '‹ Back' }).click();
     await expect(page.locator('.sketch .reading text')).toHaveText(/1043.5/);
     await page.getByRole('button', { name: 'Again' }).click();
-    await expect(page.getByText('Hook on the other side this time.')).toBeVisible();
+    await expect(page.getByText('Hook on the other side this time, at the same marks.')).toBeVisible();
     await expect(page.locator('.sketch .reading text'), 'what was read before is hidden').toHaveText('?');
     await tap(page, '1', '0', '4', '4');
     await page.getByRole('button', { name: 'Keep, next' }).click();

@@ -8,7 +8,7 @@ import { findsPlace, type Found, instrumentsFor, nowhere, takeAgain, takeInstead
 export function turnedRound(kind: Walked['kind']): string {
     if (findsPlace(kind) || kind === 'gap') return say('Lay it on anew.');
     return instrumentsFor(kind)[0]!.value === 'tape'
-        ? say('Hook on the other side this time.')
+        ? say('Hook on the other side this time, at the same marks.')
         : say('Turn the instrument round this time.');
 }
 
