@@ -131,6 +131,26 @@ final class MaterialTest extends TestCase
         self::silent('site.thing_outside', $socket(930), 'no further than a reading plays');
     }
 
+    /** The side walls are 391 long; a socket moved there from the back wall kept its 520. */
+    public function test_a_thing_that_is_moved_to_a_shorter_wall_is_told_to_end_past_it_and_can_be_moved_within(): void
+    {
+        $socket = function (float $across, ?float $depth = 391.0): array {
+            $document = self::with(self::holding([], ['fill' => ['kind' => 'open']]),
+                ['kind' => 'socket', 'face' => 'right', 'across' => $across, 'width' => 86, 'treatment' => 'keep_clear']);
+            foreach ($depth === null ? [] : ['left', 'right'] as $n => $side) {
+                $document = Sample::reading($document, Sample::id('DEEP', $n), ['kind' => 'depth', 'side' => $side], $depth);
+            }
+
+            return $document;
+        };
+        $finding = self::told('site.thing_past_wall', $socket(520));
+        self::assertSame([215, 391], [$finding['measured'], $finding['says']['args']['length']['mm']], '520 + 86 − 391');
+        self::assertSame(['op' => 'set', 'value' => 305], array_intersect_key($finding['fix']['ops'][0], ['op' => 0, 'value' => 0]), '391 − 86');
+        self::silent('site.thing_past_wall', $socket(305));
+        self::silent('site.thing_past_wall', $socket(325), 'no further than a reading plays');
+        self::silent('site.thing_past_wall', $socket(520, null), 'how long the wall is nobody has read');
+    }
+
     /** A shelf in the middle of an opening of 2164: its underside at 1191 from the floor; a pipe end that rises to 1200 notches it. */
     public function test_a_notch_that_a_shelf_can_dodge(): void
     {
