@@ -38,7 +38,8 @@ final readonly class Known implements \JsonSerializable
     /** @return array<string, mixed> */
     public function jsonSerialize(): array
     {
-        return ['name' => $this->name, 'stated' => Clip::nearest($this->stated), 'doubt' => Clip::nearest($this->doubt), 'enough' => Clip::nearest($this->enough), 'settled' => $this->settled,
+        return ['name' => $this->name, 'stated' => Clip::nearest($this->stated), 'doubt' => Clip::nearest($this->doubt),
+            'enough' => Clip::nearest($this->enough), 'settled' => $this->settled,
             'unread' => array_map(fn (Unread $u): Text => $u->text(), $this->unread), 'unchecked' => $this->hiding, 'suspect' => $this->suspect,
             'behind' => array_map(fn (string $id, float $share): array => ['reading' => $id, 'share' => round($share, 2)],
                 array_keys($this->behind), $this->behind)];

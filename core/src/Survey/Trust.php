@@ -30,7 +30,8 @@ final readonly class Trust
     public function weighed(Target $target, array $mean, float $doubt): Weighed
     {
         return new Weighed($target->name, $target->value($mean), $doubt, $target->enough,
-            $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean), $this->slips->suspectIn($target, $mean), $this->behind->of($target, $mean));
+            $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean),
+            $this->slips->suspectIn($target, $mean), $this->behind->of($target, $mean));
     }
 
     /** The same where it is on the list already, and still to be taken; else itself. */
