@@ -111,7 +111,7 @@ test('what is left goes on the rack, and another project uses a piece of it and 
     await page.getByRole('button', { name: 'Put what is left on the rack' }).click();
     await expect(page.getByText('each with a label to write on it')).toBeVisible();
     await openCopy(page, '/demo/chart-room-right-niche', 'cut');
-    const piece = page.locator('.piece', { hasText: '920.0 × 372.8' }).first();
+    const piece = page.locator('.piece', { hasText: '920.2 × 372.8' }).first();
     await piece.getByRole('button', { name: 'Use' }).click();
     await expect(page.getByText(/1 × R\d+ of the rack, in hand/).first()).toBeVisible();
     await piece.getByRole('button', { name: 'Give back' }).click();

@@ -141,7 +141,8 @@ test('things of any kind are put in the way, with their caution and the treatmen
     const kinds = await page.getByRole('option').allInnerTexts();
     await page.keyboard.press('Escape');
     expect(kinds.length).toBe(40);
-    for (const [n, kind] of kinds.filter((_, i) => i % 8 === 0).entries()) {
+    // The first two run round the room, and have their own test.
+    for (const [n, kind] of kinds.filter((_, i) => i % 8 === 2).entries()) {
         await page.getByRole('combobox', { name: 'thing in the way' }).click();
         await page.getByRole('option', { name: kind, exact: true }).click();
         await page.locator('.add-row').getByRole('button', { name: 'Add' }).click();
