@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Checks;
 
-use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\SideKind;
@@ -65,8 +64,7 @@ final class GoesBetweenWalls implements Check
 
     private static function odds(PlacedPiece $built, Known $known): Text
     {
-        $pieces = array_filter($built->project->pieces, fn (Piece $p): bool => $p->space === $built->piece->space);
-        $need = Need::of(array_values($pieces), $built->room->space);
+        $need = Need::meant($built->project, $built->room->space);
         // What stands proud of a wall takes as much from every room.
         $over = (float) $built->fit->box->width->value->minus($built->fit->box->clear->value)->millimetres();
         $jams = (new Surveyor($built->project->workshop))->narrower($built->room->space, $need, $known->name, $known->stated + $over);

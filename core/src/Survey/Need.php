@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Survey;
 
 use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Measure\Length;
@@ -49,6 +50,12 @@ final readonly class Need
         $sizes = new Sizes($space);
 
         return new self($sizes->lowest(), Length::greatest($sizes->height, $sizes->lowest()), null);
+    }
+
+    /** Of what a project means to stand in one of its spaces. */
+    public static function meant(Project $project, Space $space): self
+    {
+        return self::of(array_values(array_filter($project->pieces, fn (Piece $p): bool => $p->space === $space->id)), $space);
     }
 
     /** @param  list<Piece>  $pieces  those meant for one space */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
-use Incastro\Core\Document\Model\Piece;
 use Incastro\Core\Document\Model\Project;
 use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Document\Model\Workshop;
@@ -31,9 +30,7 @@ final readonly class Surveyor
     /** @return array<string, Room> by space */
     public function rooms(Project $project): array
     {
-        $meant = fn (Space $space): array => array_values(array_filter($project->pieces, fn (Piece $p): bool => $p->space === $space->id));
-
-        return array_map(fn (Space $space): Room => $this->survey($space, Need::of($meant($space), $space)), $project->spaces);
+        return array_map(fn (Space $space): Room => $this->survey($space, Need::meant($project, $space)), $project->spaces);
     }
 
     /** A piece that changes within the same heights asks nothing new of the walls: what was worked out of them is remembered. */

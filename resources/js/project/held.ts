@@ -4,7 +4,7 @@ import { misread } from '../measure/misread';
 import type { Unit } from '../measure/read';
 import { say } from '../measure/say';
 import { lossless, showWithUnit } from '../measure/show';
-import { isAngle } from './readings';
+import { isAngle, isSigned } from './readings';
 
 /** A number as it was read, and as it was typed. */
 export interface Read {
@@ -36,7 +36,7 @@ export function howFar({ reading, over }: Pick<Held, 'reading' | 'over'>, unit: 
 export function asked(reading: Walked, read: Read, unit: Unit): Promise<Read> {
     const { expected } = reading;
     // What no room has is refused elsewhere, and with its reason.
-    const isNone = read.value <= 0 && !['plumb', 'level'].includes(reading.kind);
+    const isNone = read.value <= 0 && !isSigned(reading.kind);
     if (!expected || isNone || Math.abs(read.value - expected.value) <= expected.within) return Promise.resolve(read);
     held.value?.answer(null);
     const over = read.value - expected.value;

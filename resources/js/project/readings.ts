@@ -9,6 +9,9 @@ export type With = NonNullable<Fact['with']>;
 
 export const isAngle = (kind: Walked['kind']): boolean => kind === 'corner_angle' || kind === 'slope_angle';
 
+/** It may be zero or less. */
+export const isSigned = (kind: Walked['kind']): boolean => ['plumb', 'level', 'slid_edge'].includes(kind);
+
 /** It is looked for all over: its takes say where it was found. */
 export const findsPlace = (kind: Walked['kind']): boolean => kind === 'slid_edge' || kind === 'narrowest';
 

@@ -3,7 +3,6 @@ import Button from 'primevue/button';
 import { onMounted, ref } from 'vue';
 import { held, howFar } from '../project/held';
 import { useProject } from '../project/store';
-import { lossless } from '../measure/show';
 
 /** A number that the room does not allow: kept all the same, put right, or taken again. */
 const project = useProject();
@@ -15,7 +14,7 @@ onMounted(() => first.value?.$el.focus());
     <section v-if="held" class="held" role="alertdialog" aria-label="further off than expected" @keydown.esc.stop="held.answer(null)">
         <p>
             <b>{{ held.typed }}?</b> {{ howFar(held, project.documentUnit) }}.
-            <template v-if="held.guess">Did you mean {{ lossless(held.guess.value, project.documentUnit) }}?</template>
+            <template v-if="held.guess">Did you mean {{ held.guess.typed }}?</template>
         </p>
         <div class="answers">
             <Button v-if="held.guess" ref="first" :label="`It is ${held.guess.typed}`" size="small" @click="held.answer(held.guess)" />

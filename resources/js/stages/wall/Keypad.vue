@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import type { Walked } from '../../api/plan';
 import { readDegrees } from '../../measure/degrees';
 import { readLength, type Unit } from '../../measure/read';
+import { isSigned } from '../../project/readings';
 import { back, digit, exactly, fraction, spoken, type Tapped, turned } from './pad';
 import { say } from '../../measure/say';
 
@@ -10,7 +11,7 @@ import { say } from '../../measure/say';
 const props = defineProps<{ reading: Walked; unit: Unit; degrees: boolean }>();
 const emit = defineEmits<{ keep: [value: number, typed: string]; refused: [why: string] }>();
 const tapped = defineModel<Tapped>({ required: true });
-const signed = computed(() => ['plumb', 'level', 'slid_edge'].includes(props.reading.kind));
+const signed = computed(() => isSigned(props.reading.kind));
 
 interface Key {
     readonly label: string;
