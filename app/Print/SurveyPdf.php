@@ -122,6 +122,7 @@ final readonly class SurveyPdf
         return match (true) {
             $reading['deg'] !== null => "{$reading['deg']}°",
             $reading['value'] !== null => $this->words->length($reading['value']),
+            $reading['unreached'] !== null => Language::say('not reached'),
             default => $otherwise,
         };
     }

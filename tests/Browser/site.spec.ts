@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { big, openCopy, saved } from './house';
+import { big, openCopy, roomOf, saved, SIGNAL_CABIN } from './house';
 
 /** The path of a room of the demo house, by a part of its name. */
 async function room(page: Page, name: string): Promise<string> {
@@ -107,6 +107,35 @@ test('what to measure next is put on the list with one click, and the doubt shri
     await expect(advice).toContainText('what stands proud there is not known');
     await advice.getByRole('button').click();
     await expect(page.locator('.entry input')).toBeFocused();
+});
+
+test('what cannot be reached is said without a network too, asked for no more, and read after all', async ({ page, context }) => {
+    const at = await roomOf(page, SIGNAL_CABIN);
+    await page.goto(`${at}/site`);
+    await page.locator('.next li').first().getByRole('button').click();
+    await saved(page, 2);
+    await page.goto(`${at}/wall`);
+    const state = page.locator('header .state');
+    await expect(state, 'the one that is open').toContainText('12 of 13');
+    await context.setOffline(true);
+    const reach = page.getByRole('button', { name: 'Can’t reach' });
+    await reach.click();
+    await expect(reach).toHaveAttribute('aria-pressed', 'true');
+    await expect(page.getByText('Said to be out of reach. A number typed here still counts.')).toBeVisible();
+    await expect(state).toContainText('1 kept on this phone');
+    await context.setOffline(false);
+    await expect(state).not.toContainText('kept');
+
+    await page.goto(`${at}/site`);
+    await saved(page, 3);
+    await expect(page.getByText('All that could be reached is read; 1 could not.')).toBeVisible();
+    await expect(page.getByText('1 of the readings could not be reached')).toBeVisible();
+    const row = page.locator('.pick-list li').filter({ hasText: 'not reached' });
+    await row.getByRole('button').click();
+    await expect(page.locator('.tape-paper .big')).toContainText('could not be reached');
+    await page.getByRole('button', { name: 'It can be reached' }).click();
+    await saved(page, 4);
+    await expect(page.getByRole('button', { name: 'Could not reach it' })).toBeVisible();
 });
 
 test('a thing in the way is treated, moved by keyboard and by dragging, and undone', async ({ page }) => {

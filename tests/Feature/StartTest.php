@@ -94,4 +94,20 @@ final class StartTest extends TestCase
             self::assertStringContainsString('old bell plate: keep clear', $text);
         }
     }
+
+    public function test_a_reading_out_of_reach_is_said_on_paper_and_in_the_plan(): void
+    {
+        $this->actingAs($this->demoOwner());
+        $url = '/api/projects/'.$this->demoProject()->id;
+        $site = $this->getJson($url)->json('plan.site');
+        [$space, $reading] = [array_key_first($site), $site[array_key_first($site)]['walk'][0]];
+        $strike = array_map(fn (array $t): array => ['op' => 'strike', 'path' => ['facts', $t['id']]], $reading['takes']);
+        $fact = '01K0000000000000000000XRCH';
+        $this->postJson("$url/changes", $this->change(1, [...$strike, ['op' => 'append', 'path' => ['facts', $fact],
+            'value' => ['kind' => 'unreached', 'reading' => $reading['id'], 'at' => '2026-04-01T10:00:00Z']]]))->assertOk()
+            ->assertJsonPath("plan.site.$space.walk.0.value", null)->assertJsonPath("plan.site.$space.walk.0.unreached", $fact);
+        foreach (['measuring-list.pdf', 'survey.pdf'] as $file) {
+            self::assertStringContainsString('not reached', self::textOf((string) $this->get("$url/$file")->assertOk()->getContent()));
+        }
+    }
 }

@@ -100,10 +100,13 @@ final class Advisor
         return array_map(fn (Reading $r): Advice => new Advice($r, $of->name, $of->doubt, $of->doubt), $this->trust->again($ids));
     }
 
-    /** @return list<Advice> what nobody has read of a face */
+    /** @return list<Advice> what nobody has read of a face, where somebody could */
     private function unread(Weighed $of): array
     {
-        return array_map(fn (Unread $u): Advice => new Advice($this->trust->listed($u->ask()), $of->name, $of->doubt, $of->doubt), $of->unread);
+        $asked = array_map(fn (Unread $u): Reading => $this->trust->listed($u->ask()), $of->unread);
+
+        return array_map(fn (Reading $r): Advice => new Advice($r, $of->name, $of->doubt, $of->doubt),
+            array_values(array_filter($asked, fn (Reading $r): bool => $r->unreached() === null)));
     }
 
     /** @return list<Advice> those that take most off the doubt first */

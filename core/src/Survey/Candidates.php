@@ -16,8 +16,8 @@ use Incastro\Core\Document\Model\Space;
 use Incastro\Core\Measure\Length;
 
 /**
- * Readings that could be taken next: those on the list that are not read yet, and the usual ones at good places. What is read all over a face is asked
- * for by rule, not by what it takes off the doubt (`Unread`).
+ * Readings that could be taken next: those on the list that are neither read nor out of reach, and the usual ones at good places.
+ * What is read all over a face is asked for by rule, not by what it takes off the doubt (`Unread`).
  */
 final readonly class Candidates
 {
@@ -34,7 +34,7 @@ final readonly class Candidates
         $found = [];
         foreach ([...array_values($space->readings), ...$this->usual($space)] as $reading) {
             $key = json_encode(ReadingWriter::shape($reading), JSON_THROW_ON_ERROR);
-            if ($reading->isTaken() || $reading->kind->findsPlace()) {
+            if ($reading->isTaken() || $reading->kind->findsPlace() || $reading->unreached() !== null) {
                 $found[$key] = null;
             }
             if (array_key_exists($key, $found)) {

@@ -94,6 +94,7 @@ final readonly class SiteSection implements \JsonSerializable
             'typed' => $reading->last()?->typed,
             'takes' => array_map(fn (Take $t): array => ['id' => $t->id, 'value' => $t->value, 'deg' => $t->degrees, 'z' => $t->z, 'y' => $t->y,
                 'typed' => $t->typed, 'with' => ($t->with ?? Instrument::usualFor($reading->kind))->value, 'at' => $t->at], $takes),
+            'unreached' => $reading->unreached(),
             'notes' => array_map(fn (ReadingNote $n): array => ['id' => $n->id, 'text' => $n->text, 'at' => $n->at], $reading->notes),
             'photos' => array_map(
                 fn (ReadingPhoto $p): array => ['id' => $p->id, 'photo' => $p->photo, 'width' => $p->width,

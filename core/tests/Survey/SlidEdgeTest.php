@@ -48,6 +48,27 @@ final class SlidEdgeTest extends TestCase
         self::assertSame([Sample::id('E', 5), ''], $ids, 'the left one; the right one is new');
     }
 
+    /** It is an answer, though not a number: what hangs on it stays as little known as it was. */
+    public function test_what_is_out_of_reach_is_asked_for_no_more_and_stays_unknown(): void
+    {
+        $document = self::full();
+        $edge = Sample::id('E', 5);
+        $document['spaces'][Sample::SPACE]['readings'][$edge] = ['kind' => 'slid_edge', 'face' => 'left'];
+        $before = self::room($document);
+        $document['facts'][Sample::id('X', 1)] = ['kind' => 'unreached', 'reading' => $edge, 'at' => '2026-04-01T10:00:00Z'];
+        $room = self::room($document);
+        self::assertSame(['left', 'right'], self::edgesAsked($before));
+        self::assertSame(['right'], self::edgesAsked($room));
+        self::assertSame(self::unread($before), self::unread($room));
+        self::assertSame(self::width($before)->doubt, self::width($room)->doubt);
+        self::assertFalse(self::width($room)->settled);
+
+        $read = self::room(Sample::reading($document, $edge, ['kind' => 'slid_edge', 'face' => 'left'], 1));
+        self::assertSame([['right', 100.0, 2300.0]], self::unread($read), 'a take has the last word');
+        $document['facts'][Sample::id('X', 1)]['struck'] = true;
+        self::assertSame(['left', 'right'], self::edgesAsked(self::room($document)), 'it can be reached after all');
+    }
+
     public function test_what_is_struck_out_is_unknown_again(): void
     {
         $document = self::slid(self::slid(self::full(), 'left', 1.0), 'right', 0.5);
@@ -167,6 +188,14 @@ final class SlidEdgeTest extends TestCase
     {
         return array_map(fn (Unread $u): array => [$u->side->value, (float) $u->from->millimetres(), (float) $u->to->millimetres()],
             self::width($room)->unread);
+    }
+
+    /** @return list<string> the faces */
+    private static function edgesAsked(Room $room): array
+    {
+        $edges = array_filter($room->doubt->next, fn (Advice $a): bool => $a->reading->kind === ReadingKind::SlidEdge);
+
+        return array_values(array_map(fn (Advice $a): string => $a->reading->face->value ?? '', $edges));
     }
 
     private static function width(Room $room): Known

@@ -778,6 +778,7 @@ export interface Fact {
     | 'take'
     | 'note'
     | 'photo'
+    | 'unreached'
     | 'bought'
     | 'done'
     | 'begun'

@@ -183,6 +183,10 @@ export interface Walked {
     | 'step_at';
   name: Text;
   value: number | null;
+  /**
+   * the fact that says it could not be taken
+   */
+  unreached: string | null;
   typed: string | null;
   takes: Taken[];
   off_by: number | null;

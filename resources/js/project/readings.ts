@@ -24,6 +24,9 @@ export const nowhere: Found = { z: null, y: null };
 
 export const isRead = (r: Walked): boolean => r.value !== null || r.deg !== null;
 
+/** Nobody has stood there yet: neither read nor found out of reach. */
+export const isOpen = (r: Walked): boolean => !isRead(r) && r.unreached === null;
+
 /** One more take of a reading. What stood before stays beside it. */
 export function takeAgain(
     reading: Pick<Walked, 'id' | 'kind'>,
@@ -56,6 +59,11 @@ export function strikeOf(reading: Walked): Operation[] {
 
 export function noteOf(reading: string, text: string, at: string): Operation {
     return happened({ kind: 'note', reading, text }, at);
+}
+
+/** Somebody stood there and could not take it; said already, it can be reached after all. */
+export function reachTold(reading: Walked): Operation {
+    return reading.unreached === null ? happened({ kind: 'unreached', reading: reading.id }) : struck(reading.unreached);
 }
 
 /** A new place to read, and its id. */

@@ -10,6 +10,8 @@ enum FactKind: string
     case Take = 'take';
     case Note = 'note';
     case Photo = 'photo';
+    /** Of a reading: it could not be taken. */
+    case Unreached = 'unreached';
     case Bought = 'bought';
     case Done = 'done';
     case Begun = 'begun';

@@ -26,6 +26,7 @@ final class FactReader
         $said = fn (Node $n, string $key, int $most): ?string => $n->at($key)->isMissing() ? null : $n->at($key)->text($most);
         $fact = match ($node->at('kind')->oneOf(FactKind::class)) {
             FactKind::Note => self::note($node, $id),
+            FactKind::Unreached => new Unreached($id, $node->at('reading')->text(26), self::when($node)),
             FactKind::Photo => self::photo($node, $id),
             FactKind::Take => self::take($node, $id),
             FactKind::Bought => self::bought($node, $id),

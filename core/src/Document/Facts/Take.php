@@ -11,7 +11,7 @@ use Incastro\Core\Measure\Length;
  * One taking of a reading: its exact value (a length, or degrees for an angle), the text as typed, with what and when; of what was
  * looked for all over, where it was found (z above the floor, y from the back wall).
  */
-final readonly class Take implements Fact
+final readonly class Take implements ReadingFact
 {
     public function __construct(
         public string $id,
@@ -30,5 +30,10 @@ final readonly class Take implements Fact
     public function number(): float
     {
         return (float) ($this->value?->millimetres() ?? $this->degrees ?? 0.0);
+    }
+
+    public function reading(): string
+    {
+        return $this->reading;
     }
 }

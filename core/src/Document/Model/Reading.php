@@ -42,12 +42,19 @@ final readonly class Reading
         public bool $levelled = false,
         public array $notes = [],
         public array $photos = [],
+        private ?string $saidUnreached = null,
     ) {
     }
 
     public function isTaken(): bool
     {
         return $this->takes !== [];
+    }
+
+    /** The fact that says it could not be taken, by id; a take of it has the last word. */
+    public function unreached(): ?string
+    {
+        return $this->isTaken() ? null : $this->saidUnreached;
     }
 
     public function last(): ?Take

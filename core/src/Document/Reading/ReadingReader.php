@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Document\Reading;
 
+use Incastro\Core\Document\Facts\ReadingFact;
 use Incastro\Core\Document\Facts\ReadingNote;
 use Incastro\Core\Document\Facts\ReadingPhoto;
 use Incastro\Core\Document\Facts\Take;
+use Incastro\Core\Document\Facts\Unreached;
 use Incastro\Core\Document\Model\Along;
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\Plane;
@@ -20,7 +22,7 @@ use Incastro\Core\Measure\Text;
 /** Reads one reading: where it is taken, and whether its takes can belong to it. */
 final class ReadingReader
 {
-    /** @param  list<Take|ReadingNote|ReadingPhoto>  $facts */
+    /** @param  list<ReadingFact>  $facts */
     public static function reading(Node $node, string $id, array $facts): Reading
     {
         $kind = $node->at('kind')->oneOf(ReadingKind::class);
@@ -39,7 +41,7 @@ final class ReadingReader
         return $reading;
     }
 
-    /** @param  list<Take|ReadingNote|ReadingPhoto>  $facts */
+    /** @param  list<ReadingFact>  $facts */
     private static function placed(Node $node, string $id, ReadingKind $kind, array $facts): Reading
     {
         $length = fn (string $key): ?Length => $node->at($key)->optionalLength(Length::zero(), Length::fromMillimetres(20_000));
@@ -54,7 +56,7 @@ final class ReadingReader
             $opening ? $node->at('rise')->oneOf(Rise::class) : null,
             $length('z') ?? Length::zero(),
             $length('from_z') ?? Length::zero(),
-            array_values(array_filter($facts, fn (Take|ReadingNote|ReadingPhoto $f): bool => $f instanceof Take)),
+            array_values(array_filter($facts, fn (ReadingFact $f): bool => $f instanceof Take)),
             $node->at('face')->optionalOf(Face::class),
             $node->at('along')->optionalOf(Along::class),
             $length('x'),
@@ -65,8 +67,9 @@ final class ReadingReader
             $node->at('edge')->isMissing() ? null : $node->at('edge')->text(26),
             $node->at('step')->isMissing() ? null : $node->at('step')->count(1, 30),
             ! $node->at('levelled')->isMissing() && $node->at('levelled')->flag(),
-            array_values(array_filter($facts, fn (Take|ReadingNote|ReadingPhoto $f): bool => $f instanceof ReadingNote)),
-            array_values(array_filter($facts, fn (Take|ReadingNote|ReadingPhoto $f): bool => $f instanceof ReadingPhoto)),
+            array_values(array_filter($facts, fn (ReadingFact $f): bool => $f instanceof ReadingNote)),
+            array_values(array_filter($facts, fn (ReadingFact $f): bool => $f instanceof ReadingPhoto)),
+            array_values(array_filter($facts, fn (ReadingFact $f): bool => $f instanceof Unreached))[0]->id ?? null,
         );
     }
 

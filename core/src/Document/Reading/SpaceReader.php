@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Incastro\Core\Document\Reading;
 
 use Incastro\Core\Document\Facts\Fact;
-use Incastro\Core\Document\Facts\ReadingNote;
-use Incastro\Core\Document\Facts\ReadingPhoto;
-use Incastro\Core\Document\Facts\Take;
+use Incastro\Core\Document\Facts\ReadingFact;
 use Incastro\Core\Document\Model\Along;
 use Incastro\Core\Document\Model\FloorKind;
 use Incastro\Core\Document\Model\Footprint;
@@ -24,7 +22,7 @@ use Incastro\Core\Document\Model\WallKind;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/** Reads spaces with their readings; takes and notes are facts (FactReader), gathered here by the reading they belong to. */
+/** Reads spaces with their readings; what happened to one is a fact (FactReader), gathered here by the reading they belong to. */
 final class SpaceReader
 {
     /**
@@ -35,15 +33,15 @@ final class SpaceReader
     {
         $byReading = [];
         foreach ($facts as $fact) {
-            if ($fact instanceof Take || $fact instanceof ReadingNote || $fact instanceof ReadingPhoto) {
-                $byReading[$fact->reading][] = $fact;
+            if ($fact instanceof ReadingFact) {
+                $byReading[$fact->reading()][] = $fact;
             }
         }
 
         return $root->at('spaces')->each(fn (Node $node, string $id): Space => self::space($node, $id, $byReading));
     }
 
-    /** @param  array<string, list<Take|ReadingNote|ReadingPhoto>>  $facts  by reading */
+    /** @param  array<string, list<ReadingFact>>  $facts  by reading */
     private static function space(Node $node, string $id, array $facts): Space
     {
         $kind = $node->at('kind')->optionalOf(SpaceKind::class) ?? SpaceKind::Niche;

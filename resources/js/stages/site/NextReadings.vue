@@ -20,6 +20,7 @@ const open = computed(() => doubt.value.known.filter((k) => !k.settled));
 const unread = computed(() => open.value.flatMap((k) => k.unread));
 /** A walk's worth of readings that nothing else checks: a slip in one of them would pass unseen. */
 const unchecked = computed(() => new Set(open.value.flatMap((k) => k.unchecked)));
+const unreached = computed(() => project.site!.walk.filter((r) => r.unreached !== null).length);
 const suspect = computed(() => new Set(open.value.flatMap((k) => k.suspect)));
 const known = (name: string): string => render({ key: `known.${name}`, args: {} }, project.unit);
 
@@ -65,6 +66,9 @@ async function take(advice: Advice): Promise<void> {
             <b>Nothing more would help much.</b> What is left is what tape and level may be out by: take again what is doubted, or read with
             something finer.
         </template>
+        <p v-if="unreached > 0 && !doubt.enough" class="unread">
+            {{ unreached }} of the readings could not be reached: what hangs on them stays as little known as it was.
+        </p>
     </div>
 </template>
 

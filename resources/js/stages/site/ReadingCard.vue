@@ -22,6 +22,7 @@ import {
     isAngle,
     isRead,
     nowhere,
+    reachTold,
     readingRemoved,
     strikeOf,
 } from '../../project/readings';
@@ -59,6 +60,8 @@ function keepPlace(axis: keyof Found, mm: number): Promise<void> {
     return mine;
 }
 
+const reach = (): Promise<unknown> => guarded(project.change(reachTold(props.reading)));
+
 async function remove(): Promise<void> {
     const { id } = props.reading;
     const ops = [...strikeOf(props.reading), readingRemoved(project.space![0], id)];
@@ -77,12 +80,16 @@ async function remove(): Promise<void> {
                 {{ lossless(reading.value, project.unit) }}<small>{{ project.unit }}</small>
             </template>
             <template v-else-if="reading.deg !== null">{{ reading.deg }}<small>°</small></template>
+            <template v-else-if="reading.unreached !== null">–<small>could not be reached</small></template>
             <template v-else>–<small>not read yet</small></template>
         </div>
         <div v-if="reading.value !== null && !again" class="alt">
             {{ also(reading.value, project.unit) }}<span class="soft"> · typed “{{ reading.typed }}”</span>
         </div>
         <p class="help soft">{{ help }}</p>
+        <p v-if="reading.unreached !== null" class="help soft">
+            It is not asked for again. What hangs on it stays as little known as it was.
+        </p>
         <p v-if="finding && !again" class="doubted">{{ render(finding.says, project.unit) }} {{ render(finding.remedy, project.unit) }}</p>
         <p v-else-if="showsOff && !again" class="help soft">
             Off by {{ isAngle(reading.kind) ? `${reading.off_by_deg}°` : show(reading.off_by!, project.unit) }} from what all readings
@@ -120,6 +127,8 @@ async function remove(): Promise<void> {
                 :disabled="again"
                 @click="again = true"
             />
+            <Button v-else-if="reading.unreached === null" label="Could not reach it" size="small" severity="secondary" @click="reach" />
+            <Button v-else label="It can be reached" size="small" severity="secondary" @click="reach" />
             <Button label="Remove" size="small" severity="secondary" @click="remove" />
         </div>
     </section>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, watch } from 'vue';
 import { read } from '../../measure/show';
+import { say } from '../../measure/say';
 import { capitalised, render } from '../../measure/words';
 import { useProject } from '../../project/store';
 import { again } from '../../project/entry';
@@ -43,7 +44,9 @@ const thing = computed(() => project.site?.things.find((t) => t.id === picked.va
             <ol class="pick-list">
                 <li v-for="r in walk" :key="r.id" :class="{ on: r.id === picked }">
                     <button class="linkish" @click="pick(r.id)">{{ capitalised(render(r.name, project.unit)) }}</button>
-                    <span class="num">{{ again && r.id === picked ? '?' : read(r, project.unit, '–') }}</span>
+                    <span class="num">{{
+                        again && r.id === picked ? '?' : read(r, project.unit, r.unreached === null ? '–' : say('not reached'))
+                    }}</span>
                 </li>
             </ol>
             <AddReading />

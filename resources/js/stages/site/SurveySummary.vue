@@ -5,7 +5,7 @@ import { useProject } from '../../project/store';
 import { usePicked } from '../../ui/picked';
 import HowWeKnow from './HowWeKnow.vue';
 import NextReadings from './NextReadings.vue';
-import { isRead } from '../../project/readings';
+import { isOpen, isRead } from '../../project/readings';
 import RoomShape from './RoomShape.vue';
 
 /** How far the survey has come, and what it says of the room. */
@@ -13,7 +13,7 @@ const project = useProject();
 const picked = usePicked();
 const walk = computed(() => project.site?.walk ?? []);
 const done = computed(() => walk.value.filter(isRead).length);
-const next = computed(() => walk.value.find((r) => !isRead(r)) ?? null);
+const next = computed(() => walk.value.find(isOpen) ?? null);
 </script>
 
 <template>
@@ -27,6 +27,7 @@ const next = computed(() => walk.value.find((r) => !isRead(r)) ?? null);
                 Next: the {{ render(next.name, project.unit) }}.
                 <button class="linkish" @click="picked = next!.id">Read it</button>
             </template>
+            <template v-else-if="done < walk.length">All that could be reached is read; {{ walk.length - done }} could not.</template>
             <template v-else>Everything on the list is read. Pick a number on the drawing to correct it.</template>
         </p>
         <RoomShape v-if="done > 0" />

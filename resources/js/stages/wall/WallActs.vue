@@ -2,11 +2,11 @@
 import { computed, ref } from 'vue';
 import type { Walked } from '../../api/plan';
 import { again, instrument, instrumentOf } from '../../project/entry';
-import { instrumentsFor, type With } from '../../project/readings';
+import { instrumentsFor, isRead, type With } from '../../project/readings';
 
-/** Back, skip, again, note, photo, and with what it is read. */
+/** Back, skip, out of reach, again, note, photo, and with what it is read. */
 const props = defineProps<{ reading: Walked; first: boolean; last: boolean }>();
-const emit = defineEmits<{ back: []; skip: []; note: [text: string]; photo: [file: File] }>();
+const emit = defineEmits<{ back: []; skip: []; reach: []; note: [text: string]; photo: [file: File] }>();
 const noting = ref(false);
 const text = ref('');
 const instruments = computed(() => instrumentsFor(props.reading.kind));
@@ -32,7 +32,15 @@ function picked(e: Event): void {
     <div v-else class="acts">
         <button :disabled="first" @click="emit('back')">‹ Back</button>
         <button :disabled="last" @click="emit('skip')">Skip ›</button>
-        <button :class="{ on: again }" :aria-pressed="again" :disabled="reading.takes.length === 0" @click="again = !again">Again</button>
+        <button
+            v-if="!isRead(reading)"
+            :class="{ on: reading.unreached !== null }"
+            :aria-pressed="reading.unreached !== null"
+            @click="emit('reach')"
+        >
+            Can’t reach
+        </button>
+        <button v-else :class="{ on: again }" :aria-pressed="again" @click="again = !again">Again</button>
         <button @click="noting = true">Note</button>
         <label class="photo">Photo<input type="file" accept="image/*" capture="environment" aria-label="photo" @change="picked" /></label>
         <select

@@ -9,7 +9,7 @@ import { say } from '../../measure/say';
 
 /** Where in the walk this is, and how much is still kept on this phone alone. */
 const props = defineProps<{ walk: readonly Walked[]; here: string; waiting: number }>();
-const emit = defineEmits<{ go: [id: string]; space: [id: string] }>();
+const emit = defineEmits<{ go: [id: string | null] }>();
 const project = useProject();
 const outbox = useOutbox();
 const phone = isPhone();
@@ -19,6 +19,11 @@ const kept = computed(() => {
     if (outbox.signedOut) return say('{0} kept on this phone: sign in again to send them', props.waiting);
     return say('{0} kept on this phone', props.waiting);
 });
+
+function goTo(space: string): void {
+    project.chosenSpace = space;
+    emit('go', project.site?.walk[0]?.id ?? null);
+}
 </script>
 
 <template>
@@ -33,7 +38,7 @@ const kept = computed(() => {
             v-if="project.spaces.length > 1"
             :value="project.space![0]"
             aria-label="space"
-            @change="(e) => emit('space', (e.target as HTMLSelectElement).value)"
+            @change="(e) => goTo((e.target as HTMLSelectElement).value)"
         >
             <option v-for="[id, s] in project.spaces" :key="id" :value="id">{{ s.name }}</option>
         </select>
@@ -46,7 +51,7 @@ const kept = computed(() => {
         <button
             v-for="(r, i) in walk"
             :key="r.id"
-            :class="{ done: isRead(r), on: r.id === here }"
+            :class="{ done: isRead(r), passed: r.unreached !== null, on: r.id === here }"
             :aria-label="`reading ${i + 1}`"
             :aria-current="r.id === here"
             @click="emit('go', r.id)"
@@ -104,6 +109,9 @@ select {
     border: 0;
     background: linear-gradient(#545148, #545148) center bottom / 2px 9px no-repeat;
     opacity: 0.55;
+}
+.ticks .passed {
+    background: repeating-linear-gradient(90deg, var(--soft) 0 3px, transparent 3px 6px);
 }
 .ticks .done {
     background-size: 2px 15px;

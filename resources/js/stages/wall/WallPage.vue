@@ -7,7 +7,7 @@ import { useProject } from '../../project/store';
 import { again, found, taken } from '../../project/entry';
 import { asked, held, type Read } from '../../project/held';
 import HeldEntry from '../../ui/HeldEntry.vue';
-import { findsPlace, isAngle, isRead, noteOf, nowhere } from '../../project/readings';
+import { findsPlace, isAngle, isOpen, noteOf, nowhere, reachTold } from '../../project/readings';
 import { useMeter } from '../../project/meter';
 import Keypad from './Keypad.vue';
 import { metered, nothing, type Tapped } from './pad';
@@ -33,7 +33,7 @@ onMounted(async () => {
     try {
         await project.open(id.value);
         await outbox.load();
-        here.value = walk.value.find((r) => !isRead(r))?.id ?? walk.value[0]?.id ?? null;
+        here.value = walk.value.find(isOpen)?.id ?? walk.value[0]?.id ?? null;
     } catch (error) {
         trouble.value = error instanceof Error ? error.message : String(error);
     }
@@ -107,26 +107,30 @@ async function keep(said: number, text: string): Promise<void> {
     }
 }
 
-const note = (text: string): Promise<void> => outbox.add(id.value, [noteOf(reading.value!.id, text, new Date().toISOString())]);
-
-async function photo(file: File): Promise<void> {
+async function sent(job: Promise<void>): Promise<void> {
     try {
-        const { op, blob, photo: name } = await photoOf(file, { kind: 'photo', reading: reading.value!.id });
-        await outbox.add(id.value, [op], { id: name, blob });
+        await job;
     } catch (error) {
         refusal.value = error instanceof Error ? error.message : String(error);
     }
 }
 
-function goToSpace(space: string): void {
-    project.chosenSpace = space;
-    here.value = project.site?.walk[0]?.id ?? null;
-}
+const note = (text: string): Promise<void> => sent(outbox.add(id.value, [noteOf(reading.value!.id, text, new Date().toISOString())]));
+
+/** The same reading stays: a second press says of no other that it is out of reach. */
+const reach = (): Promise<void> => sent(outbox.add(id.value, [reachTold(reading.value!)]));
+
+const photo = (file: File): Promise<void> =>
+    sent(
+        photoOf(file, { kind: 'photo', reading: reading.value!.id }).then((p) =>
+            outbox.add(id.value, [p.op], { id: p.photo, blob: p.blob }),
+        ),
+    );
 </script>
 
 <template>
     <div v-if="project.plan && reading" class="wall">
-        <WallHead :walk="walk" :here="here!" :waiting="mine.length" @go="(r) => (here = r)" @space="goToSpace" />
+        <WallHead :walk="walk" :here="here!" :waiting="mine.length" @go="(r) => (here = r)" />
         <RefusedList :project="id" />
         <WallSketch :reading="reading" />
         <WallValue v-model:refusal="refusal" :reading="reading" :tapped="tapped" :asks="asks" />
@@ -136,6 +140,7 @@ function goToSpace(space: string): void {
             :last="at === walk.length - 1"
             @back="step(-1)"
             @skip="step(1)"
+            @reach="reach"
             @note="note"
             @photo="photo"
         />

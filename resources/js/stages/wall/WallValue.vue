@@ -46,6 +46,7 @@ const says = computed(() => {
     if (echo.value) return echo.value;
     if (again.value) return turnedRound(props.reading.kind);
     if (finding.value) return render(finding.value.says, project.unit);
+    if (props.reading.unreached !== null) return say('Said to be out of reach. A number typed here still counts.');
     const takes = props.reading.takes.length;
     if (takes > 1)
         return say(

@@ -8,6 +8,7 @@ const reading = {
     kind: 'width',
     value: 1048,
     deg: null,
+    unreached: null,
     typed: '1048',
     takes: [{ id: 'T1', value: 1048, typed: '1048' }],
 } as unknown as Walked;
@@ -31,4 +32,14 @@ it('does not show twice what has arrived meanwhile', () => {
 
 it('leaves other readings alone', () => {
     expect(afterWaiting({ ...reading, id: 'S' }, [item(take('T2', 1047))]).value).toBe(1048);
+});
+
+it('shows what was found out of reach, and within it again', () => {
+    const beyond: Waiting['ops'][number] = { op: 'append', path: ['facts', 'U1'], value: { kind: 'unreached', reading: 'R' } };
+    const open = { ...reading, value: null, takes: [] };
+    expect(afterWaiting(open, [item(beyond)]).unreached).toBe('U1');
+    expect(afterWaiting({ ...open, id: 'S' }, [item(beyond)]).unreached).toBeNull();
+    expect(afterWaiting(open, [item(beyond), item({ op: 'strike', path: ['facts', 'U1'] })]).unreached).toBeNull();
+    expect(afterWaiting({ ...open, unreached: 'U0' }, [item({ op: 'strike', path: ['facts', 'T1'] })]).unreached).toBe('U0');
+    expect(afterWaiting(open, [item(beyond), item(take('T2', 1047))]).unreached, 'a take has the last word').toBeNull();
 });

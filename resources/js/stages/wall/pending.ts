@@ -15,6 +15,7 @@ interface TakeFact {
 /** A reading as it will stand once what waits on this device has arrived. */
 export function afterWaiting(reading: Walked, waiting: readonly Waiting[]): Walked {
     let shown = reading;
+    let { unreached } = reading;
     for (const { op, path, value } of waiting.flatMap((w) => w.ops)) {
         const fact = (value ?? {}) as TakeFact;
         if (op === 'append' && fact.kind === 'take' && fact.reading === reading.id) {
@@ -36,7 +37,9 @@ export function afterWaiting(reading: Walked, waiting: readonly Waiting[]): Walk
                 takes: [...shown.takes.filter((t) => t.id !== take.id), take],
             };
         }
+        if (op === 'append' && fact.kind === 'unreached' && fact.reading === reading.id) unreached = path[1]!;
+        if (op === 'strike' && unreached === path[1]) unreached = null;
         if (op === 'strike') shown = { ...shown, takes: shown.takes.filter((t) => t.id !== path[1]) };
     }
-    return shown;
+    return { ...shown, unreached: shown.takes.length > 0 ? null : unreached };
 }
