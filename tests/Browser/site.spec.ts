@@ -99,6 +99,25 @@ test('a number that the room does not allow is held, put right, kept all the sam
     ).toBeVisible();
 });
 
+test('the tape is checked once, and one that is out is told', async ({ page }) => {
+    await openCopy(page);
+    await expect(page.getByText('Nobody has checked this tape')).toBeVisible();
+    await page.getByText('Tape, level, meter, gauge').last().click();
+    for (const [name, said] of [
+        ['Hook reads more by', '1'],
+        ['Long run, tape', '4000'],
+        ['Long run, meter', '4000'],
+    ] as const) {
+        await page.getByLabel(name, { exact: true }).fill(said);
+        await page.getByLabel(name, { exact: true }).press('Enter');
+    }
+    await saved(page, 4);
+    await expect(page.getByText('Nobody has checked this tape')).toHaveCount(0);
+    await expect(page.locator('footer')).toContainText(/The hook of the tape is out by 1.mm/);
+    await page.getByLabel('the parts are marked out by this tape too').check();
+    await saved(page, 5);
+});
+
 test('what to measure next is put on the list with one click, and the doubt shrinks', async ({ page }) => {
     await page.goto(await room(page, 'Signal cabin, book niche').then((p) => `${p}/site`));
     await expect(page.getByText('What to measure next')).toBeVisible();

@@ -30,7 +30,7 @@ final readonly class Verdicts
         [$checker, $accepted] = [new Checker, new Accepted($project)];
         $findings = $held = [];
         foreach ($project->spaces as $id => $space) {
-            array_push($findings, ...$accepted->marked($checker->survey($space, $rooms[$id])));
+            array_push($findings, ...$accepted->marked([...$checker->survey($space, $rooms[$id]), ...(new TapeTrue)->of($project->workshop, $space)]));
         }
         foreach ($pieces as $id => $piece) {
             $own = $accepted->marked([...$piece->design->findings, ...$checker->piece($piece, $assembly)]);

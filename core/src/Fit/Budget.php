@@ -34,10 +34,13 @@ final readonly class Budget
         $height = $box->height->value;
         $budget = Figure::of($box->width->value, Text::of('fit.carcass_width'), null, $box->width->exact)
             ->plus($this->workshop->partTolerance, Text::of('fit.part_tolerance'));
-        [$tape, $level] = [$instruments->tapeLimit($this->widestReading($room)), $instruments->levelLimit($height)];
-        $doubt = Clip::up(self::known($piece, $room)->doubt ?? 0.0);
-        $budget = $doubt->isGreaterThan($tape->plus($level)) ? $budget->plus($doubt, Text::of('fit.survey_doubt'))
-            : $budget->plus($tape, Text::of('fit.tape_limit'))->plus($level, Text::of('fit.level_limit', h: $height));
+        $widest = $this->widestReading($room);
+        $same = $this->workshop->cutsBySameTape ? '_same' : '';
+        $tape = $instruments->tapeLimit($widest)->minus(Clip::down($instruments->tape->cancels($widest) * sqrt(3.0)));
+        $level = $instruments->levelLimit($height);
+        $doubt = Clip::up($this->doubt(self::known($piece, $room), $instruments, $room));
+        $budget = $doubt->isGreaterThan($tape->plus($level)) ? $budget->plus($doubt, Text::of("fit.survey_doubt$same"))
+            : $budget->plus($tape, Text::of("fit.tape_limit$same"))->plus($level, Text::of('fit.level_limit', h: $height));
 
         return $budget->plus($this->workshop->slideIn, Text::of('fit.slide_in'))->named(Text::of('fit.needed'));
     }
@@ -52,6 +55,20 @@ final readonly class Budget
         };
 
         return array_values(array_filter($room->doubt->known, fn (Known $k): bool => $k->name === $name))[0] ?? null;
+    }
+
+    /** The survey's doubt, without what is gone where the parts are cut by the tape that read: its scale, in so much of each reading as the width has of it. */
+    private function doubt(?Known $known, Instruments $instruments, Room $room): float
+    {
+        $gone = 0.0;
+        foreach ($known->behind ?? [] as $id => $share) {
+            [$reading, $take] = [$room->space->readings[$id], $room->space->readings[$id]->last()];
+            $taped = $take === null ? null : Instruments::taped($reading, $take);
+            $gone += $taped === null ? 0.0 : $share * $instruments->tape->cancels($taped);
+        }
+        $doubt = $known->doubt ?? 0.0;
+
+        return sqrt(max(0.0, $doubt ** 2 - (2.0 * $gone) ** 2));
     }
 
     private function widestReading(Room $room): Length

@@ -39,6 +39,7 @@ use Incastro\Core\Memory\Memory;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\SiteSection;
 use Incastro\Core\Survey\Surveyor;
+use Incastro\Core\Survey\Tape;
 use Incastro\Core\Survey\WayInSection;
 
 /** The stages from a document to its plan: each is worked out when it is first asked for, once, from those before it. */
@@ -152,7 +153,7 @@ final class Planning
     public function sections(string ...$names): array
     {
         $sections = [
-            'site' => fn (): mixed => new SiteSection($this->rooms()),
+            'site' => fn (): mixed => new SiteSection($this->rooms(), new Tape($this->project->workshop)),
             'pieces' => fn (): mixed => new PiecesSection($this->pieces(), $this->verdicts()->held, $this->assembly()->fasteners()),
             'parts' => fn (): mixed => $this->parts(),
             'cut' => fn (): mixed => new CutSection($this->project, $this->cutting()),

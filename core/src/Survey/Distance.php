@@ -20,8 +20,9 @@ final readonly class Distance extends Observation
         float $sigma,
         string $reading,
         float $tape = 0.0,
+        float $over = 0.0,
     ) {
-        parent::__construct($value, $sigma, $reading, $tape);
+        parent::__construct($value, $sigma, $reading, $tape, $over);
     }
 
     public function predict(array $state): array
@@ -30,6 +31,6 @@ final readonly class Distance extends Observation
         $v = Sum::value($this->up, $state) + $this->constants[1];
         $d = hypot($u, $v) ?: 1.0;
 
-        return [$d, Sum::of(Sum::times($this->across, $u / $d), Sum::times($this->up, $v / $d))];
+        return [$d + $this->tapeOver, Sum::of(Sum::times($this->across, $u / $d), Sum::times($this->up, $v / $d))];
     }
 }

@@ -23,14 +23,22 @@ final readonly class EquationTerms
     /** @param  array<int, float>  $coefficients  of the unknowns that the take is the sum of */
     public function linear(array $coefficients, Reading $reading, Take $take): Linear
     {
-        return new Linear($coefficients, $take->number(), $this->sigma($reading, $take), $reading->id, $this->instruments->tape($reading, $take));
+        return new Linear($coefficients, $take->number(), $this->sigma($reading, $take), $reading->id, ...$this->shared($reading, $take));
     }
 
     /** @param  array{array<int, float>, array<int, float>}  $along  coefficients of both legs */
     public function distance(array $along, Reading $reading, Take $take): Distance
     {
         return new Distance($along[0], $along[1], [0.0, 0.0], $take->number(), $this->sigma($reading, $take), $reading->id,
-            $this->instruments->tape($reading, $take));
+            ...$this->shared($reading, $take));
+    }
+
+    /** @return array{float, float} what the take shares with all others of its tape, and what that reads too much; mm */
+    private function shared(Reading $reading, Take $take): array
+    {
+        $taped = Instruments::taped($reading, $take);
+
+        return $taped === null ? [0.0, 0.0] : [$this->instruments->tape->deviation($taped), $this->instruments->tape->over($taped)];
     }
 
     /** Standard uncertainty of a take by itself, mm, or degrees for an angle. */

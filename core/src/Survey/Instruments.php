@@ -19,8 +19,11 @@ final readonly class Instruments
     /** A gap, a lean or a short thickness read with a rule or wedge. */
     private const RULE_LIMIT_MM = 0.5;
 
+    public Tape $tape;
+
     public function __construct(private Workshop $workshop)
     {
+        $this->tape = new Tape($workshop);
     }
 
     /** Class II tape, inside reading: ±(base + perMetre · L + bend), L in metres rounded up (Directive 2014/32/EU, MI-008). */
@@ -62,13 +65,13 @@ final readonly class Instruments
         };
     }
 
-    /** What a take shares with all others of the same tape, its scale and its hook: a standard uncertainty in mm, 0 where no tape was used. */
-    public function tape(Reading $reading, Take $take): float
+    /** What the tape was set to read, null where another instrument was used: of that the take shares the scale and hook with all others (`Tape`). */
+    public static function taped(Reading $reading, Take $take): ?Length
     {
         $with = $take->with ?? Instrument::usualFor($reading->kind);
-        $isTaped = $with === Instrument::Tape && $take->value !== null && ! in_array($reading->kind, [ReadingKind::Gap, ReadingKind::SlidEdge], true);
+        $isTaped = $with === Instrument::Tape && ! in_array($reading->kind, [ReadingKind::Gap, ReadingKind::SlidEdge], true);
 
-        return $isTaped ? self::standard($this->tapeLimit($take->value)->minus($this->workshop->tapeBend)) : 0.0;
+        return $isTaped ? $take->value : null;
     }
 
     private function lineLimit(Instrument $with, Length $span): Length

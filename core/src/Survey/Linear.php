@@ -14,12 +14,13 @@ final readonly class Linear extends Observation
         float $sigma,
         string $reading = '',
         float $tape = 0.0,
+        float $over = 0.0,
     ) {
-        parent::__construct($value, $sigma, $reading, $tape);
+        parent::__construct($value, $sigma, $reading, $tape, $over);
     }
 
     public function predict(array $state): array
     {
-        return [Sum::value($this->coefficients, $state), $this->coefficients];
+        return [Sum::value($this->coefficients, $state) + $this->tapeOver, $this->coefficients];
     }
 }

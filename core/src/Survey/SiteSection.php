@@ -20,7 +20,7 @@ use Incastro\Core\Survey\Readings\Measurements;
 final readonly class SiteSection implements \JsonSerializable
 {
     /** @param  array<string, Room>  $rooms  by space */
-    public function __construct(private array $rooms)
+    public function __construct(private array $rooms, private Tape $tape)
     {
     }
 
@@ -61,6 +61,7 @@ final readonly class SiteSection implements \JsonSerializable
             'depth' => (object) $room->depth,
             'planes' => array_map(fn (Plane $p): string => $p->value, $room->planes()),
             'doubt' => new DoubtSection($room),
+            'tape_checked' => $this->tape->isChecked(),
         ];
     }
 

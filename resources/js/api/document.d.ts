@@ -715,6 +715,22 @@ export interface Workshop {
    * what the car bears
    */
   car_kg?: number;
+  /**
+   * pushed against a wall beside a steel rule, the tape reads so much more
+   */
+  hook_over?: number;
+  /**
+   * one long run, as the tape reads it
+   */
+  checked_on_tape?: number;
+  /**
+   * the same run, as the distance meter reads it
+   */
+  checked_on_meter?: number;
+  /**
+   * the parts are marked out by the tape that read the room
+   */
+  cuts_by_same_tape?: boolean;
 }
 export interface Saw {
   /**

@@ -130,6 +130,10 @@ export interface Site {
   };
   planes: ('front' | 'back')[];
   doubt: Doubt;
+  /**
+   * whether somebody held the tape against a rule and a meter
+   */
+  tape_checked: boolean;
   kind:
     | 'niche'
     | 'wall'

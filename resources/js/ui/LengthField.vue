@@ -16,7 +16,6 @@ const props = defineProps<{
     keep: (mm: number, typed: string) => Promise<unknown>;
     eager?: boolean;
     placeholder?: string;
-    signed?: boolean;
     /** An angle is asked, in degrees; then `modelValue` and what is kept are degrees. */
     degrees?: boolean;
 }>();

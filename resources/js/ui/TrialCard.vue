@@ -37,7 +37,6 @@ const may = computed(() =>
                             :unit="project.documentUnit"
                             :label="`${title}, ${render(p.name, project.unit)}`"
                             :keep="(mm) => keep(p.key, mm)"
-                            signed
                         />
                     </td>
                 </tr>

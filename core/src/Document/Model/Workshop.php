@@ -10,7 +10,8 @@ use Incastro\Core\Measure\Length;
  * The person's tools and habits, copied into the project. Tape limit per fieldbook class II:
  * ±(tapeBase + tapePerMetre · L), L in metres rounded up, and tapeBend more for an inside reading.
  * A stick of lumber loses endTrim at each end. A sheet lies flat in the car up to carLength by carWidth, which bears carKg. A router's
- * base is so wide across, its bit so thick. Distance meter ± meterLimit; line laser ± laserPerMetre · run; angle gauge ± gaugeDegrees.
+ * base is so wide across, its bit so thick. Hook pushed against a wall, the tape reads hookOver more than a steel rule; one long run was read with tape
+ * and meter. Distance meter ± meterLimit; line laser ± laserPerMetre · run; angle gauge ± gaugeDegrees.
  */
 final readonly class Workshop
 {
@@ -34,6 +35,10 @@ final readonly class Workshop
         public ?Length $carLength = null,
         public ?Length $carWidth = null,
         public ?float $carKg = null,
+        public ?Length $hookOver = null,
+        public ?Length $checkedOnTape = null,
+        public ?Length $checkedOnMeter = null,
+        public bool $cutsBySameTape = false,
     ) {
     }
 

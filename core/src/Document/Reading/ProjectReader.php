@@ -107,6 +107,8 @@ final class ProjectReader
         $usually = fn (string $key, float $usual): Length => $node->at($key)
             ->optionalLength(Length::zero(), Length::fromMillimetres(20)) ?? Length::fromMillimetres($usual);
 
+        $run = [Length::fromMillimetres(500), Length::fromMillimetres(20_000)];
+
         return new Workshop(
             $small('kerf', 10), $small('trim', 100), $small('banding', 5),
             $small('slide_in', 50), $small('part_tolerance', 10),
@@ -121,6 +123,10 @@ final class ProjectReader
             $node->at('car_length')->optionalLength(Length::fromMillimetres(300), Length::fromMillimetres(10_000)),
             $node->at('car_width')->optionalLength(Length::fromMillimetres(300), Length::fromMillimetres(3_000)),
             $node->at('car_kg')->isMissing() ? null : $node->at('car_kg')->number(10.0, 5_000.0),
+            $node->at('hook_over')->optionalLength(Length::fromMillimetres(-10), Length::fromMillimetres(10)),
+            $node->at('checked_on_tape')->optionalLength(...$run),
+            $node->at('checked_on_meter')->optionalLength(...$run),
+            ! $node->at('cuts_by_same_tape')->isMissing() && $node->at('cuts_by_same_tape')->flag(),
         );
     }
 

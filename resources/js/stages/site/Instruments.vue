@@ -3,6 +3,7 @@ import { useProject } from '../../project/store';
 import Fold from '../../ui/Fold.vue';
 import LengthField from '../../ui/LengthField.vue';
 import LengthRow from '../../ui/LengthRow.vue';
+import TapeCheck from './TapeCheck.vue';
 import { say } from '../../measure/say';
 
 /** How far the person's instruments may be out; every doubt in the plan follows from these. */
@@ -38,5 +39,6 @@ const fields = [
                 :keep="(deg: number) => project.set(['workshop', 'gauge_degrees'], deg)"
             />
         </div>
+        <TapeCheck />
     </Fold>
 </template>

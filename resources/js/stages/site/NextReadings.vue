@@ -66,6 +66,10 @@ async function take(advice: Advice): Promise<void> {
             <b>Nothing more would help much.</b> What is left is what tape and level may be out by: take again what is doubted, or read with
             something finer.
         </template>
+        <p v-if="!project.site!.tape_checked" class="soft tape">
+            Nobody has checked this tape: it is taken for as good as new. Hold it against a rule and a meter once, under “Tape, level,
+            meter, gauge”.
+        </p>
         <p v-if="unreached > 0 && !doubt.enough" class="unread">
             {{ unreached }} of the readings could not be reached: what hangs on them stays as little known as it was.
         </p>
