@@ -8,7 +8,7 @@ declare(strict_types=1);
  * usage: ./incastro bench survey [ROOMS=1000 of each family]
  */
 require __DIR__.'/../../vendor/autoload.php';
-foreach (['Family', 'TrueRoom', 'Trial', 'Tally'] as $class) {
+foreach (['Family', 'TrueRoom', 'Trial', 'Carcass', 'Tally'] as $class) {
     require __DIR__."/survey/$class.php";
 }
 

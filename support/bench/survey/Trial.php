@@ -16,7 +16,7 @@ use Incastro\Core\Survey\Surveyor;
 /** Readings taken from a made-up room, what the surveyor makes of them, and what it asks for next. */
 final class Trial
 {
-    private const SPACE = '01J00000000000000000000001';
+    public const SPACE = '01J00000000000000000000001';
 
     private ?Room $surveyed = null;
 
@@ -146,22 +146,29 @@ final class Trial
 
     private function surveyedAnew(): Room
     {
+        $project = ProjectReader::read($this->document());
+        $need = new Need(Length::fromMillimetres(TrueRoom::LOW), Length::fromMillimetres(TrueRoom::HIGH), null, $this->enough);
+
+        return (new Surveyor($project->workshop))->survey($project->spaces[self::SPACE], $need);
+    }
+
+    /** @return array<string, mixed> a project of this one room, as read so far */
+    public function document(): array
+    {
         $readings = $facts = [];
         foreach ($this->taken as $i => [$reading, $mm, $found]) {
             $readings[self::id(self::key($reading))] = $reading;
             $facts[self::id("T$i")] = ['kind' => 'take', 'reading' => self::id(self::key($reading)), ($reading['kind'] === 'corner_angle' ? 'deg' : 'value') => round($mm, 3), 'typed' => (string) round($mm, 1)] + $found;
         }
-        $project = ProjectReader::read([
+
+        return [
             'format' => 'incastro-project', 'version' => 1, 'id' => self::SPACE, 'name' => 'Trial', 'unit' => 'mm', 'as_of' => '2026-01-01',
             'spaces' => [self::SPACE => ['kind' => 'niche', 'name' => 'Trial', 'order' => 'a', 'readings' => $readings]],
             'pieces' => [], 'methods' => ['front' => 'banded', 'top' => 'between', 'shelves' => 'fixed', 'back' => 'none'], 'stock' => [],
             'workshop' => ['kerf' => 3, 'trim' => 6, 'banding' => 1, 'slide_in' => 6, 'part_tolerance' => 1,
                 'tape_base' => 0.3, 'tape_per_metre' => 0.2, 'tape_bend' => 1, 'level_per_metre' => 0.5],
             'layouts' => [], 'facts' => $facts,
-        ]);
-        $need = new Need(Length::fromMillimetres(TrueRoom::LOW), Length::fromMillimetres(TrueRoom::HIGH), null, $this->enough);
-
-        return (new Surveyor($project->workshop))->survey($project->spaces[self::SPACE], $need);
+        ];
     }
 
     /** @param  array<string, mixed>  $reading */
