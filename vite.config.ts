@@ -12,5 +12,6 @@ export default defineConfig({
         rollupOptions: { input: 'resources/js/main.ts' },
         chunkSizeWarningLimit: 900,
     },
-    test: { include: ['resources/js/**/*.test.ts', 'support/texts/*.test.ts'] },
+    // The lint and the types are run whole in some tests: how fast is for the benchmarks to say.
+    test: { testTimeout: 120_000, include: ['resources/js/**/*.test.ts', 'support/texts/*.test.ts'] },
 } as never);

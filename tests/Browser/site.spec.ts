@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { big, openCopy, roomOf, saved, SIGNAL_CABIN } from './house';
+import { big, choose, openCopy, roomOf, saved, SIGNAL_CABIN } from './house';
 
 /** The path of a room of the demo house, by a part of its name. */
 async function room(page: Page, name: string): Promise<string> {
@@ -118,12 +118,32 @@ test('the tape is checked once, and one that is out is told', async ({ page }) =
     await saved(page, 5);
 });
 
+test('where a wall steps is said, and either part of it is asked for anew', async ({ page }) => {
+    await openCopy(page);
+    await page.getByText('One more reading', { exact: true }).click();
+    await choose(page, 'kind of reading', 'Edge of a step on the left wall, from the floor');
+    await page.getByRole('button', { name: 'Put it on the list' }).click();
+    await saved(page, 2);
+    await expect(page.locator('.entry input')).toBeFocused();
+    await page.keyboard.type('900');
+    await page.keyboard.press('Enter');
+    await saved(page, 3);
+    await page.keyboard.press('Escape');
+    await expect(page.getByText(/^Nobody has read the left wall between .* but for its step\.$/).first()).toBeVisible();
+    await expect(
+        page.locator('.next li').filter({ hasText: 'Straightedge slid over the left wall, either side of its step' }),
+    ).toBeVisible();
+    await expect(page.locator('.pick-list li').filter({ hasText: 'Edge of the step on the left wall, from the floor' })).toContainText(
+        '900',
+    );
+});
+
 test('what to measure next is put on the list with one click, and the doubt shrinks', async ({ page }) => {
     await page.goto(await room(page, 'Signal cabin, book niche').then((p) => `${p}/site`));
     await expect(page.getByText('What to measure next')).toBeVisible();
     await expect(page.locator('.next li').filter({ hasText: '→ ±' }).first()).toBeVisible();
     const advice = page.locator('.next li').first();
-    await expect(advice).toContainText('what stands proud there is not known');
+    await expect(advice).toContainText('how the wall runs there is not known');
     await advice.getByRole('button').click();
     await expect(page.locator('.entry input')).toBeFocused();
 });

@@ -41,7 +41,7 @@ final readonly class Equations
     public function allOver(Reading $reading, Take $take): array
     {
         return $reading->kind !== ReadingKind::SlidEdge ? []
-            : (new SlidFace($this->terms->nodes, $reading->on()))->elsewhere($take, $this->terms->sigma($reading, $take));
+            : (new SlidFace($this->terms->nodes, $reading))->elsewhere($take, $this->terms->sigma($reading, $take));
     }
 
     /** What a take of a reading says; null where the space has nothing for it to say (a diagonal without a height). */

@@ -13,7 +13,7 @@ use Incastro\Core\Measure\Length;
 
 /**
  * Where a side wall was read, and where nobody did: a bulge may stand wherever no reading, no laid edge is near. How near is a fixed distance: how
- * straight the wall seems elsewhere says nothing of it.
+ * straight the wall seems elsewhere says nothing of it. Of a side with a step an edge finds the step alone, unless it is slid over either part by itself.
  */
 final readonly class FaceRead
 {
@@ -24,13 +24,17 @@ final readonly class FaceRead
     /** @var list<array{float, float}> read places, mm from the back and above the floor */
     private array $places;
 
+    private bool $hasStep;
+
     /** @var list<Take> what slid edges found */
     private array $slid;
 
     public function __construct(private Sizes $sizes, private Side $side)
     {
         $readings = array_values(array_filter($sizes->space->readings, fn (Reading $r): bool => $r->isTaken()));
-        $slid = array_filter($readings, fn (Reading $r): bool => $r->kind === ReadingKind::SlidEdge && $r->on()->value === $side->value);
+        $this->hasStep = WallStep::on($sizes->space, $side) !== [];
+        $slid = array_filter($readings, fn (Reading $r): bool => $r->kind === ReadingKind::SlidEdge && $r->on()->value === $side->value
+            && (! $this->hasStep || $r->step !== null));
         $this->slid = array_merge(...array_map(fn (Reading $r): array => $r->takes, array_values($slid)), ...[[]]);
         $this->places = array_merge(...array_map($this->placesOf(...), $readings), ...[[]]);
     }
@@ -43,8 +47,8 @@ final readonly class FaceRead
             && ! $t->z->isLessThan($reach->bottom) && ! $t->z->isGreaterThan($reach->top)
             && ! $this->isWithin((float) $this->depthOf($t)->millimetres(), (float) $t->z->millimetres()));
 
-        return [...($stretch === null ? [] : [new Unread($this->side, ...$stretch)]),
-            ...array_map(fn (Take $t): Unread => new Unread($this->side, $t->z ?? Length::zero(), $this->depthOf($t), $t->value), array_values($proud))];
+        return [...($stretch === null ? [] : [new Unread($this->side, $stretch[0], $stretch[1], null, $this->hasStep ? Missing::Parts : Missing::Stretch)]),
+            ...array_map(fn (Take $t): Unread => new Unread($this->side, $t->z ?? Length::zero(), $this->depthOf($t), $t->value, Missing::Proud), array_values($proud))];
     }
 
     private function depthOf(Take $take): Length

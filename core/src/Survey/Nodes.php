@@ -249,8 +249,8 @@ final class Nodes
     private function prior(Surface $surface, string $of): Prior
     {
         return match ($surface) {
-            Surface::Left => $this->sidePrior($this->sizes->space->side(Side::Left)),
-            Surface::Right => $this->sidePrior($this->sizes->space->side(Side::Right)),
+            Surface::Left => $this->sidePrior(Side::Left),
+            Surface::Right => $this->sidePrior(Side::Right),
             Surface::Back => Prior::backWall()->wandering($this->character),
             Surface::Floor, Surface::Ceiling, Surface::MouthHead => Prior::level(),
             Surface::Slope => Prior::slope($this->sizes->space->slope?->along === Along::Run),
@@ -262,10 +262,10 @@ final class Nodes
         };
     }
 
-    private function sidePrior(SideKind $kind): Prior
+    private function sidePrior(Side $side): Prior
     {
-        return match ($kind) {
-            SideKind::Wall => Prior::wall()->wandering($this->character),
+        return match ($this->sizes->space->side($side)) {
+            SideKind::Wall => Prior::wall()->wandering($this->character)->stepping(WallStep::on($this->sizes->space, $side)),
             SideKind::Open => Prior::mark(),
             SideKind::Appliance => Prior::appliance(),
         };

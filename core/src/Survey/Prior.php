@@ -8,7 +8,7 @@ namespace Incastro\Core\Survey;
  * What is taken for granted of a surface before it is read: a plane plus a smooth deviation.
  * Standard deviations: offset in mm, slopes along its two axes in mm a metre, deviation in mm over a reach in metres.
  * Covariance of two places: σ_off² + σ_a²·a·a′ + σ_b²·b·b′ + σ_dev²·m(r/reach), m the Matérn 3/2 function
- * (Rasmussen and Williams, Gaussian Processes for Machine Learning, eq. 4.17). Shown to the person as an assumption.
+ * and σ_step² more for two places beyond the same step (Rasmussen and Williams, Gaussian Processes for Machine Learning, eq. 4.17). Shown to the person as an assumption.
  */
 final readonly class Prior
 {
@@ -17,12 +17,14 @@ final readonly class Prior
     /** @var array{float, float, float, float} mm² */
     private array $variances;
 
+    /** @param  list<WallStep>  $steps  two places beyond the same edge share what it sets them off by */
     public function __construct(
         public float $offset,
         public float $slopeA,
         public float $slopeB,
         public float $deviation,
         public float $reach = 0.8,
+        private array $steps = [],
     ) {
         $this->variances = [$offset ** 2, $slopeA ** 2, $slopeB ** 2, $deviation ** 2];
     }
@@ -36,7 +38,13 @@ final readonly class Prior
     /** The same of a house with such walls. */
     public function wandering(Character $as): self
     {
-        return new self($this->offset, $this->slopeA, $as->crooked * $this->slopeB, $as->wander, $as->reach);
+        return new self($this->offset, $this->slopeA, $as->crooked * $this->slopeB, $as->wander, $as->reach, $this->steps);
+    }
+
+    /** @param  list<WallStep>  $steps */
+    public function stepping(array $steps): self
+    {
+        return new self($this->offset, $this->slopeA, $this->slopeB, $this->deviation, $this->reach, $steps);
     }
 
     /** A mark on floor and wall, plumbed by the person: only where it stands is not known. */
@@ -101,6 +109,9 @@ final readonly class Prior
     {
         [$offset, $a, $b, $deviation] = $this->variances;
         $plane = $offset + $a * $p[0] * $q[0] + $b * $p[1] * $q[1];
+        foreach ($this->steps as $step) {
+            $plane += $step->isBeyond($p) && $step->isBeyond($q) ? WallStep::HEIGHT_MM ** 2 : 0.0;
+        }
         if ($deviation === 0.0) {
             return $plane;
         }

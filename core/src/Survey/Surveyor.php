@@ -62,10 +62,12 @@ final readonly class Surveyor
         $walls = Walls::numbered($nodes);
         $targets = (new Targets($nodes, $reach))->all();
         $candidates = (new Candidates($nodes, $this->instruments, $reach))->of($space);
+        $bends = new Bends($nodes);
         $sifted = Sifted::of($nodes, $observations, $targets);
 
         $slips = new Slips($sifted, (float) $nodes->sizes->depth->millimetres());
-        $advisor = new Advisor($candidates, $sifted->adjustment, new Trust($nodes->sizes, $reach, $slips, new Behind($sifted->adjustment->learned)));
+        $trust = new Trust($nodes->sizes, $reach, $slips, new Behind($sifted->adjustment->learned), $bends);
+        $advisor = new Advisor($candidates, $sifted->adjustment, $trust);
 
         return new Adjusted($space, $nodes, $walls, $targets, $sifted, $advisor, new Contradictions($this->unit));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
+use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Document\Model\SpaceKind;
 use Incastro\Core\Measure\Length;
 
@@ -17,6 +18,8 @@ final class Targets
     private const PITCH_MM = 400;
 
     private const PER_METRE = 1000 * Length::PER_MM;
+
+    private const BESIDE = 5 * Length::PER_MM;
 
     private const LEVEL_ENOUGH_MM = 3.0;
 
@@ -140,6 +143,9 @@ final class Targets
                 $sums[array_key_first($sum) ?? 'fixed'] = $sum;
             }
         }
+        foreach (WallStep::on($this->nodes->sizes->space, Side::from($surface->value)) as $step) {
+            $this->besideEdge($surface, $step, $zs);
+        }
         foreach ($this->nodes->on($surface) as $i => [$y, $z]) {
             if ($z * self::PER_METRE >= $bottom && $z * self::PER_METRE <= $top && $y * self::PER_METRE <= $depth) {
                 $sums[$i] = [$i => 1.0];
@@ -147,6 +153,22 @@ final class Targets
         }
 
         return array_values($sums);
+    }
+
+    /**
+     * Either side of a step counts right up to its edge.
+     *
+     * @param  list<int>  $zs
+     */
+    private function besideEdge(Surface $surface, WallStep $step, array $zs): void
+    {
+        $depth = $this->nodes->sizes->depth->units;
+        foreach ([-self::BESIDE, self::BESIDE] as $off) {
+            $at = $step->at->units + $off;
+            foreach ($step->isUpright ? $zs : [$depth, intdiv($depth, 2), 0] as $other) {
+                $this->nodes->at($surface, $step->isUpright ? $at : $other, $step->isUpright ? $other : $at);
+            }
+        }
     }
 
     /**

@@ -14,12 +14,11 @@ final readonly class Trust
     /** @var array<string, list<Unread>> by target */
     private array $unread;
 
-    public function __construct(private Sizes $sizes, Reach $reach, private Slips $slips, private Behind $behind)
+    public function __construct(private Sizes $sizes, Reach $reach, private Slips $slips, private Behind $behind, private Bends $bends)
     {
         $unread = ['clear_width' => [], 'flank_left' => [], 'flank_right' => []];
         foreach (Side::cases() as $side) {
-            $target = $sizes->space->kind->hasBreast() ? "flank_{$side->value}" : 'clear_width';
-            array_push($unread[$target], ...($sizes->space->side($side) === SideKind::Wall ? (new FaceRead($sizes, $side))->unread($reach) : []));
+            array_push($unread[$this->ofSide($side)], ...($sizes->space->side($side) === SideKind::Wall ? (new FaceRead($sizes, $side))->unread($reach) : []));
         }
         $this->unread = $unread;
     }
@@ -30,8 +29,27 @@ final readonly class Trust
     public function weighed(Target $target, array $mean, float $doubt): Weighed
     {
         return new Weighed($target->name, $target->value($mean), $doubt, $target->enough,
-            $this->unread[$target->name] ?? [], $this->slips->hiddenIn($target, $mean),
+            $this->unread($target->name, $mean), $this->slips->hiddenIn($target, $mean),
             $this->slips->suspectIn($target, $mean), $this->behind->of($target, $mean));
+    }
+
+    /**
+     * Steps first: an edge slid over one finds nothing else.
+     *
+     * @param  array<int, float>  $mean
+     * @return list<Unread>
+     */
+    private function unread(string $target, array $mean): array
+    {
+        $bent = fn (Side $side): array => $this->ofSide($side) === $target ? $this->bends->of($side, $mean) : [];
+
+        return [...$bent(Side::Left), ...$bent(Side::Right), ...$this->unread[$target] ?? []];
+    }
+
+    /** The size that hangs on a side. */
+    private function ofSide(Side $side): string
+    {
+        return $this->sizes->space->kind->hasBreast() ? "flank_{$side->value}" : 'clear_width';
     }
 
     /** The same where it is on the list already, and still to be taken; else itself. */

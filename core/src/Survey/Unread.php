@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Survey;
 
+use Incastro\Core\Document\Model\Along;
 use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\Plane;
 use Incastro\Core\Document\Model\Reading;
@@ -12,33 +13,38 @@ use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Measure\Text;
 
-/**
- * What nobody has read of a side: a stretch of its height where some place is further than a hand from all that was read, or the place where a slid
- * edge found it proud, with no width there.
- */
+/** What nobody has read of a side, and the reading that would tell (`Missing`). */
 final readonly class Unread
 {
-    /** @param  Length|null  $proud  of the place (`from` high, `to` from the back); null for a stretch of heights */
-    public function __construct(public Side $side, public Length $from, public Length $to, public ?Length $proud = null)
+    /** @param  Length|null  $by  how far out that place is (`from` high, `to` from the back); null for a stretch of heights, `from` to `to` */
+    public function __construct(public Side $side, public Length $from, public Length $to, public ?Length $by = null, public Missing $what = Missing::Stretch)
     {
     }
 
     public function text(): Text
     {
-        return Text::of(($this->proud === null ? 'survey.unread_' : 'survey.proud_').$this->side->value, ...$this->args());
+        return Text::of("survey.{$this->what->value}_{$this->side->value}", ...$this->args());
     }
 
     /** @return array<string, Length> of the sentence */
     public function args(): array
     {
-        return $this->proud === null ? ['from' => $this->from, 'to' => $this->to] : ['by' => $this->proud, 'z' => $this->from, 'y' => $this->to];
+        return $this->by === null ? ['from' => $this->from, 'to' => $this->to] : ['by' => $this->by, 'z' => $this->from, 'y' => $this->to];
     }
 
     /** The reading that would fill the hole. */
     public function ask(): Reading
     {
-        return $this->proud === null
-            ? new Reading('', ReadingKind::SlidEdge, null, Plane::Front, null, Length::zero(), Length::zero(), [], Face::from($this->side->value))
-            : new Reading('', ReadingKind::Width, null, Plane::Front, null, $this->from, Length::zero(), [], y: $this->to);
+        $ofFace = fn (ReadingKind $kind, ?Along $along, ?int $step): Reading => new Reading('', $kind, null, Plane::Front, null, Length::zero(), Length::zero(), [],
+            Face::from($this->side->value), $along, step: $step);
+
+        return match ($this->what) {
+            Missing::Stretch => $ofFace(ReadingKind::SlidEdge, null, null),
+            Missing::Parts => $ofFace(ReadingKind::SlidEdge, null, 1),
+            Missing::Proud, Missing::Turns => new Reading('', ReadingKind::Width, null, Plane::Front, null, $this->from, Length::zero(), [], y: $this->to),
+            Missing::Leans => new Reading('', ReadingKind::Width, null, Plane::Front, null, $this->from, Length::zero(), []),
+            Missing::StepOut => $ofFace(ReadingKind::StepEdge, Along::Depth, null),
+            Missing::StepUp => $ofFace(ReadingKind::StepEdge, null, null),
+        };
     }
 }

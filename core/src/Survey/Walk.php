@@ -23,7 +23,7 @@ final class Walk
         ReadingKind::Height, ReadingKind::Knee, ReadingKind::SlopeStart, ReadingKind::SlopeRise, ReadingKind::SlopeAngle,
         ReadingKind::StepAt, ReadingKind::StepHeight,
         ReadingKind::Depth, ReadingKind::Diagonal, ReadingKind::ThreeFourFive, ReadingKind::CornerAngle,
-        ReadingKind::Plumb, ReadingKind::SlidEdge, ReadingKind::Narrowest, ReadingKind::Gap, ReadingKind::Level,
+        ReadingKind::Plumb, ReadingKind::SlidEdge, ReadingKind::Narrowest, ReadingKind::StepEdge, ReadingKind::Gap, ReadingKind::Level,
     ];
 
     /** @return list<Reading> */

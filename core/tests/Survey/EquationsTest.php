@@ -146,8 +146,8 @@ final class EquationsTest extends TestCase
     {
         $kinds = array_map(fn (array $c): string => $c[0]['kind'], [...array_values([...self::readings()]), ...array_values([...self::underSlopes()])]);
         self::assertEqualsCanonicalizing(array_column(ReadingKind::cases(), 'value'),
-            array_values(array_unique([...$kinds, 'slope_start', 'slid_edge', 'narrowest'])),
-            'what takes say the place of is in SlidEdgeTest');
+            array_values(array_unique([...$kinds, 'slope_start', 'slid_edge', 'narrowest', 'step_edge'])),
+            'what takes say the place of is in SlidEdgeTest, where a step is in WallStepTest');
     }
 
     /**

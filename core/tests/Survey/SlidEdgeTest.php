@@ -91,7 +91,7 @@ final class SlidEdgeTest extends TestCase
         $document = self::slid(self::slid(self::full(), 'right', 0.5), 'left', 15.0, 1650, 175);
         $room = self::room($document);
         [$proud] = self::width($room)->unread;
-        self::assertSame([1650, 175, 15], array_map(fn (?Length $l): int|float|null => $l?->millimetres(), [$proud->from, $proud->to, $proud->proud]));
+        self::assertSame([1650, 175, 15], array_map(fn (?Length $l): int|float|null => $l?->millimetres(), [$proud->from, $proud->to, $proud->by]));
         $advice = $room->doubt->next[0]->reading;
         self::assertSame([ReadingKind::Width, 1650, 175], [$advice->kind, $advice->z->millimetres(), $advice->y?->millimetres()]);
         $read = self::room(Sample::reading($document, Sample::id('W', 9), ['kind' => 'width', 'z' => 1650, 'y' => 175], 985));

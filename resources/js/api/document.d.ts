@@ -116,6 +116,7 @@ export interface Reading {
     | 'gap'
     | 'slid_edge'
     | 'narrowest'
+    | 'step_edge'
     | 'three_four_five'
     | 'corner_angle'
     | 'slope_angle'

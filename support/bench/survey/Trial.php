@@ -85,7 +85,7 @@ final class Trial
         if ($reading['kind'] !== 'slid_edge') {
             return [$reading, $this->room->read($reading), []];
         }
-        [$mm, $y, $z] = $this->room->slid($reading['face']);
+        [$mm, $y, $z] = $this->room->slid($reading['face'], isset($reading['step']));
 
         return [$reading, $mm, ['y' => round($y), 'z' => round($z)]];
     }

@@ -106,12 +106,32 @@ final class TrueRoom
      *
      * @return array{float, float, float} by how much (+ proud), how far from the back, how high, mm
      */
-    public function slid(string $side): array
+    public function slid(string $side, bool $inParts = false): array
+    {
+        $most = [0.0, $this->depth, self::LOW];
+        [$ys, $zs] = [[0.0, $this->depth], [self::LOW, self::HIGH]];
+        [$upright, $level] = $inParts ? [$this->edgeAt($side, true), $this->edgeAt($side, false)] : [0.0, 0.0];
+        foreach ($upright > 0 ? [[0.0, $upright - 1], [$upright + 1, $this->depth]] : [$ys] as $y) {
+            foreach ($level > 0 ? [[self::LOW, $level - 1], [$level + 1, self::HIGH]] : [$zs] as $z) {
+                $this->slidOver($side, $y, $z, $most);
+            }
+        }
+        $most[0] += 0.5 / sqrt(3) * $this->normal();
+
+        return $most;
+    }
+
+    /**
+     * @param  array{float, float}  $y  from and to
+     * @param  array{float, float}  $z
+     * @param  array{float, float, float}  $most
+     */
+    private function slidOver(string $side, array $y, array $z, array &$most): void
     {
         $into = $side === 'left' ? 1 : -1;
-        $most = [0.0, $this->depth, self::LOW];
-        $zs = range(self::LOW, self::HIGH, 50);
-        $ys = array_map(fn (int $k): float => $this->depth * $k / 12, range(0, 12));
+        $parts = max(1, (int) ceil(($z[1] - $z[0]) / 50));
+        $zs = array_map(fn (int $k): float => $z[0] + ($z[1] - $z[0]) * $k / $parts, range(0, $parts));
+        $ys = array_map(fn (int $k): float => $y[0] + ($y[1] - $y[0]) * $k / 12, range(0, 12));
         $try = function (array $places, int $along) use (&$most, $side, $into): void {
             $at = fn (array $p): float => $into * $this->x($side, $p[0], $p[1]);
             $xs = array_map($at, $places);
@@ -130,9 +150,6 @@ final class TrueRoom
         foreach ($zs as $z) {
             $try(array_map(fn (float $y): array => [$y, $z], $ys), 0);
         }
-        $most[0] += 0.5 / sqrt(3) * $this->normal();
-
-        return $most;
     }
 
     /**
@@ -173,7 +190,27 @@ final class TrueRoom
             'corner_angle' => 90 + ($reading['side'] === 'left' ? -1 : 1) * rad2deg(atan(($this->x($reading['side'], $this->depth, self::LOW) - $this->x($reading['side'], 0.0, self::LOW)) / $this->depth))
                 + 0.2 / sqrt(3) * $this->normal(),
             'depth' => $this->taped($this->depth),
+            'step_edge' => $this->edge($reading['face'], ($reading['along'] ?? '') === 'depth'),
             default => throw new \LogicException("No made-up room is read by \"{$reading['kind']}\"."),
+        };
+    }
+
+    /** Where the eye finds the edge of a step, to ± 1; 0 where there is none: waves have no edge. */
+    private function edge(string $side, bool $upright): float
+    {
+        $at = $this->edgeAt($side, $upright);
+
+        return $at > 0 ? max(1.0, $at + 2 * $this->uniform() - 1) : 0.0;
+    }
+
+    private function edgeAt(string $side, bool $upright): float
+    {
+        [$where, $atY] = $this->place;
+
+        return match ($this->family) {
+            Family::Wainscot => $upright ? 0.0 : self::WAINSCOT,
+            Family::Breast => $upright && $side === $where ? $atY : 0.0,
+            default => 0.0,
         };
     }
 

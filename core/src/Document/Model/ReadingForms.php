@@ -47,10 +47,17 @@ final readonly class ReadingForms
     /** @return list<array{key: string, name: Text, fixed: array<string, mixed>, asks: list<string>}> */
     private function ofSide(string $side): array
     {
+        $isStep = fn (Reading $r): bool => $r->kind === ReadingKind::StepEdge && $r->on()->value === $side;
+        $parts = array_filter($this->space->readings, $isStep) === [] ? []
+            : [self::form("slid_parts_$side", ['kind' => 'slid_edge', 'face' => $side, 'step' => 1])];
+
         return [
+            ...$parts,
             self::form("plumb_$side", ['kind' => 'plumb', 'side' => $side, 'from_z' => $this->lowest], 'z'),
             self::form("plumb_{$side}_back", ['kind' => 'plumb', 'side' => $side, 'plane' => 'back'], 'from_z', 'z'),
             self::form("slid_edge_$side", ['kind' => 'slid_edge', 'face' => $side]),
+            self::form("step_out_$side", ['kind' => 'step_edge', 'face' => $side, 'along' => 'depth']),
+            self::form("step_up_$side", ['kind' => 'step_edge', 'face' => $side]),
             self::form("gap_$side", ['kind' => 'gap', 'face' => $side, 'edge' => "$side front"], 'z'),
             self::form("corner_$side", ['kind' => 'corner_angle', 'side' => $side]),
             self::form("square_$side", ['kind' => 'three_four_five', 'side' => $side], 'along_back', 'along_side'),

@@ -25,6 +25,8 @@ enum ReadingKind: string
     case SlidEdge = 'slid_edge';
     /** Two laths slid up and down between the sides, all over: the narrowest, and where. */
     case Narrowest = 'narrowest';
+    /** Where a side jumps in or out: how far from the back wall (along the depth), or how far up; 0 where it has no such edge. */
+    case StepEdge = 'step_edge';
     /** Marks a way along the back and b along the side; the tape across them. */
     case ThreeFourFive = 'three_four_five';
     /** Of a corner in plan, degrees; under 90 the corner closes in. */
@@ -67,7 +69,7 @@ enum ReadingKind: string
 
     public function mayBeZero(): bool
     {
-        return $this->isSigned() || in_array($this, [self::Gap, self::Return_, self::StepAt], true);
+        return $this->isSigned() || in_array($this, [self::Gap, self::Return_, self::StepAt, self::StepEdge], true);
     }
 
     /** Taken at the left or the right, unless it says where otherwise. */
@@ -93,7 +95,7 @@ enum ReadingKind: string
     public function faces(): array
     {
         return match ($this) {
-            self::SlidEdge => [Face::Left, Face::Right],
+            self::SlidEdge, self::StepEdge => [Face::Left, Face::Right],
             self::Plumb => [Face::Left, Face::Right, Face::Back],
             self::Gap => [Face::Left, Face::Right, Face::Back, Face::Floor, Face::Ceiling, Face::Slope],
             self::Level => [Face::Floor, Face::Ceiling],
@@ -110,7 +112,7 @@ enum ReadingKind: string
             self::Width, self::Flank, self::MouthWidth, self::BreastWidth => ['z'],
             self::Plumb => ['z', 'from_z'],
             self::Gap => ['edge', 'face'],
-            self::SlidEdge => ['face'],
+            self::SlidEdge, self::StepEdge => ['face'],
             self::ThreeFourFive => ['side', 'along_back', 'along_side'],
             self::CornerAngle, self::Return_, self::BreastDepth => ['side'],
             self::SlopeRise => ['run'],

@@ -24,6 +24,7 @@ final class Measurements
             ReadingKind::Gap => new Gap,
             ReadingKind::SlidEdge => new SlidEdge,
             ReadingKind::Narrowest => new Narrowest,
+            ReadingKind::StepEdge => new StepEdge,
             ReadingKind::ThreeFourFive => new ThreeFourFive,
             ReadingKind::CornerAngle => new CornerAngle,
             ReadingKind::SlopeAngle => new SlopeAngle,

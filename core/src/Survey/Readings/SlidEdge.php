@@ -21,7 +21,7 @@ final class SlidEdge implements Measurement
 {
     public function name(Reading $r): Text
     {
-        return Text::of("reading.slid_edge_{$r->on()->value}");
+        return Text::of("reading.slid_edge_{$r->on()->value}".($r->step === null ? '' : '_parts'));
     }
 
     public function view(Reading $r, Space $space): View
@@ -31,7 +31,7 @@ final class SlidEdge implements Measurement
 
     public function equation(Reading $r, Take $take, EquationTerms $in): ?Linear
     {
-        return (new SlidFace($in->nodes, $r->on()))->found($r, $take, $in->sigma($r, $take));
+        return (new SlidFace($in->nodes, $r))->found($take, $in->sigma($r, $take));
     }
 
     public function tape(Reading $r, View $view, Tapes $on): array

@@ -58,7 +58,7 @@ async function take(advice: Advice): Promise<void> {
                     <span v-else-if="a.reading && unchecked.has(a.reading)" class="soft">
                         once more, hook on the other side: nothing else would show a slip in it
                     </span>
-                    <span v-else class="soft">{{ known(a.helps) }}: what stands proud there is not known</span>
+                    <span v-else class="soft">{{ known(a.helps) }}: how the wall runs there is not known</span>
                 </li>
             </ol>
         </template>

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Incastro\Core\Survey;
+
+/** What is still to be read of a side. */
+enum Missing: string
+{
+    /** A stretch of its height that nobody read near. */
+    case Stretch = 'unread';
+    /** The same of one that has a step: an edge slid over that finds nothing else. */
+    case Parts = 'parts';
+    /** A width where a slid edge found it proud. */
+    case Proud = 'proud';
+    /** Its middle: from back to front it turns further than walls do, and may have a step. */
+    case Turns = 'turns';
+    /** Its middle: from foot to head it leans further than walls do, and may have a step. */
+    case Leans = 'leans';
+    /** Where its step is, as its middle does not lie between its ends: from the back wall, or from the floor. */
+    case StepOut = 'step_out';
+    case StepUp = 'step_up';
+}
