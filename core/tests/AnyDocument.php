@@ -33,7 +33,7 @@ final class AnyDocument
                 'along_back' => mt_rand(100, 900), 'along_side' => mt_rand(100, 900), 'step' => mt_rand(1, 9)]
                 + (mt_rand(0, 2) ? [] : ['x' => mt_rand(0, 2000)]) + (mt_rand(0, 2) ? [] : ['y' => mt_rand(0, 900)])
                     + (mt_rand(0, 2) ? [] : ['along' => $one(['run', 'depth'])]);
-            if ($kind === ReadingKind::SlidEdge) {
+            if (in_array($kind, [ReadingKind::SlidEdge, ReadingKind::StepEdge], true)) {
                 $reading['face'] = $one(['left', 'right']);
             } elseif ($kind === ReadingKind::Gap) {
                 $reading += ['edge' => 'e'.mt_rand(0, 2), 'face' => $one(['left', 'right', 'back', 'floor', 'ceiling', 'slope'])];
