@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Incastro\Core\Fit;
 
+use Incastro\Core\Document\Facts\Take;
 use Incastro\Core\Document\Model\Piece;
+use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Document\Model\StandFrom;
 use Incastro\Core\Document\Model\Workshop;
@@ -35,8 +37,9 @@ final readonly class Budget
         $budget = Figure::of($box->width->value, Text::of('fit.carcass_width'), null, $box->width->exact)
             ->plus($this->workshop->partTolerance, Text::of('fit.part_tolerance'));
         $widest = $this->widestReading($room);
-        $same = $this->workshop->cutsBySameTape ? '_same' : '';
-        $tape = $instruments->tapeLimit($widest)->minus(Clip::down($instruments->tape->cancels($widest) * sqrt(3.0)));
+        $gone = self::isTaped($room) ? $instruments->tape->cancels($widest) : 0.0;
+        $same = $gone > 0.0 ? '_same' : '';
+        $tape = $instruments->tapeLimit($widest)->minus(Clip::down($gone * sqrt(3.0)));
         $level = $instruments->levelLimit($height);
         $doubt = Clip::up($this->doubt(self::known($piece, $room), $instruments, $room));
         $budget = $doubt->isGreaterThan($tape->plus($level)) ? $budget->plus($doubt, Text::of("fit.survey_doubt$same"))
@@ -69,6 +72,14 @@ final readonly class Budget
         $doubt = $known->doubt ?? 0.0;
 
         return sqrt(max(0.0, $doubt ** 2 - (2.0 * $gone) ** 2));
+    }
+
+    /** All its widths were read by tape: what another instrument read is cut too long or too short by all that the tape is out by. */
+    private static function isTaped(Room $room): bool
+    {
+        $otherwise = fn (Reading $r): bool => array_filter($r->takes, fn (Take $t): bool => Instruments::taped($r, $t) === null) !== [];
+
+        return array_filter($room->space->taken(ReadingKind::Width), $otherwise) === [];
     }
 
     private function widestReading(Room $room): Length

@@ -67,8 +67,8 @@ final class Advisor
 
     /**
      * The readings that would help most: of each thing that is not known well enough the best, then the next best of each. Best is once more what is
-     * likely a slip, then whether a side has a step, then an edge over a face nobody has read all over, then a width where it stood proud, then what takes most off the doubt, then
-     * once more what nothing else checks.
+     * likely a slip, then whether a side has a step, then an edge over a face nobody has read all over, then a width where it stood proud, then what
+     * takes most off the doubt, then once more what nothing else checks.
      *
      * @param  list<Target>  $open  what is not known well enough
      * @return list<Advice>

@@ -38,7 +38,8 @@ final readonly class Bends
     {
         $lines = [];
         foreach (Side::cases() as $side) {
-            $lines[$side->value] = $this->nodes->sizes->space->side($side) !== SideKind::Wall || $this->nodes->sizes->stations === [] ? [] : $this->lines($side);
+            $isWall = $nodes->sizes->space->side($side) === SideKind::Wall;
+            $lines[$side->value] = $isWall && $nodes->sizes->stations !== [] ? $this->lines($side) : [];
         }
         $this->lines = $lines;
     }

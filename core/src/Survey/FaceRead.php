@@ -48,7 +48,8 @@ final readonly class FaceRead
             && ! $this->isWithin((float) $this->depthOf($t)->millimetres(), (float) $t->z->millimetres()));
 
         return [...($stretch === null ? [] : [new Unread($this->side, $stretch[0], $stretch[1], null, $this->hasStep ? Missing::Parts : Missing::Stretch)]),
-            ...array_map(fn (Take $t): Unread => new Unread($this->side, $t->z ?? Length::zero(), $this->depthOf($t), $t->value, Missing::Proud), array_values($proud))];
+            ...array_map(fn (Take $t): Unread => new Unread($this->side, $t->z ?? Length::zero(), $this->depthOf($t), $t->value, Missing::Proud),
+                array_values($proud))];
     }
 
     private function depthOf(Take $take): Length

@@ -8,7 +8,8 @@ namespace Incastro\Core\Survey;
  * What is taken for granted of a surface before it is read: a plane plus a smooth deviation.
  * Standard deviations: offset in mm, slopes along its two axes in mm a metre, deviation in mm over a reach in metres.
  * Covariance of two places: σ_off² + σ_a²·a·a′ + σ_b²·b·b′ + σ_dev²·m(r/reach), m the Matérn 3/2 function
- * and σ_step² more for two places beyond the same step (Rasmussen and Williams, Gaussian Processes for Machine Learning, eq. 4.17). Shown to the person as an assumption.
+ * (Rasmussen and Williams, Gaussian Processes for Machine Learning, eq. 4.17), and σ_step² more for two places beyond the same step. Shown to the person
+ * as an assumption.
  */
 final readonly class Prior
 {

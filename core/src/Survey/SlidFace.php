@@ -10,8 +10,9 @@ use Incastro\Core\Document\Model\Side;
 use Incastro\Core\Measure\Length;
 
 /**
- * A side wall that a straightedge was slid all over, or either part of one that has a step: over both at once it finds the step, and says nothing else. Where it stands furthest out or in is read; nowhere else does it stand further from
- * straight than there. Straight is what its four corners span (a plane, or one that is twisted: both pass under an edge slid upright and across).
+ * A side wall that a straightedge was slid all over, or either part of one that has a step: over both at once it finds the step, and says nothing else.
+ * Where it stands furthest out or in is read; nowhere else does it stand further from straight than there. Straight is what its four corners span (a plane,
+ * or one that is twisted: both pass under an edge slid upright and across).
  * "No further than v" is taken as: 0, with a standard deviation of half of v and what a rule tells. Proud is into the room.
  */
 final readonly class SlidFace

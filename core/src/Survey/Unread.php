@@ -35,8 +35,8 @@ final readonly class Unread
     /** The reading that would fill the hole. */
     public function ask(): Reading
     {
-        $ofFace = fn (ReadingKind $kind, ?Along $along, ?int $step): Reading => new Reading('', $kind, null, Plane::Front, null, Length::zero(), Length::zero(), [],
-            Face::from($this->side->value), $along, step: $step);
+        $ofFace = fn (ReadingKind $kind, ?Along $along, ?int $step): Reading => new Reading('', $kind, null, Plane::Front, null, Length::zero(),
+            Length::zero(), [], Face::from($this->side->value), $along, step: $step);
 
         return match ($this->what) {
             Missing::Stretch => $ofFace(ReadingKind::SlidEdge, null, null),

@@ -89,6 +89,12 @@ final class TapeTest extends TestCase
         $trail = fn (array $document): array => Planned::trail(Planned::of($document)->piece()['budget']);
         self::assertContains('+ 1.7 fit.tape_limit', $trail(Sample::readAllOver(self::document([]))));
         self::assertContains('+ 1.5 fit.tape_limit_same', $trail(Sample::readAllOver(self::document(['cuts_by_same_tape' => true]))));
+        $metered = Sample::readAllOver(self::document(['cuts_by_same_tape' => true]));
+        foreach ($metered['facts'] as $id => $fact) {
+            $isWidth = $metered['spaces'][Sample::SPACE]['readings'][$fact['reading']]['kind'] === 'width';
+            $metered['facts'][$id] = $isWidth ? [...$fact, 'with' => 'meter'] : $fact;
+        }
+        self::assertStringNotContainsString('_same', implode(' ', $trail($metered)), 'what the meter read is cut by a tape all the same');
         $doubt = fn (array $document): float => (float) preg_replace('/^\D*([\d.]+) fit\.survey_doubt.*$/', '$1', $trail($document)[2]);
         self::assertSame(34.0, $doubt(self::document([])));
         self::assertLessThanOrEqual(34.0, $doubt(self::document(['cuts_by_same_tape' => true])));
