@@ -18,9 +18,11 @@ use Incastro\Core\Survey\Unread;
 final class WallsRead
 {
     private const CODES = [
-        'left' => ['unread' => 'survey.unread_left', 'parts' => 'survey.parts_left', 'proud' => 'survey.proud_left', 'turns' => 'survey.turns_left',
+        'left' => ['unread' => 'survey.unread_left', 'parts' => 'survey.parts_left', 'proud' => 'survey.proud_left',
+            'hollow' => 'survey.hollow_left', 'turns' => 'survey.turns_left',
             'leans' => 'survey.leans_left', 'step_out' => 'survey.step_out_left', 'step_up' => 'survey.step_up_left'],
-        'right' => ['unread' => 'survey.unread_right', 'parts' => 'survey.parts_right', 'proud' => 'survey.proud_right', 'turns' => 'survey.turns_right',
+        'right' => ['unread' => 'survey.unread_right', 'parts' => 'survey.parts_right', 'proud' => 'survey.proud_right',
+            'hollow' => 'survey.hollow_right', 'turns' => 'survey.turns_right',
             'leans' => 'survey.leans_right', 'step_out' => 'survey.step_out_right', 'step_up' => 'survey.step_up_right'],
     ];
 

@@ -9,6 +9,7 @@ use Incastro\Core\Document\Model\Face;
 use Incastro\Core\Document\Model\Reading;
 use Incastro\Core\Document\Model\ReadingKind;
 use Incastro\Core\Document\Model\Side;
+use Incastro\Core\Document\Model\SideKind;
 use Incastro\Core\Measure\Length;
 
 /**
@@ -43,13 +44,32 @@ final readonly class FaceRead
     public function unread(Reach $reach): array
     {
         $stretch = $this->slid === [] ? $this->stretch($reach->bottom, $reach->top) : null;
-        $proud = array_filter($this->slid, fn (Take $t): bool => $t->z !== null && $t->number() > $reach->widthDoubtMm
-            && ! $t->z->isLessThan($reach->bottom) && ! $t->z->isGreaterThan($reach->top)
-            && ! $this->isWithin((float) $this->depthOf($t)->millimetres(), (float) $t->z->millimetres()));
+        $found = array_filter($this->slid, fn (Take $t): bool => $t->z !== null && ! $t->z->isLessThan($reach->bottom) && ! $t->z->isGreaterThan($reach->top));
+        $proud = array_filter($found, fn (Take $t): bool => $t->number() > $reach->widthDoubtMm
+            && ! $this->isWithin((float) $this->depthOf($t)->millimetres(), (float) $t->z?->millimetres()));
+        $hollow = $this->wantsLaths() ? array_filter($found, fn (Take $t): bool => $t->number() < -$reach->widthDoubtMm) : [];
 
         return [...($stretch === null ? [] : [new Unread($this->side, $stretch[0], $stretch[1], null, $this->hasStep ? Missing::Parts : Missing::Stretch)]),
-            ...array_map(fn (Take $t): Unread => new Unread($this->side, $t->z ?? Length::zero(), $this->depthOf($t), $t->value, Missing::Proud),
-                array_values($proud))];
+            ...$this->where($proud, Missing::Proud), ...$this->where($hollow, Missing::Hollow)];
+    }
+
+    /** Laths reach from side to side, and nobody has slid them yet. */
+    private function wantsLaths(): bool
+    {
+        $space = $this->sizes->space;
+        $open = array_filter(Side::cases(), fn (Side $s): bool => $space->side($s) === SideKind::Open);
+
+        return $open === [] && ! $space->kind->hasBreast() && $space->taken(ReadingKind::Narrowest) === [];
+    }
+
+    /**
+     * @param  array<int, Take>  $found
+     * @return list<Unread>
+     */
+    private function where(array $found, Missing $what): array
+    {
+        return array_values(array_map(
+            fn (Take $t): Unread => new Unread($this->side, $t->z ?? Length::zero(), $this->depthOf($t), $t->value?->absolute(), $what), $found));
     }
 
     private function depthOf(Take $take): Length

@@ -13,6 +13,8 @@ enum Missing: string
     case Parts = 'parts';
     /** A width where a slid edge found it proud. */
     case Proud = 'proud';
+    /** Two laths: where it lies hollow the edge rests on what stands proud, and where that is nobody has read. */
+    case Hollow = 'hollow';
     /** Its middle: from back to front it turns further than walls do, and may have a step. */
     case Turns = 'turns';
     /** Its middle: from foot to head it leans further than walls do, and may have a step. */

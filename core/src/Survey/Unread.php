@@ -42,6 +42,7 @@ final readonly class Unread
             Missing::Stretch => $ofFace(ReadingKind::SlidEdge, null, null),
             Missing::Parts => $ofFace(ReadingKind::SlidEdge, null, 1),
             Missing::Proud, Missing::Turns => new Reading('', ReadingKind::Width, null, Plane::Front, null, $this->from, Length::zero(), [], y: $this->to),
+            Missing::Hollow => new Reading('', ReadingKind::Narrowest, null, Plane::Front, null, Length::zero(), Length::zero(), []),
             Missing::Leans => new Reading('', ReadingKind::Width, null, Plane::Front, null, $this->from, Length::zero(), []),
             Missing::StepOut => $ofFace(ReadingKind::StepEdge, Along::Depth, null),
             Missing::StepUp => $ofFace(ReadingKind::StepEdge, null, null),

@@ -9,6 +9,7 @@ use Incastro\Core\Document\Reading\ProjectReader;
 use Incastro\Core\Measure\Length;
 use Incastro\Core\Survey\Advice;
 use Incastro\Core\Survey\Known;
+use Incastro\Core\Survey\Missing;
 use Incastro\Core\Survey\Need;
 use Incastro\Core\Survey\Room;
 use Incastro\Core\Survey\Surface;
@@ -98,6 +99,27 @@ final class SlidEdgeTest extends TestCase
         self::assertSame([], self::unread($read));
         self::assertEqualsWithDelta(985, $read->doubt->stated, 3.0, 'the bulge is what the piece must pass');
         self::assertEqualsWithDelta(1000, self::room(self::slid(self::slid(self::full(), 'right', 0.5), 'left', 0.5))->doubt->stated, 1.5);
+    }
+
+    /** A gap is read from an edge that rests on what stands proud of the wall, somewhere: the narrowest between the walls says how much, and where. */
+    public function test_where_it_lies_hollow_the_narrowest_is_asked_for_and_counts(): void
+    {
+        $document = self::slid(self::slid(self::full(), 'right', 0.5), 'left', -12.0, 1650, 175);
+        $room = self::room($document);
+        $hollow = array_values(array_filter(self::width($room)->unread, fn (Unread $u): bool => $u->what === Missing::Hollow));
+        self::assertSame([['left', 1650.0, 175.0]], array_map(
+            fn (Unread $u): array => [$u->side->value, (float) $u->from->millimetres(), (float) $u->to->millimetres()], $hollow));
+        self::assertFalse(self::width($room)->settled);
+        self::assertSame(ReadingKind::Narrowest, $room->doubt->next[0]->reading->kind);
+        $read = Sample::reading($document, Sample::id('N', 1), ['kind' => 'narrowest'], 988);
+        $read['facts'][array_key_last($read['facts'])] += ['z' => 2100, 'y' => 175];
+        self::assertSame([], self::unread(self::room($read)));
+        self::assertEqualsWithDelta(988, self::room($read)->doubt->stated, 3.0, 'what the laths found is what the piece must pass');
+        $little = self::width(self::room(self::slid(self::full(), 'left', -2.0)))->unread;
+        self::assertSame([], array_filter($little, fn (Unread $u): bool => $u->what === Missing::Hollow));
+        $document['spaces'][Sample::SPACE]['right'] = 'open';
+        $open = self::width(self::room($document))->unread;
+        self::assertSame([], array_filter($open, fn (Unread $u): bool => $u->what === Missing::Hollow), 'laths reach from side to side');
     }
 
     /** Walls that are read truly flat are known as well as the tape allows: ± 2 · (0.3 + 0.2)/√3 is 0.6, and chance and corners on top. */

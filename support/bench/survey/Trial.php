@@ -82,10 +82,10 @@ final class Trial
      */
     private function read(array $reading): array
     {
-        if ($reading['kind'] !== 'slid_edge') {
+        if ($reading['kind'] !== 'slid_edge' && $reading['kind'] !== 'narrowest') {
             return [$reading, $this->room->read($reading), []];
         }
-        [$mm, $y, $z] = $this->room->slid($reading['face'], isset($reading['step']));
+        [$mm, $y, $z] = $reading['kind'] === 'narrowest' ? $this->room->narrowest() : $this->room->slid($reading['face'], isset($reading['step']));
 
         return [$reading, $mm, ['y' => round($y), 'z' => round($z)]];
     }

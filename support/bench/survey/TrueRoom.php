@@ -153,6 +153,25 @@ final class TrueRoom
     }
 
     /**
+     * Two laths slid up and down between the walls, all over: the narrowest, and where.
+     *
+     * @return array{float, float, float} mm, from the back, above the floor
+     */
+    public function narrowest(): array
+    {
+        $least = [INF, 0.0, 0.0];
+        for ($z = self::LOW; $z <= self::HIGH; $z += 50) {
+            for ($k = 0; $k <= 12; $k++) {
+                $y = $this->depth * $k / 12;
+                $least = min($least, [$this->x('right', $y, $z) - $this->x('left', $y, $z), $y, $z]);
+            }
+        }
+        $least[0] = $this->taped($least[0]);
+
+        return $least;
+    }
+
+    /**
      * @param  list<float>  $ts
      * @param  list<float>  $xs
      * @return list<float> by how much the edge resting on what stands proudest clears each place
