@@ -16,6 +16,7 @@ use Incastro\Core\Measure\Length;
  * where that does not lie on the line between the ends, where the edge is.
  *
  * @phpstan-type Place array{y: int, z: int, sum: array<int, float>}
+ * @phpstan-type Line array{upright: bool, ends: array{Place, Place}, middles: list<array{Place, Place, Place, float}>}
  */
 final readonly class Bends
 {
@@ -30,7 +31,7 @@ final readonly class Bends
     /** Of what a step would leave between the middle and the line. Of what a width says half is laid to the other side. */
     private const BENT = 0.4;
 
-    /** @var array<string, list<array{upright: bool, ends: array{Place, Place}, middles: list<array{Place, Place, Place, float}>}>> by side */
+    /** @var array<string, list<Line>> by side */
     private array $lines;
 
     /** To be made before the readings are adjusted: it numbers every unknown that it asks for. */
@@ -56,7 +57,7 @@ final readonly class Bends
     }
 
     /**
-     * @param  array{upright: bool, ends: array{Place, Place}, middles: list<array{Place, Place, Place, float}>}  $line
+     * @param  Line  $line
      * @param  array<int, float>  $mean
      */
     private function asked(Side $side, array $line, array $mean): ?Unread
@@ -81,7 +82,7 @@ final readonly class Bends
         return null;
     }
 
-    /** @return list<array{upright: bool, ends: array{Place, Place}, middles: list<array{Place, Place, Place, float}>}> out from the back, and up */
+    /** @return list<Line> out from the back, and up */
     private function lines(Side $side): array
     {
         $stations = $this->nodes->sizes->stations;

@@ -28,8 +28,6 @@ final readonly class SlidFace
 
     private const CORNER = 50 * Length::PER_MM;
 
-    private const BESIDE = 5 * Length::PER_MM;
-
     private Surface $surface;
 
     /** @var list<array{int, int, int, int}> from and to, from the back and above the floor, units */
@@ -38,24 +36,28 @@ final readonly class SlidFace
     public function __construct(private Nodes $nodes, private Reading $reading)
     {
         $this->surface = Surface::from($reading->on()->value);
-        $stations = $nodes->sizes->stations;
-        $low = $nodes->sizes->lowest();
-        $high = count($stations) > 1 ? $stations[count($stations) - 1] : Length::greatest($nodes->sizes->height, $low);
-        [$ys, $zs] = [[[0, $nodes->sizes->depth->units]], [[$low->units, $high->units]]];
-        foreach ($this->steps() as $step) {
+        $steps = WallStep::on($nodes->sizes->space, Side::from($reading->on()->value));
+        $this->parts = $steps !== [] && $reading->step === null ? [] : self::parts($nodes->sizes, $steps);
+    }
+
+    /**
+     * @param  list<WallStep>  $steps
+     * @return list<array{int, int, int, int}>
+     */
+    private static function parts(Sizes $sizes, array $steps): array
+    {
+        [$stations, $low] = [$sizes->stations, $sizes->lowest()];
+        $high = count($stations) > 1 ? $stations[count($stations) - 1] : Length::greatest($sizes->height, $low);
+        [$ys, $zs] = [[[0, $sizes->depth->units]], [[$low->units, $high->units]]];
+        foreach ($steps as $step) {
             $step->isUpright ? $ys = self::split($ys, $step->at->units) : $zs = self::split($zs, $step->at->units);
         }
         $parts = [];
         foreach ($ys as $y) {
             array_push($parts, ...array_map(fn (array $z): array => [...$y, ...$z], $zs));
         }
-        $this->parts = $this->steps() !== [] && $reading->step === null ? [] : $parts;
-    }
 
-    /** @return list<WallStep> */
-    private function steps(): array
-    {
-        return WallStep::on($this->nodes->sizes->space, Side::from($this->reading->on()->value));
+        return $parts;
     }
 
     /**
@@ -66,8 +68,8 @@ final readonly class SlidFace
     {
         $split = [];
         foreach ($stretches as [$from, $to]) {
-            $isInside = $from < $at - self::BESIDE && $at + self::BESIDE < $to;
-            array_push($split, ...($isInside ? [[$from, $at - self::BESIDE], [$at + self::BESIDE, $to]] : [[$from, $to]]));
+            $isInside = $from < $at - WallStep::BESIDE && $at + WallStep::BESIDE < $to;
+            array_push($split, ...($isInside ? [[$from, $at - WallStep::BESIDE], [$at + WallStep::BESIDE, $to]] : [[$from, $to]]));
         }
 
         return $split;

@@ -19,8 +19,6 @@ final class Targets
 
     private const PER_METRE = 1000 * Length::PER_MM;
 
-    private const BESIDE = 5 * Length::PER_MM;
-
     private const LEVEL_ENOUGH_MM = 3.0;
 
     private const ENOUGH_MM = 5.0;
@@ -163,7 +161,7 @@ final class Targets
     private function besideEdge(Surface $surface, WallStep $step, array $zs): void
     {
         $depth = $this->nodes->sizes->depth->units;
-        foreach ([-self::BESIDE, self::BESIDE] as $off) {
+        foreach ([-WallStep::BESIDE, WallStep::BESIDE] as $off) {
             $at = $step->at->units + $off;
             foreach ($step->isUpright ? $zs : [$depth, intdiv($depth, 2), 0] as $other) {
                 $this->nodes->at($surface, $step->isUpright ? $at : $other, $step->isUpright ? $other : $at);

@@ -21,6 +21,9 @@ final readonly class WallStep
     /** Of the height before it is read, a standard deviation in mm. */
     public const HEIGHT_MM = 60.0;
 
+    /** So close to the edge either part is held to reach. */
+    public const BESIDE = 5 * Length::PER_MM;
+
     private const PER_METRE = 1000 * Length::PER_MM;
 
     /** @param  bool  $isUpright  so far from the back wall, all the way up; else so far above the floor, all the way out */
