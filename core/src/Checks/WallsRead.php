@@ -19,10 +19,10 @@ final class WallsRead
 {
     private const CODES = [
         'left' => ['unread' => 'survey.unread_left', 'parts' => 'survey.parts_left', 'proud' => 'survey.proud_left',
-            'hollow' => 'survey.hollow_left', 'turns' => 'survey.turns_left',
+            'nowhere' => 'survey.nowhere_left', 'hollow' => 'survey.hollow_left', 'turns' => 'survey.turns_left',
             'leans' => 'survey.leans_left', 'step_out' => 'survey.step_out_left', 'step_up' => 'survey.step_up_left'],
         'right' => ['unread' => 'survey.unread_right', 'parts' => 'survey.parts_right', 'proud' => 'survey.proud_right',
-            'hollow' => 'survey.hollow_right', 'turns' => 'survey.turns_right',
+            'nowhere' => 'survey.nowhere_right', 'hollow' => 'survey.hollow_right', 'turns' => 'survey.turns_right',
             'leans' => 'survey.leans_right', 'step_out' => 'survey.step_out_right', 'step_up' => 'survey.step_up_right'],
     ];
 
@@ -32,7 +32,7 @@ final class WallsRead
         $open = array_filter($room->doubt->known, fn (Known $k): bool => $room->isMeasured() && ! $k->settled);
         $unread = array_merge(...array_map(fn (Known $k): array => $k->unread, array_values($open)), ...[[]]);
 
-        return array_map(fn (Unread $u): Finding => FindingFactory::look(self::CODES[$u->side->value][$u->what->value],
+        return array_map(fn (Unread $u): Finding => FindingFactory::look(self::CODES[$u->side->value][$u->what->said()],
             new Place(WorkStage::Site, $room->space->id), 'survey', $u->args()), $unread);
     }
 }

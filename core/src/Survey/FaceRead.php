@@ -50,7 +50,21 @@ final readonly class FaceRead
         $hollow = $this->wantsLaths() ? array_filter($found, fn (Take $t): bool => $t->number() < -$reach->widthDoubtMm) : [];
 
         return [...($stretch === null ? [] : [new Unread($this->side, $stretch[0], $stretch[1], null, $this->hasStep ? Missing::Parts : Missing::Stretch)]),
+            ...$this->where($this->unplaced($reach), $this->hasStep ? Missing::NowhereInParts : Missing::Nowhere),
             ...$this->where($proud, Missing::Proud), ...$this->where($hollow, Missing::Hollow)];
+    }
+
+    /**
+     * What an edge found further off than the piece takes up, where neither it nor another says where and no laths found the narrowest.
+     *
+     * @return array<int, Take>
+     */
+    private function unplaced(Reach $reach): array
+    {
+        $off = array_filter($this->slid, fn (Take $t): bool => abs($t->number()) > $reach->widthDoubtMm);
+        $isSaid = array_filter($off, fn (Take $t): bool => $t->z !== null) !== [];
+
+        return $isSaid || $this->sizes->space->taken(ReadingKind::Narrowest) !== [] ? [] : $off;
     }
 
     /** Laths reach from side to side, and nobody has slid them yet. */

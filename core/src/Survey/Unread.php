@@ -23,7 +23,7 @@ final readonly class Unread
 
     public function text(): Text
     {
-        return Text::of("survey.{$this->what->value}_{$this->side->value}", ...$this->args());
+        return Text::of("survey.{$this->what->said()}_{$this->side->value}", ...$this->args());
     }
 
     /** @return array<string, Length> of the sentence */
@@ -39,8 +39,8 @@ final readonly class Unread
             Length::zero(), [], Face::from($this->side->value), $along, step: $step);
 
         return match ($this->what) {
-            Missing::Stretch => $ofFace(ReadingKind::SlidEdge, null, null),
-            Missing::Parts => $ofFace(ReadingKind::SlidEdge, null, 1),
+            Missing::Stretch, Missing::Nowhere => $ofFace(ReadingKind::SlidEdge, null, null),
+            Missing::Parts, Missing::NowhereInParts => $ofFace(ReadingKind::SlidEdge, null, 1),
             Missing::Proud, Missing::Turns => new Reading('', ReadingKind::Width, null, Plane::Front, null, $this->from, Length::zero(), [], y: $this->to),
             Missing::Hollow => new Reading('', ReadingKind::Narrowest, null, Plane::Front, null, Length::zero(), Length::zero(), []),
             Missing::Leans => new Reading('', ReadingKind::Width, null, Plane::Front, null, $this->from, Length::zero(), []),

@@ -16,6 +16,7 @@ use Incastro\Core\Survey\Surface;
 use Incastro\Core\Survey\Surveyor;
 use Incastro\Core\Survey\Unread;
 use Incastro\Core\Tests\Sample;
+use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
 
 /** What only geometry finds: a straightedge slid over a wall, two laths slid between the sides; and what nobody has read or checked. */
@@ -120,6 +121,28 @@ final class SlidEdgeTest extends TestCase
         $document['spaces'][Sample::SPACE]['right'] = 'open';
         $open = self::width(self::room($document))->unread;
         self::assertSame([], array_filter($open, fn (Unread $u): bool => $u->what === Missing::Hollow), 'laths reach from side to side');
+    }
+
+    /** Not saying where takes no question away: it is asked where, until an edge says so or laths have found the narrowest. */
+    #[TestWith([-12.0])]
+    #[TestWith([12.0])]
+    public function test_what_an_edge_found_nobody_knows_where_is_not_settled(float $found): void
+    {
+        $document = self::slid(self::full(), 'right', 0.5);
+        $document = Sample::reading($document, Sample::id('E', 1), ['kind' => 'slid_edge', 'face' => 'left'], $found);
+        $open = fn (array $d): array => array_map(
+            fn (Unread $u): string => "{$u->what->value} {$u->side->value} {$u->by?->millimetres()}", self::width(self::room($d))->unread);
+        self::assertSame(['nowhere left 12'], $open($document));
+        self::assertFalse(self::width(self::room($document))->settled);
+        self::assertSame(['left'], self::edgesAsked(self::room($document)));
+        $laths = Sample::reading($document, Sample::id('N', 1), ['kind' => 'narrowest'], 988);
+        $laths['facts'][array_key_last($laths['facts'])] += ['z' => 2100, 'y' => 175];
+        self::assertSame([], $open($laths));
+        $again = Sample::reading($document, Sample::id('E', 3), ['kind' => 'slid_edge', 'face' => 'left'], $found);
+        $again['facts'][array_key_last($again['facts'])] += ['z' => 1650, 'y' => 175];
+        self::assertSame([($found < 0 ? 'hollow' : 'proud').' left 12'], $open($again), 'said, it is asked about as such');
+        $little = Sample::reading(self::slid(self::full(), 'right', 0.5), Sample::id('E', 1), ['kind' => 'slid_edge', 'face' => 'left'], 2);
+        self::assertSame([], $open($little), 'no more than the edges take up');
     }
 
     /** Walls that are read truly flat are known as well as the tape allows: ± 2 · (0.3 + 0.2)/√3 is 0.6, and chance and corners on top. */

@@ -58,6 +58,10 @@ final class WallStepTest extends TestCase
         $room = self::room($document);
         self::assertSame([], self::missing($room));
         self::assertEqualsWithDelta(920.0, $room->doubt->stated, 1.0);
+        $document['facts'][array_key_last($document['facts'])]['value'] = 12;
+        self::assertSame(['nowhere_parts right 12'], self::missing(self::room($document)), 'so far off, and nobody said where');
+        $asked = array_map(fn (Advice $a): ?int => $a->reading->step, self::room($document)->doubt->next);
+        self::assertContains(1, $asked, 'of either part by itself');
         self::assertLessThan(3.0, self::width($room)->doubt);
     }
 
